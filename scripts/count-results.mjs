@@ -1,0 +1,38 @@
+// Adds up what the steps of ./test wrote, and prints the closing line. A step that left nothing counts as failed.
+import { existsSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+
+const folder = process.argv[2]
+let passed = 0
+let failed = 0
+const read = (name) => {
+  const path = join(folder, name)
+  return existsSync(path) ? readFileSync(path, 'utf8') : undefined
+}
+const count = (name, good, bad) => {
+  passed += good
+  failed += bad
+  if (bad > 0) console.log(`${name}: ${bad} failed`)
+}
+
+for (const name of ['lint', 'types', 'build']) {
+  const good = read(`${name}.check`)?.trim() === 'passed'
+  count(name, Number(good), Number(!good))
+}
+for (const name of ['unit', 'server']) {
+  const text = read(`${name}.json`)
+  if (!text) count(name, 0, 1)
+  else {
+    const { numPassedTests, numFailedTests, numFailedTestSuites, success } = JSON.parse(text)
+    const bad = numFailedTests || (success ? 0 : Math.max(1, numFailedTestSuites))
+    count(name, numPassedTests, bad)
+  }
+}
+const text = read('browser.json')
+if (!text) count('browser', 0, 1)
+else {
+  const { stats, errors } = JSON.parse(text)
+  count('browser', stats.expected + stats.flaky, stats.unexpected + errors.length)
+}
+console.log(`${passed} passed, ${failed} failed`)
+process.exit(failed === 0 && passed > 0 ? 0 : 1)

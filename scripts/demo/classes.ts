@@ -1,0 +1,55 @@
+import { nanoid } from 'nanoid'
+import type { ClassDocument, GroupSize } from '../../src/core/hall/class-document'
+import type { Command } from '../../src/core/run/events'
+import { demoPeople } from './people'
+import { demoPlans } from './plans'
+
+const plan = (id: string) => structuredClone(demoPlans.find((each) => each.id === id)!)
+const people = (from: number, count: number) => Array.from({ length: count }, (_, index) => demoPeople[(from + index) % demoPeople.length]!.id)
+
+/** The instant at `hour:minute` of the day `days` from `today`, by this machine's clock. */
+const on = (today: Date, days: number, hour: number, minute: number) =>
+  new Date(today.getFullYear(), today.getMonth(), today.getDate() + days, hour, minute)
+
+interface DemoClass {
+  id: string
+  document: ClassDocument
+}
+
+const aClass = (id: string, name: string, startsAt: Date, roomId: string, planId: string, here: string[], groupSize: GroupSize): DemoClass => ({
+  id,
+  document: { name, startsAt: startsAt.toISOString(), roomId, plan: plan(planId), here, walkIns: [], groupSize },
+})
+
+/** Five classes of different shape: today and the days after. */
+export const demoClasses = (today: Date): DemoClass[] => [
+  aClass('demo-early', 'Early Two Halves', on(today, 0, 6, 30), 'kiln-floor', 'early-two-halves', people(16, 11), 'pairs'),
+  aClass('demo-lunch', 'Lunch Loop', on(today, 0, 12, 5), 'kiln-floor', 'lunch-loop', people(0, 16), 'pairs'),
+  aClass('demo-sixties', 'Steady Over-60s', on(today, 0, 14, 30), 'drying-loft', 'steady-sixties', people(22, 12), 'solo'),
+  aClass('demo-evening', 'Evening Blocks', on(today, 0, 18, 45), 'kiln-floor', 'evening-blocks', people(8, 14), 'fit'),
+  aClass('demo-short', 'Long and Short', on(today, 1, 17, 15), 'drying-loft', 'long-short', people(4, 9), 'solo'),
+]
+
+export interface DemoRun {
+  document: DemoClass
+  /** Seconds from the start of the class to each command. */
+  commands: [seconds: number, command: Command][]
+}
+
+/** Three classes of the days before, with what was pressed in them. */
+export const demoRuns = (today: Date): DemoRun[] => [
+  {
+    document: aClass('demo-past-lunch', 'Lunch Loop', on(today, -2, 12, 5), 'kiln-floor', 'lunch-loop', people(1, 15), 'pairs'),
+    commands: [[65, { type: 'start' }], [780, { type: 'pause' }], [824, { type: 'resume' }]],
+  },
+  {
+    document: aClass('demo-past-sixties', 'Steady Over-60s', on(today, -3, 14, 30), 'drying-loft', 'steady-sixties', people(22, 10), 'solo'),
+    commands: [[20, { type: 'start' }], [300, { type: 'extend', seconds: 30 }], [1500, { type: 'skip' }]],
+  },
+  {
+    document: aClass('demo-past-early', 'Early Two Halves', on(today, -6, 6, 30), 'kiln-floor', 'early-two-halves', people(14, 12), 'pairs'),
+    commands: [[140, { type: 'start' }], [1500, { type: 'finish' }]],
+  },
+]
+
+export const commandId = () => nanoid()

@@ -1,0 +1,34 @@
+import type { GearKind } from '../../src/core/hall/gear-kind'
+import type { Room } from '../../src/core/hall/room'
+
+/** Kiln Yard, a community hall in a former brickworks. Everything about it is made up. */
+export const demoHall = { id: 'kiln-yard', name: 'Kiln Yard', timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone }
+
+export const demoRooms: Room[] = [
+  { id: 'kiln-floor', name: 'Kiln Floor', lengthMetres: 18, widthMetres: 11, ceilingMetres: 5.4 },
+  { id: 'drying-loft', name: 'Drying Loft', lengthMetres: 12, widthMetres: 8, ceilingMetres: 2.5 },
+]
+
+const weights = (sizes: Record<number, number>) =>
+  Object.entries(sizes).map(([kilograms, owned]) => ({ id: `${kilograms}kg`, label: `${kilograms} kg`, kilograms: Number(kilograms), owned }))
+
+const named = (sizes: Record<string, number>) => Object.entries(sizes).map(([label, owned]) => ({ id: label.replace(/\s/g, '-'), label, owned }))
+
+const plain = (owned: number) => [{ id: 'one', label: '', owned }]
+
+export const demoGear: GearKind[] = [
+  { id: 'kettlebell', name: 'Kettlebell', form: 'single', sizes: weights({ 6: 2, 8: 4, 12: 2, 16: 2 }) },
+  { id: 'dumbbells', name: 'Dumbbell pair', form: 'pair', sizes: weights({ 2: 4, 4: 4, 6: 4, 8: 2 }) },
+  { id: 'medicine-ball', name: 'Medicine ball', form: 'single', sizes: weights({ 3: 2, 5: 2 }) },
+  { id: 'loop-band', name: 'Loop band', form: 'single', sizes: named({ light: 6, medium: 6, strong: 3 }) },
+  { id: 'mat', name: 'Mat', form: 'single', sizes: plain(18) },
+  { id: 'chair', name: 'Chair', form: 'single', sizes: plain(24) },
+  { id: 'bench', name: 'Bench', form: 'single', sizes: plain(3) },
+  { id: 'sliders', name: 'Slider pair', form: 'pair', sizes: plain(6) },
+  { id: 'jump-rope', name: 'Jump rope', form: 'single', sizes: plain(5) },
+  { id: 'suspension-straps', name: 'Suspension straps', form: 'single', sizes: plain(2) },
+  { id: 'anchor-point', name: 'Anchor point', form: 'place', sizes: plain(2) },
+  { id: 'half-ball', name: 'Half-ball', form: 'single', sizes: plain(2) },
+  { id: 'rower', name: 'Rower', form: 'single', sizes: plain(2) },
+  { id: 'lane', name: 'Lane', form: 'place', sizes: [{ id: '8m', label: '8 m', owned: 2 }] },
+]

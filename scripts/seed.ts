@@ -1,0 +1,66 @@
+import { count } from 'drizzle-orm'
+import { computeClass } from '../src/core/class/compute'
+import { strainNames } from '../src/core/hall/exercise'
+import type { RunEvent } from '../src/core/run/events'
+import { advance, foldEvents } from '../src/core/run/progress'
+import { takeSnapshot } from '../src/core/run/snapshot'
+import { closeDatabase, db } from '../src/server/db/client'
+import { classes, exercises, gearKinds, halls, people, plans, rooms, runEvents, runs, screenLinks } from '../src/server/db/schema'
+import { commandId, demoClasses, demoRuns, type DemoRun } from './demo/classes'
+import { demoExercises } from './demo/exercises'
+import { demoGear, demoHall, demoRooms } from './demo/hall'
+import { demoPeople } from './demo/people'
+import { demoPlans } from './demo/plans'
+
+/** Fills an empty database with the demo hall; with `--fresh`, empties it first. */
+async function seed(fresh: boolean): Promise<void> {
+  if (fresh) await db().delete(halls)
+  const [row] = await db().select({ halls: count() }).from(halls)
+  if (row!.halls > 0) return
+  const hallId = demoHall.id
+  const rowsOf = <D extends { id: string; name: string }>(documents: D[]) => documents.map((document) => ({ hallId, id: document.id, name: document.name, document }))
+  const today = new Date()
+  const past = demoRuns(today)
+  await db().transaction(async (tx) => {
+    await tx.insert(halls).values(demoHall)
+    await tx.insert(rooms).values(rowsOf(demoRooms))
+    await tx.insert(people).values(rowsOf(demoPeople))
+    await tx.insert(exercises).values(rowsOf(demoExercises))
+    await tx.insert(gearKinds).values(rowsOf(demoGear))
+    await tx.insert(plans).values(rowsOf(demoPlans))
+    await tx.insert(classes).values(
+      [...past.map((run) => run.document), ...demoClasses(today)].map(({ id, document }) => ({ hallId, id, name: document.name, startsAt: new Date(document.startsAt), document })),
+    )
+    for (const demo of past) {
+      const { run, events } = played(demo)
+      await tx.insert(runs).values({ hallId, ...run })
+      await tx.insert(screenLinks).values({ token: commandId(), hallId, runId: run.id, screen: 'wall', revoked: true })
+      await tx.insert(runEvents).values(events.map((event) => ({ hallId, runId: run.id, ...event })))
+    }
+  })
+  console.log(`The demo hall ${demoHall.name} is in: ${demoPeople.length} people, ${demoExercises.length} exercises, ${demoGear.length} kinds of gear, 5 classes, ${past.length} past runs.`)
+}
+
+/** A past run as it would have been recorded. */
+function played({ document: { id, document }, commands }: DemoRun) {
+  const computed = computeClass(document, { people: demoPeople, exercises: demoExercises, gear: demoGear })
+  const room = demoRooms.find((each) => each.id === document.roomId)!
+  const snapshot = takeSnapshot(document, computed, demoExercises, room.name, (strain) => strainNames[strain])
+  if (!snapshot.ok) throw new Error(`demo class ${id}: ${snapshot.problems.map((each) => each.message).join(' ')}`)
+  const begin = Date.parse(document.startsAt)
+  const events: RunEvent[] = commands.map(([seconds, command], index) => ({ sequence: index + 1, id: commandId(), at: begin + seconds * 1000, who: 'Coach', command }))
+  const end = advance(foldEvents(snapshot.value.timeline, events), begin + 12 * 3_600_000)
+  const run = {
+    id: `${id}-run`,
+    classId: id,
+    snapshot: snapshot.value,
+    sequence: events.length,
+    createdAt: new Date(begin),
+    startedAt: new Date(end.startedAt!),
+    endedAt: new Date(end.endedAt!),
+  }
+  return { run, events }
+}
+
+await seed(process.argv.includes('--fresh'))
+await closeDatabase()

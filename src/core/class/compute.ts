@@ -1,0 +1,61 @@
+import { countGear, type GearCount } from '../gear/count'
+import { makeGroups } from '../grouping/groups'
+import type { ClassDocument } from '../hall/class-document'
+import type { Exercise } from '../hall/exercise'
+import type { GearKind } from '../hall/gear-kind'
+import type { Person } from '../hall/person'
+import type { Circuit } from '../plan/plan'
+import { rotatingCircuits, turnsOf, turnsPerLap } from '../plan/turns'
+import type { Problem, Result } from '../result'
+import { loopRotation, type Rotation } from '../rotation/loop'
+import { classSentences } from '../summary/sentences'
+import { compileTimeline } from '../timeline/compile'
+import type { Timeline } from '../timeline/phase'
+
+/** What a class is computed against. */
+export interface HallLibrary {
+  people: readonly Person[]
+  exercises: readonly Exercise[]
+  gear: readonly GearKind[]
+}
+
+export interface ComputedClass {
+  timeline: Result<Timeline>
+  sentences?: [string, string]
+  people: Person[]
+  groups: Person[][]
+  /** The rotation of each circuit in which people rotate, or why there is none. */
+  rotations: { circuit: Circuit; rotation: Result<Rotation> }[]
+  gear: GearCount
+  problems: Problem[]
+}
+
+/** The people who are here, in the order in which they came; ids that the hall no longer knows are left out. */
+export function peopleHere(document: Pick<ClassDocument, 'here' | 'walkIns'>, people: readonly Person[]): Person[] {
+  const byId = new Map([...people, ...document.walkIns].map((person) => [person.id, person]))
+  return document.here.flatMap((id) => byId.get(id) ?? [])
+}
+
+/** Everything that follows from a class: time, groups, who is where, and gear. */
+export function computeClass(document: ClassDocument, library: HallLibrary): ComputedClass {
+  const { plan } = document
+  const timeline = compileTimeline(plan)
+  const people = peopleHere(document, library.people)
+  const circuits = rotatingCircuits(plan)
+  const places = circuits.map(turnsPerLap)
+  const groups = makeGroups(people, document.groupSize, places.length > 0 ? Math.min(...places) : people.length)
+  const sizes = groups.map((group) => group.length)
+  const rotations = circuits.map((circuit) => ({ circuit, rotation: loopRotation(circuit.stations, sizes, turnsOf(circuit)) }))
+  const found = new Map<string, Rotation>()
+  for (const { circuit, rotation } of rotations) if (rotation.ok) found.set(circuit.id, rotation.value)
+  const gear = countGear({ plan, exercises: library.exercises, kinds: library.gear, groups, rotations: found })
+  return {
+    timeline,
+    sentences: timeline.ok ? classSentences(plan, timeline.value, sizes) : undefined,
+    people,
+    groups,
+    rotations,
+    gear,
+    problems: [timeline, ...rotations.map(({ rotation }) => rotation)].flatMap((result) => (result.ok ? [] : result.problems)),
+  }
+}

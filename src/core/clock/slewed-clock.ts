@@ -1,0 +1,34 @@
+import type { Milliseconds } from '../units'
+
+/** At most this part of the time that passes is put right: a screen's clock runs a little fast or slow, and never back. */
+const slewRate = 0.1
+
+/**
+ * Server time told from local time, following a changing estimate without a jump. The first estimate is taken as it is.
+ * Local time must not run backwards (use a monotonic clock).
+ */
+export class SlewedClock {
+  private offset: Milliseconds | undefined
+  private target: Milliseconds = 0
+  private last: Milliseconds = 0
+
+  get isSet(): boolean {
+    return this.offset !== undefined
+  }
+
+  aimAt(offset: Milliseconds, local: Milliseconds): void {
+    this.now(local)
+    this.target = offset
+    this.offset ??= offset
+  }
+
+  /** Server time at `local`. Before the first estimate it is the local time itself. */
+  now(local: Milliseconds): Milliseconds {
+    if (this.offset === undefined) return local
+    const room = Math.max(0, local - this.last) * slewRate
+    this.last = Math.max(this.last, local)
+    const off = this.target - this.offset
+    this.offset += Math.max(-room, Math.min(room, off))
+    return local + this.offset
+  }
+}

@@ -1,0 +1,184 @@
+import type { Exercise } from '../hall/exercise'
+import type { GearKind } from '../hall/gear-kind'
+import type { Person } from '../hall/person'
+import type { Circuit, Plan, Station } from '../plan/plan'
+import { turnsOf, turnsPerLap } from '../plan/turns'
+import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
+import type { Rotation } from '../rotation/loop'
+import { add, needOf, sizeKey, standingNeedOf, type Count } from './need'
+
+export interface GearLine {
+  kindId: string
+  sizeId: string
+  kindName: string
+  sizeLabel: string
+  /** The most wanted at once, and the turn (index into `turns`) in which that is first so. */
+  most: number
+  mostInTurn: number
+  owned: number
+  short: number
+  /** Wanted in each turn of the class. */
+  byTurn: number[]
+  /** Numbers (from 1) of the stations that use it, for each circuit in which people rotate. */
+  stations: number[]
+}
+
+/** One turn of the class: a stay of a circuit. */
+export interface GearTurn {
+  pieceId: string
+  repeat: number
+  lap: number
+  turn: number
+}
+
+export interface GearCount {
+  turns: GearTurn[]
+  lines: GearLine[]
+  /** For each rotating circuit and station: the most of each size that must stand there. */
+  byStation: { pieceId: string; station: number; most: { kindId: string; sizeId: string; count: number }[] }[]
+  /** Exercises and kinds of gear that the plan names and the hall does not have: not counted. */
+  unknownExercises: string[]
+  unknownKinds: string[]
+}
+
+export interface GearInput {
+  plan: Plan
+  exercises: readonly Exercise[]
+  kinds: readonly GearKind[]
+  /** People of each group. */
+  groups: readonly (readonly Pick<Person, 'level' | 'loads'>[])[]
+  /** The rotation of each rotating circuit, by its id. Where it is missing, nobody is at its stations. */
+  rotations: ReadonlyMap<string, Rotation>
+}
+
+interface Counter extends Omit<GearInput, 'exercises' | 'kinds'> {
+  exercises: Map<string, Exercise>
+  kinds: Map<string, GearKind>
+  unknownExercises: Set<string>
+  unknownKinds: Set<string>
+}
+
+/**
+ * Counts gear person by person, turn by turn, over the whole class. Within a turn all positions of a stay are laid out
+ * at once, so the most of any position counts. Two circuits on the same spots are counted apart.
+ */
+export function countGear(input: GearInput): GearCount {
+  const counter: Counter = {
+    ...input,
+    exercises: new Map(input.exercises.map((exercise) => [exercise.id, exercise])),
+    kinds: new Map(input.kinds.map((kind) => [kind.id, kind])),
+    unknownExercises: new Set(),
+    unknownKinds: new Set(),
+  }
+  const turns: GearTurn[] = []
+  const demands: Count[] = []
+  const stations = new Map<string, Set<number>>()
+  const standing = new Map<string, Map<number, Count>>()
+  for (const part of input.plan.parts) {
+    for (let repeat = 0; repeat < part.repeat; repeat++) {
+      for (const piece of piecesAtRepeat(part, repeat)) {
+        if (piece.type === 'pause') continue
+        const perLap = turnsPerLap(piece)
+        for (let turn = 0; turn < turnsOf(piece); turn++) {
+          const lap = Math.floor(turn / perLap)
+          const circuit = circuitAtLap(piece, lap)
+          const demand: Count = new Map()
+          atStations(counter, circuit, turn, turn % perLap, lap, (station, need) => {
+            for (const [key, amount] of need) {
+              add(demand, key, amount)
+              if (circuit.travel !== 'rotate') continue
+              if (!stations.has(key)) stations.set(key, new Set())
+              stations.get(key)!.add(station + 1)
+            }
+            if (circuit.travel === 'rotate') raise(standing, circuit.id, station, need)
+          })
+          turns.push({ pieceId: piece.id, repeat, lap, turn })
+          demands.push(demand)
+        }
+      }
+    }
+  }
+  return {
+    turns,
+    lines: linesOf(input.kinds, demands, stations),
+    byStation: [...standing].flatMap(([pieceId, of]) =>
+      [...of].sort(([a], [b]) => a - b).map(([station, count]) => ({ pieceId, station, most: listOf(count) })),
+    ),
+    unknownExercises: [...counter.unknownExercises],
+    unknownKinds: [...counter.unknownKinds],
+  }
+}
+
+function atStations(
+  counter: Counter,
+  circuit: Circuit,
+  turn: number,
+  turnInLap: number,
+  lap: number,
+  take: (station: number, need: Count) => void,
+): void {
+  if (circuit.travel === 'together') {
+    const station = circuit.stations[turnInLap]!
+    if (!station.skipLaps.includes(lap)) take(turnInLap, stationNeed(counter, circuit, station, counter.groups.map((_, group) => group)))
+    return
+  }
+  const rotation = counter.rotations.get(circuit.id)
+  circuit.stations.forEach((station, index) => take(index, stationNeed(counter, circuit, station, rotation?.turns[turn]?.[index] ?? [])))
+}
+
+/** The most that any position of the station needs, size by size, for the groups that are there. */
+function stationNeed(counter: Counter, circuit: Circuit, station: Station, groups: readonly number[]): Count {
+  const most: Count = new Map()
+  const unknown = (kindId: string) => counter.unknownKinds.add(kindId)
+  for (const use of station.uses) {
+    const exercise = counter.exercises.get(use.exerciseId)
+    if (!exercise) {
+      counter.unknownExercises.add(use.exerciseId)
+      continue
+    }
+    const need = standingNeedOf(use, exercise, counter.kinds, unknown)
+    for (const group of groups) {
+      for (const [key, amount] of needOf(counter.groups[group]!, use, exercise, circuit.pairs, counter.kinds, unknown)) add(need, key, amount)
+    }
+    for (const [key, amount] of need) most.set(key, Math.max(most.get(key) ?? 0, amount))
+  }
+  return most
+}
+
+function raise(standing: Map<string, Map<number, Count>>, pieceId: string, station: number, need: Count): void {
+  if (!standing.has(pieceId)) standing.set(pieceId, new Map())
+  const of = standing.get(pieceId)!
+  if (!of.has(station)) of.set(station, new Map())
+  const most = of.get(station)!
+  for (const [key, amount] of need) most.set(key, Math.max(most.get(key) ?? 0, amount))
+}
+
+const listOf = (count: Count) =>
+  [...count].map(([key, amount]) => {
+    const [kindId, sizeId] = key.split('/') as [string, string]
+    return { kindId, sizeId, count: amount }
+  })
+
+/** In the order of the inventory, so that the list reads the same every time. */
+function linesOf(kinds: readonly GearKind[], demands: readonly Count[], stations: Map<string, Set<number>>): GearLine[] {
+  return kinds.flatMap((kind) =>
+    kind.sizes.flatMap((size) => {
+      const key = sizeKey(kind.id, size.id)
+      const byTurn = demands.map((demand) => demand.get(key) ?? 0)
+      const most = byTurn.reduce((best, amount) => Math.max(best, amount), 0)
+      if (most === 0) return []
+      return {
+        kindId: kind.id,
+        sizeId: size.id,
+        kindName: kind.name,
+        sizeLabel: size.label,
+        most,
+        mostInTurn: byTurn.indexOf(most),
+        owned: size.owned,
+        short: Math.max(0, most - size.owned),
+        byTurn,
+        stations: [...(stations.get(key) ?? [])].sort((a, b) => a - b),
+      }
+    }),
+  )
+}

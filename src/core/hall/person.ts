@@ -1,0 +1,18 @@
+import { z } from 'zod'
+import { idField, nameField, noteField } from '../plan/fields'
+import { Level } from '../plan/plan'
+import { Strain } from './exercise'
+
+/** What the job needs to know of a person, and no more. */
+export const Person = z.strictObject({
+  id: idField,
+  name: nameField(40),
+  level: Level,
+  goEasy: z.array(Strain).default([]),
+  goEasyNote: noteField.default(''),
+  /** The size this person usually takes, by kind of gear. */
+  loads: z.record(idField, idField).default({}),
+})
+export type Person = z.infer<typeof Person>
+
+export const levelNames: Record<Level, string> = { newcomer: 'newcomer', regular: 'regular', trained: 'trained' }

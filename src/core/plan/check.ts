@@ -1,0 +1,135 @@
+import type { z } from 'zod'
+import type { Circuit, Part, Plan, Station, Stay, Variation } from './plan'
+
+type Report = (path: PropertyKey[], message: string) => void
+
+/** The rules of a plan that concern more than one field: unique ids, lap counts, stays, variations. */
+export function checkPlan(plan: Omit<Plan, never>, context: z.RefinementCtx): void {
+  const report: Report = (path, message) => context.addIssue({ code: 'custom', path: path as (string | number)[], message })
+  checkIds(plan, report)
+  plan.parts.forEach((part, partIndex) => {
+    const path = ['parts', partIndex]
+    part.pieces.forEach((piece, pieceIndex) => {
+      if (piece.type === 'circuit') checkCircuit(piece, [...path, 'pieces', pieceIndex], report)
+    })
+    checkVariations(part.vary, part.repeat, 'repeat', targetsOfPart(part), [...path, 'vary'], report)
+  })
+}
+
+function checkIds(plan: Plan, report: Report): void {
+  const seen = new Set<string>()
+  const take = (id: string, path: PropertyKey[]) => {
+    if (seen.has(id)) report([...path, 'id'], `"${id}" is used twice: every part, piece, station and use needs an id of its own`)
+    seen.add(id)
+  }
+  const takeCircuit = (circuit: Circuit, path: PropertyKey[]) => {
+    take(circuit.id, path)
+    circuit.stations.forEach((station, s) => {
+      take(station.id, [...path, 'stations', s])
+      station.uses.forEach((use, u) => take(use.id, [...path, 'stations', s, 'uses', u]))
+    })
+    if (circuit.waves) takeCircuit(circuit.waves.meanwhile, [...path, 'waves', 'meanwhile'])
+  }
+  plan.parts.forEach((part, p) => {
+    take(part.id, ['parts', p])
+    part.pieces.forEach((piece, i) => {
+      const path = ['parts', p, 'pieces', i]
+      if (piece.type === 'circuit') takeCircuit(piece, path)
+      else take(piece.id, path)
+    })
+  })
+}
+
+function checkCircuit(circuit: Circuit, path: PropertyKey[], report: Report): void {
+  if ((circuit.laps === undefined) === (circuit.turns === undefined)) {
+    report([...path, 'laps'], 'needs either laps or turns, not both and not neither')
+  }
+  checkStay(circuit.stay, circuit.travel, [...path, 'stay'], report)
+  circuit.stations.forEach((station, s) => checkStation(circuit, station, [...path, 'stations', s], report))
+  checkVariations(circuit.vary, circuit.laps ?? 50, 'lap', targetsOfCircuit(circuit), [...path, 'vary'], report)
+  if (circuit.waves) {
+    const inner = [...path, 'waves', 'meanwhile']
+    if (circuit.waves.meanwhile.travel !== 'together') report([...inner, 'travel'], 'must be "together": the wave that waits works a list')
+    checkCircuit(circuit.waves.meanwhile, inner, report)
+  }
+}
+
+function checkStay(stay: Stay, travel: Circuit['travel'], path: PropertyKey[], report: Report): void {
+  if (stay.kind !== 'task') return
+  if (stay.goal === 'cap' && stay.capSeconds === undefined) report([...path, 'capSeconds'], 'is needed when the goal is the cap')
+  if (stay.goal === 'finish' && travel === 'rotate' && stay.capSeconds === undefined) {
+    report([...path, 'capSeconds'], 'is needed when people rotate: without a cap the room could not move on together')
+  }
+}
+
+function checkStation(circuit: Circuit, station: Station, path: PropertyKey[], report: Report): void {
+  const rotates = circuit.travel === 'rotate'
+  if (station.stay && rotates) report([...path, 'stay'], 'is only for stations done together: in a rotation all stays are of one length')
+  if (station.span === 2 && !rotates) report([...path, 'span'], 'must be 1 unless people rotate')
+  if (station.skipLaps.length > 0 && rotates) report([...path, 'skipLaps'], 'is only for stations done together')
+  if (station.stay) checkStay(station.stay, circuit.travel, [...path, 'stay'], report)
+  const stay = station.stay ?? circuit.stay
+  if (stay.kind === 'intervals' && station.uses.length > stay.workSeconds.length) {
+    report([...path, 'uses'], `has ${station.uses.length} exercises for ${stay.workSeconds.length} positions: add a position or take one out`)
+  }
+  if (stay.kind === 'task' && stay.openerCount > station.uses.length) {
+    report([...path, 'uses'], `has ${station.uses.length} items, fewer than the ${stay.openerCount} of the opener`)
+  }
+}
+
+/** What a variation may point at: the fields of the stay or use that has the id. */
+interface Target {
+  kind: 'intervals' | 'task' | 'use' | 'pause'
+  positions?: number
+  transition?: boolean
+}
+
+function targetsOfCircuit(circuit: Circuit): Map<string, Target> {
+  const targets = new Map<string, Target>([[circuit.id, { ...stayTarget(circuit.stay), transition: true }]])
+  for (const station of circuit.stations) {
+    if (station.stay) targets.set(station.id, stayTarget(station.stay))
+    for (const use of station.uses) targets.set(use.id, { kind: 'use' })
+  }
+  return targets
+}
+
+function stayTarget(stay: Stay): Target {
+  return stay.kind === 'intervals' ? { kind: 'intervals', positions: stay.workSeconds.length } : { kind: 'task' }
+}
+
+function targetsOfPart(part: Part): Map<string, Target> {
+  const targets = new Map<string, Target>()
+  for (const piece of part.pieces) {
+    if (piece.type === 'pause') targets.set(piece.id, { kind: 'pause' })
+    else for (const [id, target] of targetsOfCircuit(piece)) targets.set(id, target)
+  }
+  return targets
+}
+
+const fieldsOf: Record<Target['kind'], readonly Variation['field'][]> = {
+  intervals: ['workSeconds', 'gapSeconds', 'setRestSeconds'],
+  task: ['capSeconds', 'openerCount', 'rungs', 'aimRounds'],
+  use: ['exerciseId', 'optionId', 'seconds', 'reps', 'load', 'effort', 'machine', 'tempo', 'sides'],
+  pause: ['seconds'],
+}
+
+function checkVariations(
+  variations: Variation[],
+  times: number,
+  unit: 'lap' | 'repeat',
+  targets: Map<string, Target>,
+  path: PropertyKey[],
+  report: Report,
+): void {
+  variations.forEach((variation, index) => {
+    const here = [...path, index]
+    const target = targets.get(variation.id)
+    if (variation.at >= times) report([...here, 'at'], `is ${unit} ${variation.at} counted from 0, and there are ${times}`)
+    if (!target) report([...here, 'id'], `"${variation.id}" is not found here`)
+    else if (variation.field === 'transitionSeconds' ? !target.transition : !fieldsOf[target.kind].includes(variation.field)) {
+      report([...here, 'field'], `"${variation.field}" cannot vary on "${variation.id}"`)
+    } else if (variation.field === 'workSeconds' && variation.value.length !== target.positions) {
+      report([...here, 'value'], `must have ${target.positions} figures, one for each position`)
+    }
+  })
+}

@@ -1,0 +1,77 @@
+import type { Station } from '../plan/plan'
+import { failure, problem, success, type Result } from '../result'
+
+/** Who is where: `turns[t][s]` lists the groups (from 0) at station `s` (from 0) in turn `t`. */
+export interface Rotation {
+  turns: number[][][]
+  /** Where each group goes: `paths[g][t]` is its station in turn `t`. */
+  paths: number[][]
+  guarantees: Guarantee[]
+  /** The one sentence to tell the room. */
+  say: string
+}
+
+export interface Guarantee {
+  met: boolean
+  text: string
+}
+
+type LoopStation = Pick<Station, 'span' | 'rest' | 'capacity'>
+
+const plural = (count: number, one: string, many = `${one}s`) => `${count} ${count === 1 ? one : many}`
+
+/**
+ * The loop: every group moves one place on each turn, so that as many turns as places take each group everywhere once.
+ * A station of span 2 has two places, held by up to two groups. With fewer groups than places the last ones start empty.
+ *
+ * `groupSizes` are people per group. Fails with `tooManyGroups` when not every group can have a place, and
+ * `overCapacity` when a group is larger than a station it would come to.
+ */
+export function loopRotation(stations: readonly LoopStation[], groupSizes: readonly number[], turns: number): Result<Rotation> {
+  const places = stations.flatMap((station, index) => Array<number>(station.span).fill(index))
+  const groups = groupSizes.length
+  if (groups > places.length) {
+    const each = Math.ceil(groupSizes.reduce((sum, size) => sum + size, 0) / places.length)
+    const hint = `Groups of ${each} would fit, or add ${plural(groups - places.length, 'station')}.`
+    return failure(problem('tooManyGroups', `${plural(groups, 'group')} for ${plural(places.length, 'place')}: not everyone has a station. ${hint}`, 'groups'))
+  }
+  const largest = Math.max(0, ...groupSizes)
+  const tight = stations.findIndex((station) => station.capacity !== undefined && station.capacity < largest * station.span)
+  if (tight >= 0 && groups > 0) {
+    const capacity = stations[tight]!.capacity!
+    return failure(problem('overCapacity', `Station ${tight + 1} holds ${capacity}, and ${largest * stations[tight]!.span} may be there at once. Make the groups smaller or the station larger.`, `stations[${tight}].capacity`))
+  }
+  const paths = groupSizes.map((_, group) => Array.from({ length: turns }, (_, turn) => places[(group + turn) % places.length]!))
+  const table = Array.from({ length: turns }, (_, turn) => {
+    const here: number[][] = stations.map(() => [])
+    paths.forEach((path, group) => here[path[turn]!]!.push(group))
+    return here
+  })
+  return success({ turns: table, paths, guarantees: guaranteesOf(stations, places, groups, turns), say: sentence(stations) })
+}
+
+function sentence(stations: readonly LoopStation[]): string {
+  if (stations.length === 1) return 'Stay at the station.'
+  const double = stations.flatMap((station, index) => (station.span === 2 ? [index + 1] : []))
+  const stay = double.length > 0 ? ` Stay two turns at ${double.length === 1 ? 'station' : 'stations'} ${double.join(' and ')}.` : ''
+  return `Stay with your group and move on to the next station; ${stations.length} goes round to 1.${stay}`
+}
+
+function guaranteesOf(stations: readonly LoopStation[], places: readonly number[], groups: number, turns: number): Guarantee[] {
+  if (groups === 0) return []
+  const result: Guarantee[] = [{ met: true, text: 'Groups stay together all the way round.' }]
+  // A span-2 station has been done once both of its places have been passed; a group may start between the two.
+  const split = stations.some((station) => station.span === 2)
+  const whole = Math.floor(turns / places.length)
+  if (whole >= 1) {
+    const times = whole === 1 ? 'once' : `${whole} times`
+    const more = turns % places.length
+    result.push({ met: true, text: `Every group is at every station ${split ? 'for its full time ' : ''}${times}${more ? `, and at ${more} of them once more` : ''}.` })
+  } else {
+    const missed = places.length - turns
+    result.push({ met: false, text: `${plural(turns, 'turn')} for ${plural(places.length, 'place')}: each group misses ${missed === 1 ? 'one' : missed}.` })
+  }
+  const empty = places.length - groups
+  if (empty > 0) result.push({ met: true, text: `${plural(empty, 'place stands', 'places stand')} empty in every turn.` })
+  return result
+}

@@ -1,0 +1,65 @@
+import type { Phase } from '../timeline/phase'
+import type { Milliseconds } from '../units'
+import { advance, phaseLength, type Progress } from './progress'
+
+export type RunStatus = 'ready' | 'countIn' | 'running' | 'held' | 'paused' | 'stopped' | 'finished'
+
+/** What every screen shows of a run at one instant. */
+export interface RunState {
+  status: RunStatus
+  sequence: number
+  phase: Phase
+  next?: Phase
+  elapsed: Milliseconds
+  length: Milliseconds
+  remaining: Milliseconds
+  countIn: Milliseconds
+  /** Class time gone and left, as planned and stretched. */
+  gone: Milliseconds
+  left: Milliseconds
+  /** When the class would end if nothing more happened and a pause ended now. */
+  endsAt: Milliseconds
+  holding: boolean
+  startedAt?: Milliseconds
+  endedAt?: Milliseconds
+}
+
+export function stateAt(progress: Progress, now: Milliseconds): RunState {
+  const here = advance(progress, now)
+  const { timeline, phase: index, elapsed, countIn, holding, sequence, startedAt, endedAt } = here
+  const phase = timeline.phases[index]!
+  const length = phaseLength(here)
+  const remaining = Math.max(0, length - elapsed)
+  const finished = here.mode === 'finished'
+  const after = here.amended
+    ? (here.amended.timeline.total - here.amended.timeline.phases[here.amended.phase]!.start) * 1000
+    : (timeline.total - phase.start - phase.seconds) * 1000
+  const left = finished ? 0 : remaining + after
+  return {
+    status: statusOf(here, remaining),
+    sequence,
+    phase,
+    next: here.amended ? here.amended.timeline.phases[here.amended.phase] : timeline.phases[index + 1],
+    elapsed,
+    length,
+    remaining,
+    countIn,
+    gone: phase.start * 1000 + elapsed,
+    left,
+    endsAt: finished ? (endedAt ?? now) : now + countIn + left,
+    holding,
+    startedAt,
+    endedAt,
+  }
+}
+
+function statusOf(progress: Progress, remaining: Milliseconds): RunStatus {
+  if (progress.mode !== 'running') return progress.mode
+  if (progress.countIn > 0) return 'countIn'
+  return progress.holding && remaining === 0 ? 'held' : 'running'
+}
+
+/** The digits to show: whole seconds, counting the one that is not over yet. */
+export function shownSeconds(state: RunState): number {
+  return Math.ceil((state.status === 'countIn' ? state.countIn : state.remaining) / 1000)
+}

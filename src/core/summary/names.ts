@@ -1,0 +1,26 @@
+import type { PairsWork, Pause, Piece } from '../plan/plan'
+import type { Phase } from '../timeline/phase'
+
+export const pauseNames: Record<Pause['kind'], string> = { brief: 'Brief', water: 'Water', swap: 'Swap', rest: 'Rest' }
+
+export function pieceName(piece: Piece): string {
+  if (piece.name) return piece.name
+  if (piece.type === 'pause') return pauseNames[piece.kind]
+  return piece.travel === 'rotate' ? 'Stations' : 'Together'
+}
+
+/** The word the room reads and hears for a phase. */
+export function phaseWord(phase: Pick<Phase, 'kind' | 'pause' | 'moves'>): string {
+  if (phase.kind === 'work') return 'Work'
+  if (phase.kind === 'transition') return 'Move on'
+  if (phase.kind === 'unplanned') return 'Free'
+  return phase.kind === 'rest' ? 'Rest' : pauseNames[phase.pause!]
+}
+
+/** How the partners of a group work; nothing to say when people work alone. */
+export function pairsSentence(pairs: PairsWork, largestGroup: number): string {
+  if (largestGroup < 2) return ''
+  const who = largestGroup === 2 ? 'In pairs' : 'In groups'
+  if (pairs === 'both') return largestGroup === 2 ? `${who}, both working` : `${who}, all working`
+  return pairs === 'inTurns' ? `${who}, taking turns by interval` : `${who}, half the interval each`
+}

@@ -1,0 +1,63 @@
+import type { Pause } from '../plan/plan'
+import type { Seconds } from '../units'
+import type { Phase, Place } from './phase'
+
+/** A phase before it has its place in time. */
+export type Draft = Omit<Phase, 'index' | 'start'>
+
+/** A break that follows work, or an explicit pause, waiting to be settled with its neighbours. */
+export type Pending =
+  | { type: 'break'; seconds: Seconds; kind: 'transition' | 'rest'; moves: boolean; place: Place }
+  | { type: 'pause'; seconds: Seconds; pause: Pause['kind']; moves: boolean; place: Place }
+
+type Break = Extract<Pending, { type: 'break' }>
+type ExplicitPause = Extract<Pending, { type: 'pause' }>
+
+/** Breaks in a row start at the same instant: the longest stands, on a tie the one of wider scope (the later). */
+function longestOf(breaks: Break[]): Break {
+  const longest = breaks.reduce((best, next) => (next.seconds >= best.seconds ? next : best))
+  return { ...longest, moves: breaks.some((each) => each.moves) }
+}
+
+/**
+ * The break rule. Breaks that start at the same instant merge, and merge with one pause that touches them (the one
+ * after them, else the one before; never a brief): the longest stands, on a tie the pause. Pauses add up.
+ * `moves` is kept whichever stands. What lasts no time makes no phase.
+ */
+export function settleBreaks(pending: readonly Pending[]): Draft[] {
+  const merged: Pending[] = []
+  let run: Break[] = []
+  // A pause takes a break before it; one that has done so can still take the break after it.
+  const closeRun = (pauseAfter?: ExplicitPause) => {
+    if (run.length === 0) {
+      if (pauseAfter) merged.push(pauseAfter)
+      return
+    }
+    const longest = longestOf(run)
+    run = []
+    const last = merged.at(-1)
+    if (pauseAfter && pauseAfter.pause !== 'brief') merged.push(stronger(longest, pauseAfter))
+    else if (last?.type === 'pause' && last.pause !== 'brief') {
+      merged[merged.length - 1] = stronger(longest, last)
+      if (pauseAfter) merged.push(pauseAfter)
+    } else {
+      merged.push(longest)
+      if (pauseAfter) merged.push(pauseAfter)
+    }
+  }
+  for (const each of pending) {
+    if (each.type === 'break') run.push(each)
+    else closeRun(each)
+  }
+  closeRun()
+  return merged.filter((each) => each.seconds > 0).map(draftOf)
+}
+
+function stronger(one: Break, pause: ExplicitPause): Pending {
+  const moves = one.moves || pause.moves
+  return one.seconds > pause.seconds ? { ...one, moves } : { ...pause, moves }
+}
+
+function draftOf({ type, place, ...rest }: Pending): Draft {
+  return type === 'pause' ? { ...place, kind: 'pause', ...rest } : { ...place, kind: 'rest', ...rest }
+}

@@ -1,0 +1,164 @@
+import { limits } from '../plan/limits'
+import type { Circuit, Intervals, Plan, Station } from '../plan/plan'
+import { lapsOf, turnsOf, turnsPerLap } from '../plan/turns'
+import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
+import { failure, problem, success, type Problem, type Result } from '../result'
+import { formatSeconds, type Seconds } from '../units'
+import { settleBreaks, type Draft, type Pending } from './breaks'
+import type { Phase, Place, Timeline } from './phase'
+
+/**
+ * The plan as phases from 0 to its total, without a hole or an overlap.
+ *
+ * Fails with `tooLong` beyond 6 h, `overWindow` when a circuit does not fit its own window, `noWork` when nothing at all
+ * is to be done, and `notYet` for what the core cannot compile: self-paced stays and waves.
+ */
+export function compileTimeline(plan: Plan): Result<Timeline> {
+  const whole = phasesOf(plan, () => true)
+  if (!whole.ok) return whole
+  const phases = whole.value
+  const total = endOf(phases)
+  if (!plan.parts.some((part) => part.optional)) return success({ phases, total, totalWithoutOptional: total })
+  const required = phasesOf(plan, (part) => !part.optional)
+  return required.ok ? success({ phases, total, totalWithoutOptional: endOf(required.value) }) : required
+}
+
+const endOf = (phases: Phase[]): Seconds => {
+  const last = phases.at(-1)
+  return last ? last.start + last.seconds : 0
+}
+
+function phasesOf(plan: Plan, includes: (part: Plan['parts'][number]) => boolean): Result<Phase[]> {
+  const writer = new PhaseWriter()
+  try {
+    plan.parts.forEach((part, partIndex) => {
+      if (!includes(part)) return
+      for (let repeat = 0; repeat < part.repeat; repeat++) {
+        piecesAtRepeat(part, repeat).forEach((piece, pieceIndex) => {
+          const place: Place = { partId: part.id, pieceId: piece.id, repeat, optional: part.optional }
+          if (piece.type === 'pause') {
+            writer.wait({ type: 'pause', pause: piece.kind, seconds: piece.seconds, moves: false, place })
+          } else writeCircuit(writer, piece, place, `parts[${partIndex}].pieces[${pieceIndex}]`)
+        })
+        if (repeat < part.repeat - 1) {
+          const place: Place = { partId: part.id, pieceId: part.pieces.at(-1)!.id, repeat, optional: part.optional }
+          writer.wait({ type: 'break', kind: 'rest', seconds: part.restBetweenSeconds, moves: false, place })
+        }
+      }
+    })
+    return success(writer.finish())
+  } catch (error) {
+    if (error instanceof Refusal) return failure(error.problem)
+    throw error
+  }
+}
+
+/** Ends a compilation from deep inside; never leaves this file. */
+class Refusal extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.message)
+  }
+}
+
+/** Lays phases end to end, holding breaks back until it is known what they merge with. */
+class PhaseWriter {
+  private phases: Phase[] = []
+  private pending: Pending[] = []
+  private clock: Seconds = 0
+
+  wait(pending: Pending): void {
+    this.pending.push(pending)
+  }
+
+  work(draft: Draft): void {
+    this.settle()
+    this.lay(draft)
+  }
+
+  /** Forgets the circuit's breaks that nothing has followed yet. */
+  dropBreaksOf(circuit: Circuit): void {
+    this.pending = this.pending.filter((each) => each.type === 'pause' || each.place.pieceId !== circuit.id)
+  }
+
+  /** Settles what waits and tells the time reached. */
+  settle(): Seconds {
+    for (const draft of settleBreaks(this.pending)) this.lay(draft)
+    this.pending = []
+    return this.clock
+  }
+
+  finish(): Phase[] {
+    this.settle()
+    return this.phases
+  }
+
+  private lay(draft: Draft): void {
+    this.phases.push({ ...draft, index: this.phases.length, start: this.clock })
+    this.clock += draft.seconds
+    if (this.clock > limits.totalSeconds) {
+      throw new Refusal(problem('tooLong', `the plan runs past ${formatSeconds(limits.totalSeconds)}, the most a plan may last`, 'parts'))
+    }
+  }
+}
+
+function writeCircuit(writer: PhaseWriter, base: Circuit, place: Place, field: string): void {
+  if (base.waves) throw new Refusal(problem('notYet', `${field}.waves: waves cannot be computed yet`, `${field}.waves`))
+  const start = base.withinSeconds === undefined ? 0 : writer.settle()
+  const perLap = turnsPerLap(base)
+  const stays = turnsOf(base)
+  const laps = lapsOf(base)
+  let turn = 0
+  for (let lap = 0; lap < laps; lap++) {
+    const circuit = circuitAtLap(base, lap)
+    for (let index = 0; index < perLap && turn < stays; index++, turn++) {
+      const station = circuit.travel === 'together' ? circuit.stations[index] : undefined
+      if (station?.skipLaps.includes(lap)) continue
+      const here: Place = { ...place, lap, turn, ...(station && { station: index }) }
+      const stay = station?.stay ?? circuit.stay
+      if (stay.kind === 'task') {
+        const where = station?.stay ? `${field}.stations[${index}].stay` : `${field}.stay`
+        throw new Refusal(problem('notYet', `${where}: a self-paced task cannot be computed yet`, where))
+      }
+      writeStay(writer, circuit, stay, station, here)
+      const { seconds, how } = circuit.transition
+      const kind = circuit.travel === 'rotate' || how === 'active' ? 'transition' : 'rest'
+      writer.wait({ type: 'break', kind, seconds, moves: kind === 'transition' && perLap > 1, place: here })
+    }
+    if (lap < laps - 1) {
+      writer.wait({ type: 'break', kind: 'rest', seconds: circuit.lapRestSeconds, moves: false, place: { ...place, lap } })
+    }
+  }
+  if (base.lastGap === 'drop') writer.dropBreaksOf(base)
+  if (base.withinSeconds !== undefined) fillWindow(writer, base, base.withinSeconds, start, place, field)
+}
+
+/** Writes the stay's intervals, each set with its breaks. */
+function writeStay(writer: PhaseWriter, circuit: Circuit, stay: Intervals, station: Station | undefined, place: Place): void {
+  for (let set = 0; set < stay.sets; set++) {
+    stay.workSeconds.forEach((seconds, position) => {
+      const uses = station ? [station.uses[position]] : circuit.stations.map((each) => each.uses[position])
+      const here: Place = { ...place, set, position }
+      const ownIntervals = station !== undefined && uses[0]?.sides === 'ownInterval'
+      const byLap = station !== undefined && uses[0]?.sides === 'byLap'
+      const changes = uses.some((use) => use?.sides === 'half') || circuit.pairs === 'halfEach'
+      const draft: Draft = { ...here, kind: 'work', seconds, moves: false }
+      // Half of an odd number: the longer half first.
+      if (changes && seconds > 1) draft.changeAt = Math.ceil(seconds / 2)
+      if (byLap) draft.side = ((place.lap ?? 0) % 2) as 0 | 1
+      for (const side of ownIntervals ? ([0, 1] as const) : [undefined]) {
+        writer.work(side === undefined ? draft : { ...draft, side })
+        writer.wait({ type: 'break', kind: 'rest', seconds: stay.gapSeconds, moves: false, place: here })
+      }
+    })
+    writer.wait({ type: 'break', kind: 'rest', seconds: stay.setRestSeconds, moves: false, place: { ...place, set } })
+  }
+}
+
+function fillWindow(writer: PhaseWriter, circuit: Circuit, windowSeconds: Seconds, start: Seconds, place: Place, field: string): void {
+  const used = writer.settle() - start
+  if (used > windowSeconds) {
+    const message = `${field}.withinSeconds: ${circuit.name ?? 'the circuit'} takes ${formatSeconds(used)}, more than its window of ${formatSeconds(windowSeconds)}`
+    throw new Refusal(problem('overWindow', message, `${field}.withinSeconds`))
+  }
+  if (used < windowSeconds) writer.work({ ...place, kind: 'unplanned', seconds: windowSeconds - used, moves: false })
+}

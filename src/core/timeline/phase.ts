@@ -1,0 +1,40 @@
+import type { Pause } from '../plan/plan'
+import type { Seconds } from '../units'
+
+export type PhaseKind = 'work' | 'transition' | 'rest' | 'pause' | 'unplanned'
+
+/** Where in the plan a phase stands. All counts are from 0; what does not apply is absent. */
+export interface Place {
+  partId: string
+  pieceId: string
+  repeat: number
+  optional: boolean
+  lap?: number
+  /** The stay, counted through the circuit from its first lap. */
+  turn?: number
+  set?: number
+  position?: number
+  /** The station that everyone does, when the circuit is done together. */
+  station?: number
+}
+
+/** A stretch of the class with one thing to do. `moves`: somebody has to be elsewhere when it ends. */
+export interface Phase extends Place {
+  index: number
+  start: Seconds
+  seconds: Seconds
+  kind: PhaseKind
+  pause?: Pause['kind']
+  moves: boolean
+  /** For an interval of one side only: 0 the first side, 1 the second. */
+  side?: 0 | 1
+  /** Seconds into the phase at which those whose exercise has two sides, or whose partner waits, change. */
+  changeAt?: Seconds
+}
+
+export interface Timeline {
+  phases: Phase[]
+  total: Seconds
+  /** The total when every optional part is left out. */
+  totalWithoutOptional: Seconds
+}

@@ -1,0 +1,71 @@
+import { log } from '../http/respond'
+import { eventsAfter, runVersion } from '../services/runs'
+import { onRunChange } from './bus'
+
+const heartbeatMs = 15_000
+
+/**
+ * The run's events as server-sent events, from the one after `Last-Event-ID` (or `?after=`) on. Each carries its sequence
+ * number as id. A `snapshot` message tells the version of the run's snapshot, first and whenever it changes.
+ */
+export async function streamRun(runId: string, request: Request): Promise<Response> {
+  const from = request.headers.get('last-event-id') ?? new URL(request.url).searchParams.get('after') ?? '0'
+  let last = Number.isSafeInteger(Number(from)) ? Math.max(0, Number(from)) : 0
+  let version: number | undefined
+  let end = () => {}
+  const encoder = new TextEncoder()
+
+  const body = new ReadableStream<Uint8Array>({
+    async start(controller) {
+      let open = true
+      let pulling: Promise<void> = Promise.resolve()
+      const send = (text: string) => {
+        if (open) controller.enqueue(encoder.encode(text))
+      }
+      const pull = async () => {
+        const now = await runVersion(runId)
+        if (now !== version) send(`event: snapshot\ndata: ${now}\n\n`)
+        version = now
+        for (const event of await eventsAfter(runId, last)) {
+          send(`id: ${event.sequence}\nevent: run\ndata: ${JSON.stringify(event)}\n\n`)
+          last = event.sequence
+        }
+      }
+      const close = () => {
+        if (!open) return
+        end()
+        try {
+          controller.close()
+        } catch {
+          // the reader has gone already
+        }
+      }
+      // One pull at a time; when one fails, the screen connects anew and says what it has seen.
+      const wake = () => {
+        pulling = pulling.then(pull).catch((error: unknown) => {
+          log.warn(error)
+          close()
+        })
+      }
+      const heartbeat = setInterval(() => send(': still here\n\n'), heartbeatMs)
+      let unsubscribe = () => {}
+      end = () => {
+        open = false
+        clearInterval(heartbeat)
+        unsubscribe()
+      }
+      send('retry: 500\n\n')
+      try {
+        unsubscribe = await onRunChange(runId, wake)
+        if (!open) unsubscribe()
+        wake()
+      } catch {
+        close()
+      }
+    },
+    cancel: () => end(),
+  })
+  return new Response(body, {
+    headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store', 'x-accel-buffering': 'no' },
+  })
+}

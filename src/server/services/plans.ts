@@ -1,0 +1,53 @@
+import { and, asc, eq, inArray } from 'drizzle-orm'
+import { nanoid } from 'nanoid'
+import { exercisesUsed, planFile, type PlanFile } from '../../core/plan/file'
+import type { Plan } from '../../core/plan/plan'
+import { db } from '../db/client'
+import { exercises, plans } from '../db/schema'
+import { notFound } from '../http/respond'
+
+export async function listPlans(hallId: string): Promise<Plan[]> {
+  const rows = await db().select({ document: plans.document }).from(plans).where(eq(plans.hallId, hallId)).orderBy(asc(plans.name), asc(plans.id))
+  return rows.map((row) => row.document)
+}
+
+export async function findPlan(hallId: string, id: string): Promise<Plan> {
+  const [row] = await db().select({ document: plans.document }).from(plans).where(and(eq(plans.hallId, hallId), eq(plans.id, id)))
+  if (!row) throw notFound('plan')
+  return row.document
+}
+
+/** The plan with the exercises it uses, as a file. */
+export async function exportPlan(hallId: string, plan: Plan): Promise<PlanFile> {
+  const used = exercisesUsed(plan)
+  if (used.length === 0) return planFile(plan, [])
+  const rows = await db().select({ document: exercises.document }).from(exercises).where(and(eq(exercises.hallId, hallId), inArray(exercises.id, used)))
+  return planFile(plan, rows.map((row) => row.document))
+}
+
+export interface Imported {
+  plan: Plan
+  exercisesAdded: string[]
+  /** Exercises that neither the file nor the hall describes. */
+  exercisesMissing: string[]
+}
+
+/** Stores the file's plan as a new one. Exercises that the hall has stay as they are; the others are added. */
+export async function importPlan(hallId: string, file: PlanFile): Promise<Imported> {
+  const plan: Plan = { ...file.plan, id: nanoid(12) }
+  return db().transaction(async (tx) => {
+    await tx.insert(plans).values({ hallId, id: plan.id, name: plan.name, document: plan })
+    const used = exercisesUsed(plan)
+    const wanted = file.exercises.filter((exercise) => used.includes(exercise.id))
+    const added = wanted.length
+      ? await tx
+          .insert(exercises)
+          .values(wanted.map((exercise) => ({ hallId, id: exercise.id, name: exercise.name, document: exercise })))
+          .onConflictDoNothing()
+          .returning({ id: exercises.id })
+      : []
+    const known = used.length ? await tx.select({ id: exercises.id }).from(exercises).where(and(eq(exercises.hallId, hallId), inArray(exercises.id, used))) : []
+    const ids = new Set(known.map((row) => row.id))
+    return { plan, exercisesAdded: added.map((row) => row.id), exercisesMissing: used.filter((id) => !ids.has(id)) }
+  })
+}
