@@ -48,7 +48,8 @@ build_if_changed() {
   printf '%s' "$want" > "$have"
 }
 
-port_in_use() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+# port_in_use PORT [HOST]
+port_in_use() { (exec 3<>"/dev/tcp/${2:-127.0.0.1}/$1") 2>/dev/null; }
 
 free_port() {
   local port=$1

@@ -3,7 +3,8 @@
 
 cluster_bin() { ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -1; }
 
-as_owner() { if is_root; then runuser -u postgres -- "$@"; else "$@"; fi; }
+# From /, because user postgres may not be let into this folder.
+as_owner() { if is_root; then (cd / && runuser -u postgres -- "$@"); else "$@"; fi; }
 
 # The folder of our clusters: data/ here, or, where user postgres cannot reach that, one below /var/lib.
 cluster_home() {

@@ -26,6 +26,7 @@ export interface Progress {
   holding: boolean
   /** A new timeline to enter at the next boundary, at its phase. */
   amended?: { timeline: Timeline; phase: number }
+  /** When the first phase begins or began: after the count-in. */
   startedAt?: Milliseconds
   endedAt?: Milliseconds
   taps: { personId: string; label: string; at: Milliseconds; elapsed: Milliseconds; phase: number }[]
@@ -76,14 +77,17 @@ export function foldEvents(timeline: Timeline, events: readonly RunEvent[]): Pro
   return events.reduce(apply, initialProgress(timeline))
 }
 
+const notBegun = ({ phase, elapsed }: Progress) => phase === 0 && elapsed === 0
+
 const atPhase = (phase: number) => ({ phase, elapsed: 0, extra: 0, holding: false, countIn: 0 })
 
 function changes(progress: Progress, { command, at }: RunEvent): Partial<Progress> {
   switch (command.type) {
     case 'start':
-      return { mode: 'running', countIn: countInMs, startedAt: at }
+      return { mode: 'running', countIn: countInMs, startedAt: at + countInMs }
     case 'resume':
-      return progress.mode === 'stopped' ? { mode: 'running', countIn: countInMs } : { mode: 'running' }
+      if (progress.mode === 'paused') return { mode: 'running' }
+      return { mode: 'running', countIn: countInMs, ...(notBegun(progress) && { startedAt: at + countInMs }) }
     case 'pause':
       return { mode: 'paused' }
     case 'stop':
@@ -95,7 +99,8 @@ function changes(progress: Progress, { command, at }: RunEvent): Partial<Progres
     case 'release':
       return { holding: false }
     case 'skip':
-      return progress.countIn > 0 ? { countIn: 0 } : enter(progress, 0, at)
+      if (progress.countIn === 0) return enter(progress, 0, at)
+      return { countIn: 0, ...(notBegun(progress) && { startedAt: at }) }
     case 'back':
       return atPhase(progress.elapsed < backMs ? Math.max(0, progress.phase - 1) : progress.phase)
     case 'goto':

@@ -1,16 +1,16 @@
 import type { ComputedClass } from '../class/compute'
 import type { ClassDocument } from '../hall/class-document'
 import type { Exercise } from '../hall/exercise'
-import type { PairsWork } from '../plan/plan'
+import type { PairsWork, Sides } from '../plan/plan'
 import { lapsOf, turnsPerLap } from '../plan/turns'
 import { failure, problem, success, type Result } from '../result'
-import { pairsSentence, pieceName } from '../summary/names'
+import { pairsSentence, pieceName, pieceNames } from '../summary/names'
 import type { Timeline } from '../timeline/phase'
 import type { Milliseconds, Seconds } from '../units'
 
 export interface StationView {
   /** One for each position. */
-  exercises: { name: string; points: string[]; sides: 'none' | 'half' | 'byLap' | 'ownInterval' }[]
+  exercises: { name: string; points: string[]; sides: Sides; asks: string[] }[]
   rest: boolean
 }
 
@@ -38,6 +38,7 @@ export interface RunSnapshot {
   slotSeconds: Seconds
   sentences: [string, string]
   timeline: Timeline
+  /** Ids of the people of each group. */
   groups: string[][]
   people: { id: string; name: string; goEasy: string[]; goEasyNote: string }[]
   /** By the id of the piece: a circuit, or a pause by its name. */
@@ -80,7 +81,12 @@ export function takeSnapshot(
             exercises: station.uses.map((use) => {
               const exercise = byId.get(use.exerciseId)
               const option = exercise?.options.find((each) => each.id === use.optionId)
-              return { name: option?.name ?? exercise?.name ?? use.exerciseId, points: exercise?.points ?? [], sides: use.sides }
+              return {
+                name: option?.name ?? exercise?.name ?? use.exerciseId,
+                points: exercise?.points ?? [],
+                sides: use.sides,
+                asks: ((option ?? exercise)?.asks ?? []).map(strainName),
+              }
             }),
           })),
           ...(rotation?.ok && computed.groups.length > 0 && { turns: rotation.value.turns }),
@@ -96,10 +102,10 @@ export function takeSnapshot(
     slotSeconds: document.plan.slotSeconds,
     sentences: computed.sentences!,
     timeline: computed.timeline.value,
-    groups: computed.groups.map((group) => group.map((person) => person.name)),
+    groups: computed.groups.map((group) => group.map((person) => person.id)),
     people: computed.people.map(({ id, name, goEasy, goEasyNote }) => ({ id, name, goEasy: goEasy.map(strainName), goEasyNote })),
     circuits: Object.fromEntries(circuits),
-    pieceNames: Object.fromEntries(pieces.map((piece) => [piece.id, pieceName(piece)])),
+    pieceNames: pieceNames(document.plan),
     notes: Object.fromEntries(pieces.flatMap((piece) => (piece.type === 'pause' && piece.note ? [[piece.id, piece.note]] : []))),
   })
 }

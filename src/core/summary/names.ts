@@ -1,4 +1,4 @@
-import type { PairsWork, Pause, Piece } from '../plan/plan'
+import type { PairsWork, Pause, Piece, Plan } from '../plan/plan'
 import type { Phase } from '../timeline/phase'
 
 export const pauseNames: Record<Pause['kind'], string> = { brief: 'Brief', water: 'Water', swap: 'Swap', rest: 'Rest' }
@@ -8,6 +8,10 @@ export function pieceName(piece: Piece): string {
   if (piece.type === 'pause') return pauseNames[piece.kind]
   return piece.travel === 'rotate' ? 'Stations' : 'Together'
 }
+
+/** The names of a plan's pieces by id. */
+export const pieceNames = (plan: Plan): Record<string, string> =>
+  Object.fromEntries(plan.parts.flatMap((part) => part.pieces.map((piece) => [piece.id, pieceName(piece)])))
 
 /** The word the room reads and hears for a phase. */
 export function phaseWord(phase: Pick<Phase, 'kind' | 'pause' | 'moves'>): string {

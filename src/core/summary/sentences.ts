@@ -1,5 +1,5 @@
 import { groupSizesWord } from '../grouping/groups'
-import type { Circuit, Pause, Plan } from '../plan/plan'
+import type { Circuit, Pause, Piece, Plan } from '../plan/plan'
 import type { Timeline } from '../timeline/phase'
 import { formatSeconds } from '../units'
 import { pieceName } from './names'
@@ -14,7 +14,7 @@ export function classSentences(plan: Plan, timeline: Timeline, groups: readonly 
 
 function whatIsDone(plan: Plan, groups: readonly number[]): string {
   const pieces = plan.parts.flatMap((part) => {
-    const texts = part.pieces.map((piece) => (piece.type === 'pause' ? pausePhrase(piece) : circuitPhrase(piece)))
+    const texts = part.pieces.map(piecePhrase)
     const joined = texts.join(', then ')
     const times = part.repeat > 1 ? [`${part.repeat} times (${joined})`] : texts
     return part.optional ? times.map((text) => `${text} if there is time`) : times
@@ -24,6 +24,9 @@ function whatIsDone(plan: Plan, groups: readonly number[]): string {
   const text = `${pieces.join(', then ')}${who}.`
   return text.charAt(0).toUpperCase() + text.slice(1)
 }
+
+/** One piece in words, without a full stop. */
+export const piecePhrase = (piece: Piece): string => (piece.type === 'pause' ? pausePhrase(piece) : circuitPhrase(piece))
 
 const pausePhrase = (pause: Pause) => `${formatSeconds(pause.seconds)} ${pieceName(pause).toLowerCase()}`
 

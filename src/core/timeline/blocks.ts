@@ -1,6 +1,4 @@
-import type { Plan } from '../plan/plan'
 import type { Seconds } from '../units'
-import { pieceName } from '../summary/names'
 import type { Phase, Timeline } from './phase'
 
 /** Consecutive phases of one piece: what a person would name when asked "what comes when". */
@@ -14,9 +12,8 @@ export interface Block {
   phases: Phase[]
 }
 
-/** The timeline in blocks, in order; their seconds add up to the total. */
-export function blocksOf(plan: Plan, timeline: Timeline): Block[] {
-  const pieces = new Map(plan.parts.flatMap((part) => part.pieces.map((piece) => [piece.id, piece] as const)))
+/** The timeline in blocks, in order; their seconds add up to the total. `names` are the pieces' by id. */
+export function blocksOf(timeline: Timeline, names: Readonly<Record<string, string>>): Block[] {
   const blocks: Block[] = []
   for (const phase of timeline.phases) {
     const last = blocks.at(-1)
@@ -25,7 +22,7 @@ export function blocksOf(plan: Plan, timeline: Timeline): Block[] {
       last.seconds += phase.seconds
     } else {
       const { pieceId, repeat, optional, start, seconds } = phase
-      blocks.push({ pieceId, repeat, optional, name: pieceName(pieces.get(pieceId)!), start, seconds, phases: [phase] })
+      blocks.push({ pieceId, repeat, optional, name: names[pieceId] ?? '', start, seconds, phases: [phase] })
     }
   }
   return blocks

@@ -1,0 +1,166 @@
+import { phaseWord } from '../summary/names'
+import type { Phase } from '../timeline/phase'
+import type { CircuitView, RunSnapshot, StationView } from './snapshot'
+import type { RunState } from './state'
+
+export interface Tile {
+  number: number
+  exercise: string
+  people: string[]
+  /** Whether these people are on their way here rather than here. */
+  coming: boolean
+}
+
+export interface Watch {
+  name: string
+  station: number
+  text: string
+}
+
+/** What a screen in the room says at an instant, in words. */
+export interface RoomView {
+  word: string
+  /** Where in the class: "Lap 1 of 2 · turn 3 of 8", or the piece's name. */
+  place: string
+  /** The one line under the word: the exercise, the way to go, or what the pause is for. */
+  headline: string
+  /** A second, smaller line. */
+  detail: string
+  /** Form points of the exercise that comes or is on, when everyone does the same. */
+  points: string[]
+  tiles: Tile[]
+  watch: Watch[]
+}
+
+const nothing = { points: [], tiles: [], watch: [] }
+
+export function roomView(snapshot: RunSnapshot, state: RunState): RoomView {
+  const { phases } = snapshot.timeline
+  if (state.status === 'finished') return { word: 'Done', place: '', headline: 'Thank you. Put the gear back and drink.', detail: '', ...nothing }
+  const phase = state.phase
+  const work = phase.kind === 'work' ? phase : phases.slice(phase.index).find((each) => each.kind === 'work')
+  const circuit = work && snapshot.circuits[work.pieceId]
+  const word = wordOf(state)
+  if (!work || !circuit) return { word, place: snapshot.pieceNames[phase.pieceId] ?? '', headline: noteOf(snapshot, phase), detail: '', ...nothing }
+  const before = phase !== work
+  const turn = work.turn ?? 0
+  const atStations = circuit.rotates
+  const coming = before || state.status === 'ready' || state.status === 'countIn'
+  return {
+    word,
+    place: placeOf(snapshot, phase, work),
+    ...linesOf(snapshot, circuit, state, work, before),
+    points: atStations ? [] : (exerciseAt(circuit.stations[work.station ?? 0], work)?.points ?? []),
+    tiles: atStations ? tilesOf(snapshot, circuit, work, turn, coming) : [],
+    watch: watchOf(snapshot, circuit, work, turn),
+  }
+}
+
+function wordOf(state: RunState): string {
+  switch (state.status) {
+    case 'ready':
+      return 'Ready'
+    case 'countIn':
+      return 'Get set'
+    case 'stopped':
+      return 'Stop'
+    default:
+      return phaseWord(state.phase)
+  }
+}
+
+const noteOf = (snapshot: RunSnapshot, phase: Phase) => snapshot.notes[phase.pieceId] ?? ''
+
+const exerciseAt = (station: StationView | undefined, work: Phase) => station?.exercises[work.position ?? 0] ?? station?.exercises[0]
+
+/** While people are on the way to the next lap or circuit, the place is that of the work they go to. */
+function placeOf(snapshot: RunSnapshot, phase: Phase, work: Phase): string {
+  if (phase.pieceId !== work.pieceId) return snapshot.pieceNames[phase.pieceId] ?? ''
+  const circuit = snapshot.circuits[work.pieceId]!
+  const turn = (work.turn ?? 0) % circuit.turnsPerLap
+  const texts = [`${circuit.rotates ? 'turn' : 'exercise'} ${turn + 1} of ${circuit.turnsPerLap}`]
+  if (circuit.laps > 1) texts.unshift(`Lap ${(work.lap ?? 0) + 1} of ${circuit.laps}`)
+  else texts.unshift(circuit.name)
+  const sets = setsOf(snapshot, work)
+  if (sets > 1) texts.push(`set ${(work.set ?? 0) + 1} of ${sets}`)
+  return texts.join(' · ')
+}
+
+function setsOf(snapshot: RunSnapshot, work: Phase): number {
+  let most = 0
+  for (const phase of snapshot.timeline.phases) if (phase.pieceId === work.pieceId && (phase.set ?? 0) > most) most = phase.set!
+  return most + 1
+}
+
+function linesOf(snapshot: RunSnapshot, circuit: CircuitView, state: RunState, work: Phase, before: boolean): { headline: string; detail: string } {
+  if (state.status === 'stopped') return { headline: 'Everyone stop and put things down.', detail: '' }
+  if (state.status === 'held') return { headline: 'Hold here.', detail: '' }
+  if (!circuit.rotates) {
+    const name = nameWithSide(circuit, work)
+    const note = before ? noteOf(snapshot, state.phase) : ''
+    return before ? { headline: `Next: ${name}`, detail: note } : { headline: name, detail: changeLine(circuit, state, work) }
+  }
+  if (!before) return { headline: changeLine(circuit, state, work), detail: circuit.pairsSentence }
+  const first = state.phase.pieceId !== work.pieceId
+  if (first) return { headline: `Next: ${circuit.name}. Find your station.`, detail: noteOf(snapshot, state.phase) }
+  if (!state.phase.moves) return { headline: 'Stay at your station.', detail: '' }
+  const last = circuit.stations.length
+  return { headline: last > 1 ? 'On to the next station' : 'Stay at your station', detail: last > 1 ? `${last} goes round to 1.` : '' }
+}
+
+const sideWords = ['first side', 'second side'] as const
+
+function nameWithSide(circuit: CircuitView, work: Phase): string {
+  const exercise = exerciseAt(circuit.stations[work.station ?? 0], work)
+  const name = exercise?.name ?? `Station ${(work.station ?? 0) + 1}`
+  return work.side === undefined ? name : `${name}, ${sideWords[work.side]}`
+}
+
+/** Who changes sides or partners at the half, and in how many seconds; afterwards, that it is the second half. */
+function changeLine(circuit: CircuitView, state: RunState, work: Phase): string {
+  const sides = sideLine(circuit, work)
+  if (work.changeAt === undefined) return sides
+  const toGo = Math.ceil(work.changeAt - state.elapsed / 1000)
+  const partners = circuit.pairs === 'halfEach'
+  const stations = circuit.stations.flatMap((station, index) => (exerciseAt(station, work)?.sides === 'half' ? [index + 1] : []))
+  const where = partners || !circuit.rotates ? '' : ` at ${stations.join(' and ')}`
+  const what = partners ? 'Partners change' : 'Change sides'
+  return toGo > 0 ? `${what}${where} at the half: in ${toGo}` : `${partners ? 'Second partner' : `Second side${where}`}`
+}
+
+function sideLine(circuit: CircuitView, work: Phase): string {
+  if (!circuit.rotates) return ''
+  const stations = circuit.stations.flatMap((station, index) => (exerciseAt(station, work)?.sides === 'byLap' ? [index + 1] : []))
+  if (stations.length === 0) return ''
+  return `Station ${stations.join(' and ')}: ${sideWords[(work.lap ?? 0) % 2]} this lap`
+}
+
+function peopleAt(snapshot: RunSnapshot, circuit: CircuitView, turn: number, station: number): RunSnapshot['people'] {
+  const ids = (circuit.turns?.[turn]?.[station] ?? []).flatMap((group) => snapshot.groups[group] ?? [])
+  return ids.flatMap((id) => snapshot.people.find((person) => person.id === id) ?? [])
+}
+
+function tilesOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, turn: number, coming: boolean): Tile[] {
+  return circuit.stations.map((station, index) => ({
+    number: index + 1,
+    exercise: station.rest ? 'Rest' : (exerciseAt(station, work)?.name ?? ''),
+    people: peopleAt(snapshot, circuit, turn, index).map((person) => person.name),
+    coming,
+  }))
+}
+
+/** People whose present station asks for what they go easy on. */
+function watchOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, turn: number): Watch[] {
+  const watch: Watch[] = []
+  const look = (people: RunSnapshot['people'], index: number) => {
+    const exercise = exerciseAt(circuit.stations[index], work)
+    for (const person of people) {
+      if (!exercise) continue
+      const asked = person.goEasy.filter((strain) => exercise.asks.includes(strain))
+      if (asked.length > 0) watch.push({ name: person.name, station: index + 1, text: `${exercise.name}: easy on ${asked.join(', ')}` })
+    }
+  }
+  if (circuit.rotates) circuit.stations.forEach((_, index) => look(peopleAt(snapshot, circuit, turn, index), index))
+  else look(snapshot.people, work.station ?? 0)
+  return watch
+}

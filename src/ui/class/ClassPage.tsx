@@ -1,0 +1,137 @@
+import { Button } from '@mantine/core'
+import { useMemo, useState, type MouseEvent } from 'react'
+import { useStore } from 'zustand'
+import { computeClass, type HallLibrary } from '@core/class/compute'
+import type { Room } from '@core/hall/room'
+import type { LogRow } from '../kit/LogTable'
+import { api } from '../kit/api'
+import { Kit } from '../kit/Kit'
+import { tellProblem } from '../kit/notice'
+import { dayOf, timeOf } from '../kit/when'
+import { useAutosave, type SaveState, type StoredClass } from './autosave'
+import { createClassStore } from './class-store'
+import './class.css'
+import { ClassProvider, type ClassContext } from './context'
+import { GearView } from './GearView'
+import { LogView } from './LogView'
+import { PeopleView } from './PeopleView'
+import { RotationView } from './RotationView'
+import { RunView } from './RunView'
+import { ShapeView } from './ShapeView'
+import { useUndoKeys } from './undo-keys'
+
+export const classTabs = ['shape', 'people', 'rotation', 'gear', 'run', 'log'] as const
+export type ClassTab = (typeof classTabs)[number]
+
+const tabNames: Record<ClassTab, string> = { shape: 'Shape', people: 'People', rotation: 'Rotation', gear: 'Gear', run: 'Run', log: 'Log' }
+
+interface ClassPageProps {
+  stored: StoredClass
+  library: HallLibrary
+  rooms: Room[]
+  zone: string
+  tab: ClassTab
+  log: LogRow[]
+}
+
+/** One class: its head, its tabs, and the view of one of them. */
+export function ClassPage(props: ClassPageProps) {
+  return (
+    <Kit>
+      <Editor {...props} />
+    </Kit>
+  )
+}
+
+function Editor({ stored, library, rooms, zone, tab, log }: ClassPageProps) {
+  const [store] = useState(() => createClassStore(stored.document))
+  const document = useStore(store, (state) => state.document)
+  const computed = useMemo(() => computeClass(document, library), [document, library])
+  const { save, settle, saveNow } = useAutosave(store, stored)
+  useUndoKeys(store)
+  const context: ClassContext = { id: stored.id, document, computed, library, rooms, zone, store, change: store.getState().change }
+  const short = computed.gear.lines.reduce((sum, line) => sum + (line.short > 0 ? 1 : 0), 0)
+  const counts: Partial<Record<ClassTab, number>> = { gear: short, rotation: computed.rotations.filter(({ rotation }) => !rotation.ok).length }
+  const run = async () => {
+    try {
+      if (!(await saveNow())) return
+      const opened = await api<{ id: string }>('POST', `/api/classes/${stored.id}/runs`)
+      location.assign(`/runs/${opened.id}`)
+    } catch (error) {
+      tellProblem(error)
+    }
+  }
+  // The next tab reads the stored class, so what was just typed is stored first.
+  const follow = async (event: MouseEvent<HTMLAnchorElement>) => {
+    if (save.is === 'saved' || event.ctrlKey || event.metaKey || event.shiftKey) return
+    event.preventDefault()
+    const { href } = event.currentTarget
+    if (await saveNow()) location.assign(href)
+  }
+  const room = rooms.find((each) => each.id === document.roomId)
+  const coming = computed.people.length
+  return (
+    <ClassProvider value={context}>
+      <header className="class-head">
+        <h1>{document.name}</h1>
+        <span className="second">
+          {dayOf(document.startsAt, zone)}, {timeOf(document.startsAt, zone)} · {room?.name} · {coming} {coming === 1 ? 'person' : 'people'}
+        </span>
+        <span className="push no-print">
+          <SaveWord save={save} zone={zone} />
+          <Button onClick={() => void run()} h={40}>
+            Run class
+          </Button>
+        </span>
+      </header>
+      {save.is === 'conflict' && (
+        <div className="conflict" role="alert">
+          <span>
+            <b>This class was changed in another window.</b> Your changes are still here and not stored.
+          </span>
+          <Button variant="default" onClick={() => settle('theirs')}>
+            Take the other (undo brings yours back)
+          </Button>
+          <Button variant="default" onClick={() => settle('mine')}>
+            Keep mine
+          </Button>
+        </div>
+      )}
+      <nav className="class-tabs" aria-label="Class">
+        {classTabs.map((each) => (
+          <a key={each} href={`/classes/${stored.id}/${each}`} aria-current={each === tab ? 'page' : undefined} onClick={(event) => void follow(event)}>
+            {tabNames[each]}
+            {(counts[each] ?? 0) > 0 && (
+              <span className="badge-count" aria-label={`${counts[each]} to mend`}>
+                {counts[each]}
+              </span>
+            )}
+          </a>
+        ))}
+      </nav>
+      <div className="class-body">
+        {tab === 'shape' && <ShapeView />}
+        {tab === 'people' && <PeopleView />}
+        {tab === 'rotation' && <RotationView />}
+        {tab === 'gear' && <GearView />}
+        {tab === 'run' && <RunView onRun={run} />}
+        {tab === 'log' && <LogView log={log} />}
+      </div>
+    </ClassProvider>
+  )
+}
+
+function SaveWord({ save, zone }: { save: SaveState; zone: string }) {
+  const text = {
+    saved: () => `saved ${timeOf((save as { at: string }).at, zone)}`,
+    saving: () => 'saving …',
+    waiting: () => 'not saved: the server is away, trying again',
+    refused: () => `not saved: ${(save as { why: string }).why}`,
+    conflict: () => 'not saved',
+  }[save.is]()
+  return (
+    <span className={save.is === 'saved' || save.is === 'saving' ? 'second' : 'mend'} role="status">
+      {text}
+    </span>
+  )
+}

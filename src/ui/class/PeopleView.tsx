@@ -1,0 +1,158 @@
+import { Button, Checkbox, SegmentedControl, Select, TextInput } from '@mantine/core'
+import { nanoid } from 'nanoid'
+import { useState, type FormEvent } from 'react'
+import { groupSizesWord } from '@core/grouping/groups'
+import type { GroupSize } from '@core/hall/class-document'
+import { strainNames } from '@core/hall/exercise'
+import type { Person } from '@core/hall/person'
+import { limits } from '@core/plan/limits'
+import { Level } from '@core/plan/plan'
+import { useClass } from './context'
+import './people.css'
+import { UndoButtons } from './UndoButtons'
+
+const sizes: { value: GroupSize; label: string }[] = [
+  { value: 'solo', label: 'Solo' },
+  { value: 'pairs', label: 'Pairs' },
+  { value: 'trios', label: 'Trios' },
+  { value: 'fours', label: 'Fours' },
+  { value: 'fit', label: 'Fit to stations' },
+]
+
+export function PeopleView() {
+  const { document, computed, library, change } = useClass()
+  const [search, setSearch] = useState('')
+  const everyone = [...document.walkIns, ...library.people]
+  const found = everyone.filter((person) => person.name.toLowerCase().includes(search.trim().toLowerCase()))
+  const here = new Set(document.here)
+  const full = here.size >= limits.people
+  const tick = (id: string, comes: boolean) =>
+    change((draft) => {
+      draft.here = comes ? [...draft.here, id] : draft.here.filter((each) => each !== id)
+      // A walk-in who is not here after all leaves no trace.
+      if (!comes) draft.walkIns = draft.walkIns.filter((each) => each.id !== id)
+    })
+  return (
+    <>
+      <section className="class-main" aria-label="People">
+        <div className="big-line">
+          <span className="big">{computed.people.length}</span>
+          <span>here{computed.groups.length > 0 && `, ${groupSizesWord(computed.groups.map((group) => group.length))}`}</span>
+          <span className="push">
+            <UndoButtons />
+          </span>
+        </div>
+        <div className="people-tools">
+          <TextInput
+            label="Find"
+            placeholder="Type a name, Enter ticks the first"
+            value={search}
+            onChange={(event) => setSearch(event.currentTarget.value)}
+            onKeyDown={(event) => {
+              const first = found[0]
+              if (event.key !== 'Enter' || !first || search.trim() === '') return
+              if (!here.has(first.id) && full) return
+              tick(first.id, !here.has(first.id))
+              setSearch('')
+            }}
+          />
+          <WalkIn disabled={full} />
+        </div>
+        {full && <p className="mend">A class has at most {limits.people} people.</p>}
+        {everyone.length === 0 ? (
+          <div className="empty">
+            <h2>Nobody is on the roster yet</h2>
+            <p>Add people as walk-ins, by first name.</p>
+          </div>
+        ) : found.length === 0 ? (
+          <p className="second">Nobody by that name. Add a walk-in instead.</p>
+        ) : (
+          <div className="people-list">
+            {found.map((person) => (
+              <PersonTick key={person.id} person={person} here={here.has(person.id)} disabled={full && !here.has(person.id)} onTick={tick} />
+            ))}
+          </div>
+        )}
+      </section>
+      <aside className="class-side" aria-label="Groups">
+        <h2>Groups</h2>
+        <SegmentedControl
+          orientation="vertical"
+          fullWidth
+          aria-label="Group size"
+          data={sizes}
+          value={document.groupSize}
+          onChange={(value) => change((draft) => void (draft.groupSize = value as GroupSize))}
+        />
+        <Problems />
+        {computed.groups.length === 0 && <p className="second">Tick who is here, and the groups are made.</p>}
+        <ol className="groups">
+          {computed.groups.map((group) => (
+            <li key={group.map((person) => person.id).join()}>{group.map((person) => person.name).join(', ')}</li>
+          ))}
+        </ol>
+      </aside>
+    </>
+  )
+}
+
+/** Why the groups do not fit the stations, and the press that mends it. */
+export function Problems() {
+  const { computed, change, document } = useClass()
+  const problems = computed.rotations.flatMap(({ rotation }) => (rotation.ok ? [] : rotation.problems))
+  const seen = [...new Map(problems.map((each) => [each.message, each])).values()]
+  return seen.map((each) => (
+    <div className="note is-mend" role="alert" key={each.message} style={{ marginTop: 14 }}>
+      <b>{each.message}</b>
+      {each.code === 'tooManyGroups' && document.groupSize !== 'fit' && (
+        <button className="link-button" onClick={() => change((draft) => void (draft.groupSize = 'fit'))}>
+          Make groups that fit the stations
+        </button>
+      )}
+    </div>
+  ))
+}
+
+function PersonTick({ person, here, disabled, onTick }: { person: Person; here: boolean; disabled: boolean; onTick: (id: string, comes: boolean) => void }) {
+  const limitsText = person.goEasy.map((each) => strainNames[each]).join(', ')
+  const detail = [person.level, limitsText && `easy on ${limitsText}`, person.goEasyNote].filter(Boolean).join(' · ')
+  return (
+    <Checkbox
+      checked={here}
+      disabled={disabled}
+      onChange={(event) => onTick(person.id, event.currentTarget.checked)}
+      label={person.name}
+      description={detail}
+      classNames={{ root: 'person', label: 'person-name', body: 'person-body' }}
+    />
+  )
+}
+
+function WalkIn({ disabled }: { disabled: boolean }) {
+  const { change } = useClass()
+  const [name, setName] = useState('')
+  const [level, setLevel] = useState<Level>('newcomer')
+  const [error, setError] = useState<string>()
+  const add = (event: FormEvent) => {
+    event.preventDefault()
+    const id = `walk-in-${nanoid(8)}`
+    const trimmed = name.trim()
+    const wrong = trimmed === '' ? 'A first name is needed' : trimmed.length > 40 ? 'At most 40 characters' : undefined
+    setError(wrong)
+    if (wrong) return
+    change((draft) => {
+      draft.walkIns.push({ id, name: trimmed, level, goEasy: [], goEasyNote: '', loads: {} })
+      draft.here.push(id)
+    })
+    setName('')
+  }
+  return (
+    <form className="walk-in" onSubmit={add}>
+      <TextInput label="Walk-in" placeholder="First name" value={name} error={error} onChange={(event) => setName(event.currentTarget.value)} disabled={disabled} />
+      <Select label="Level" data={Level.options.map((each) => ({ value: each, label: each }))} value={level} onChange={(value) => value && setLevel(value as Level)} allowDeselect={false} />
+      <Button type="submit" variant="default" disabled={disabled}>
+        Add
+      </Button>
+    </form>
+  )
+}

@@ -1,0 +1,111 @@
+import { useMemo, useState } from 'react'
+import { limits } from '@core/plan/limits'
+import { isEditable, mainPiece } from '@core/plan/edit'
+import { pieceNames } from '@core/summary/names'
+import { blocksOf } from '@core/timeline/blocks'
+import { formatSeconds } from '@core/units'
+import { CountField } from '../kit/DraftField'
+import { Ribbon } from '../kit/Ribbon'
+import { useClass } from './context'
+import { PieceEditor } from './PieceEditor'
+import { PieceSummary } from './PieceSummary'
+import { UndoButtons } from './UndoButtons'
+
+export function ShapeView() {
+  const { id, document, computed, change } = useClass()
+  const { plan } = document
+  const [chosenId, setChosen] = useState(() => mainPiece(plan).id)
+  const pieces = plan.parts.flatMap((part) => part.pieces)
+  const chosen = pieces.find((piece) => piece.id === chosenId) ?? mainPiece(plan)
+  const { timeline } = computed
+  const blocks = useMemo(() => (timeline.ok ? blocksOf(timeline.value, pieceNames(plan)) : []), [plan, timeline])
+
+  return (
+    <>
+      <section className="class-main" aria-label="Shape">
+        <div className="big-line">
+          {timeline.ok ? (
+            <span role="status" aria-label="Total">
+              <span className="big">{formatSeconds(timeline.value.total)}</span> <span>of {formatSeconds(plan.slotSeconds)}</span>{' '}
+              <Spare seconds={plan.slotSeconds - timeline.value.total} />
+            </span>
+          ) : (
+            <span className="mend">No total yet</span>
+          )}
+          <span className="push">
+            <UndoButtons />
+          </span>
+        </div>
+        {timeline.ok && timeline.value.total > 0 ? (
+          <Ribbon blocks={blocks} total={timeline.value.total} chosen={chosen.id} onChoose={setChosen} />
+        ) : (
+          !timeline.ok && timeline.problems.map((each) => (
+            <div className="note is-mend" role="alert" key={each.code}>
+              <b>{each.message}</b>
+              <p>The plan is kept as it is; its other parts can be seen below.</p>
+            </div>
+          ))
+        )}
+        {isEditable(plan, chosen) ? <PieceEditor piece={chosen} /> : <PieceSummary piece={chosen} />}
+      </section>
+      <aside className="class-side" aria-label="What it adds up to">
+        <h2>In two sentences</h2>
+        {computed.sentences ? computed.sentences.map((sentence) => <p key={sentence}>{sentence}</p>) : <p className="second">They come with the total.</p>}
+        <h2>Slot</h2>
+        <CountField
+          label="Minutes"
+          value={Math.round(plan.slotSeconds / 60)}
+          least={1}
+          most={limits.totalSeconds / 60}
+          onChange={(minutes) => change((draft) => void (draft.plan.slotSeconds = minutes * 60))}
+        />
+        <h2>Piece by piece</h2>
+        {blocks.length > 0 ? (
+          <table className="plain">
+            <thead>
+              <tr>
+                <th scope="col">From</th>
+                <th scope="col">Piece</th>
+                <th scope="col" style={{ textAlign: 'right' }}>
+                  Length
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {blocks.map((block) => (
+                <tr key={block.start}>
+                  <td className="second">{formatSeconds(block.start)}</td>
+                  <td>
+                    <button className="link-button" style={{ border: 0, margin: 0, padding: 0 }} onClick={() => setChosen(block.pieceId)}>
+                      {block.name}
+                    </button>
+                    {block.optional && <div className="second">if there is time</div>}
+                  </td>
+                  <td className="figure">{formatSeconds(block.seconds)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        ) : (
+          pieces.map((piece) => (
+            <div key={piece.id}>
+              <button className="link-button" onClick={() => setChosen(piece.id)}>
+                {piece.name ?? piece.type}
+              </button>
+            </div>
+          ))
+        )}
+        <p>
+          <a className="second" href={`/api/classes/${id}/plan-file`} download>
+            Save this plan as a file
+          </a>
+        </p>
+      </aside>
+    </>
+  )
+}
+
+function Spare({ seconds }: { seconds: number }) {
+  if (seconds === 0) return <span className="fine">fills the slot</span>
+  return seconds > 0 ? <b>{formatSeconds(seconds)} free</b> : <span className="mend">{formatSeconds(-seconds)} over</span>
+}

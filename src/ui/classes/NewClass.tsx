@@ -1,0 +1,105 @@
+import { Button, Group, Modal, NumberInput, Select, Stack, TextInput } from '@mantine/core'
+import { useForm } from '@mantine/form'
+import { nanoid } from 'nanoid'
+import { ClassDocument } from '@core/hall/class-document'
+import type { Room } from '@core/hall/room'
+import { limits } from '@core/plan/limits'
+import type { Plan } from '@core/plan/plan'
+import { read } from '@core/plan/read'
+import { starterPlan } from '@core/plan/starter'
+import { api } from '../kit/api'
+import { tellProblem } from '../kit/notice'
+import { fromInput, toInput } from '../kit/when'
+
+interface NewClassProps {
+  opened: boolean
+  onClose: () => void
+  plans: Plan[]
+  rooms: Room[]
+  zone: string
+  now: string
+  planId?: string | undefined
+}
+
+const empty = 'empty'
+const quarterHour = 15 * 60_000
+
+export function NewClass({ opened, onClose, plans, rooms, zone, now, planId }: NewClassProps) {
+  const given = plans.find((plan) => plan.id === planId)
+  const form = useForm({
+    initialValues: {
+      name: given?.name ?? '',
+      startsAt: toInput(Math.ceil(Date.parse(now) / quarterHour) * quarterHour, zone),
+      roomId: rooms[0]?.id ?? '',
+      planId: given?.id ?? empty,
+      stations: 8 as number | string,
+      minutes: (given ? given.slotSeconds / 60 : 45) as number | string,
+    },
+    validate: {
+      name: (value) => (value.trim() === '' ? 'Give the class a name' : value.trim().length > limits.nameLength ? `At most ${limits.nameLength} characters` : null),
+      startsAt: (value) => (value === '' ? 'Say when it starts' : null),
+      roomId: (value) => (value === '' ? 'Choose a room' : null),
+      stations: (value, values) => (values.planId === empty ? wholeFrom(value, 1, limits.stations) : null),
+      minutes: (value) => wholeFrom(value, 1, limits.totalSeconds / 60),
+    },
+  })
+
+  const create = async (values: typeof form.values) => {
+    const slotSeconds = Number(values.minutes) * 60
+    const chosen = plans.find((plan) => plan.id === values.planId)
+    const plan = chosen ? { ...structuredClone(chosen), slotSeconds } : starterPlan(values.name.trim(), slotSeconds, Number(values.stations), () => nanoid(10))
+    const document = { name: values.name, startsAt: fromInput(values.startsAt, zone), roomId: values.roomId, plan, here: [], walkIns: [], groupSize: 'pairs' }
+    const checked = read(ClassDocument, document)
+    if (!checked.ok) return tellProblem(new Error(checked.problems[0]?.message))
+    try {
+      const { id } = await api<{ id: string }>('POST', '/api/classes', checked.value)
+      location.assign(`/classes/${id}/shape`)
+    } catch (error) {
+      tellProblem(error)
+    }
+  }
+
+  const planChoices = [{ value: empty, label: 'Empty stations' }, ...plans.map((plan) => ({ value: plan.id, label: plan.name }))]
+  return (
+    <Modal opened={opened} onClose={onClose} title="New class" centered>
+      <form onSubmit={form.onSubmit(create)} noValidate>
+        <Stack gap="sm">
+          <TextInput label="Name" placeholder="Lunch circuit" data-autofocus {...form.getInputProps('name')} />
+          <Group grow align="flex-start">
+            <TextInput label="Starts" type="datetime-local" {...form.getInputProps('startsAt')} />
+            <Select label="Room" data={rooms.map((room) => ({ value: room.id, label: room.name }))} allowDeselect={false} {...form.getInputProps('roomId')} />
+          </Group>
+          <Select
+            label="Begin with"
+            data={planChoices}
+            allowDeselect={false}
+            searchable
+            {...form.getInputProps('planId')}
+            onChange={(value) => {
+              const plan = plans.find((each) => each.id === value)
+              form.setFieldValue('planId', value ?? empty)
+              if (!plan) return
+              form.setFieldValue('minutes', plan.slotSeconds / 60)
+              if (form.values.name.trim() === '') form.setFieldValue('name', plan.name)
+            }}
+          />
+          <Group grow align="flex-start">
+            {form.values.planId === empty && <NumberInput label="Stations" min={1} max={limits.stations} clampBehavior="none" allowDecimal={false} {...form.getInputProps('stations')} />}
+            <NumberInput label="Slot, in minutes" min={1} max={360} step={5} clampBehavior="none" allowDecimal={false} {...form.getInputProps('minutes')} />
+          </Group>
+          <Group justify="flex-end" mt="sm">
+            <Button variant="default" onClick={onClose}>
+              Cancel
+            </Button>
+            <Button type="submit">Make the class</Button>
+          </Group>
+        </Stack>
+      </form>
+    </Modal>
+  )
+}
+
+function wholeFrom(value: number | string, least: number, most: number): string | null {
+  const number = Number(value)
+  return value !== '' && Number.isInteger(number) && number >= least && number <= most ? null : `A whole number from ${least} to ${most}`
+}

@@ -1,0 +1,23 @@
+import { Component, type ReactNode } from 'react'
+
+/** Shows what to do when a view fails, instead of an empty page. */
+export class Guard extends Component<{ children: ReactNode }, { failed: boolean }> {
+  override state = { failed: false }
+
+  static getDerivedStateFromError() {
+    return { failed: true }
+  }
+
+  override render() {
+    if (!this.state.failed) return this.props.children
+    return (
+      <div className="empty" role="alert">
+        <h2>This view has failed</h2>
+        <p>What was saved is safe. Load the page again; if it happens twice, go back to the classes.</p>
+        <button className="link-button" onClick={() => location.reload()}>
+          Load again
+        </button>
+      </div>
+    )
+  }
+}

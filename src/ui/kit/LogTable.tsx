@@ -1,0 +1,72 @@
+import { formatSeconds } from '@core/units'
+import { dayOf, timeOf } from './when'
+
+export interface LogRow {
+  id: string
+  classId: string
+  className: string
+  roomName: string
+  people: { id: string; name: string }[]
+  startedAt: Date | string | null
+  endedAt: Date | string | null
+  plannedSeconds: number
+}
+
+/** Runs that have been: when, who, and how long against the plan. */
+export function LogTable({ rows, zone }: { rows: LogRow[]; zone: string }) {
+  return (
+    <table className="plain">
+      <thead>
+        <tr>
+          <th scope="col">When</th>
+          <th scope="col">Class</th>
+          <th scope="col">Who</th>
+          <th scope="col" className="figure">
+            Planned
+          </th>
+          <th scope="col" className="figure">
+            Actual
+          </th>
+          <th scope="col" className="figure">
+            Difference
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((row) => (
+          <Row key={row.id} row={row} zone={zone} />
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+function Row({ row, zone }: { row: LogRow; zone: string }) {
+  const actual = row.startedAt && row.endedAt ? (Date.parse(String(new Date(row.endedAt))) - Date.parse(String(new Date(row.startedAt)))) / 1000 : undefined
+  const difference = actual === undefined ? undefined : Math.round(actual - row.plannedSeconds)
+  return (
+    <tr>
+      <td>
+        {row.startedAt ? (
+          <>
+            <b>{dayOf(row.startedAt, zone)}</b>, {timeOf(row.startedAt, zone)}
+          </>
+        ) : (
+          'not started'
+        )}
+      </td>
+      <td>
+        <a href={`/classes/${row.classId}/log`} style={{ color: 'inherit', fontWeight: 700 }}>
+          {row.className}
+        </a>
+        <div className="second">{row.roomName}</div>
+      </td>
+      <td style={{ maxWidth: 380 }}>
+        <b>{row.people.length}</b> <span className="second">{row.people.map((person) => person.name).join(', ')}</span>
+      </td>
+      <td className="figure">{formatSeconds(row.plannedSeconds)}</td>
+      <td className="figure">{actual === undefined ? <span className="second">under way</span> : formatSeconds(actual)}</td>
+      <td className="figure">{difference === undefined ? '' : difference === 0 ? 'to the second' : `${difference > 0 ? '+' : ''}${formatSeconds(difference)}`}</td>
+    </tr>
+  )
+}

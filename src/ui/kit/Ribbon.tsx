@@ -1,0 +1,71 @@
+import { memo } from 'react'
+import type { Block } from '@core/timeline/blocks'
+import { formatSeconds, type Seconds } from '@core/units'
+import './ribbon.css'
+
+interface RibbonProps {
+  blocks: Block[]
+  total: Seconds
+  chosen?: string | undefined
+  onChoose?: ((pieceId: string) => void) | undefined
+  names?: boolean
+  scale?: boolean
+}
+
+/** The class to scale: lengths are seconds, transitions lower than work, rests open. */
+export const Ribbon = memo(function Ribbon({ blocks, total, chosen, onChoose, names = true, scale = true }: RibbonProps) {
+  const percent = (seconds: Seconds) => `${(100 * seconds) / total}%`
+  return (
+    <div>
+      <div className="ribbon" role="group" aria-label={`The class to scale, ${formatSeconds(total)} in all`}>
+        {blocks.flatMap((block) =>
+          block.phases.map((phase) => (
+            <span
+              key={phase.index}
+              className={`ribbon-phase${phase.seconds / total < 0.004 ? ' is-thin' : ''}${phase.optional ? ' is-optional' : ''}`}
+              data-kind={phase.kind}
+              style={{ left: percent(phase.start), width: `max(1px, calc(${percent(phase.seconds)} - 1.5px))` }}
+            />
+          )),
+        )}
+        {names &&
+          blocks.map((block) => {
+            const style = { left: `calc(${percent(block.start)} - 3px)`, width: `calc(${percent(block.seconds)} + 4px)` }
+            const wide = block.seconds / total > 0.05
+            const label = wide ? <span className="ribbon-name">{block.name}</span> : null
+            const key = `${block.pieceId}-${block.repeat}-${block.start}`
+            if (!onChoose) return <div key={key} className="ribbon-block" style={style}>{label}</div>
+            return (
+              <button
+                key={key}
+                type="button"
+                className={`ribbon-block${chosen === block.pieceId ? ' is-chosen' : ''}`}
+                style={style}
+                aria-pressed={chosen === block.pieceId}
+                aria-label={`${block.name}, ${formatSeconds(block.seconds)} from ${formatSeconds(block.start)}`}
+                title={`${block.name}, ${formatSeconds(block.seconds)}`}
+                onClick={() => onChoose(block.pieceId)}
+              >
+                {label}
+              </button>
+            )
+          })}
+      </div>
+      {scale && (
+        <div className="ribbon-scale" aria-hidden>
+          {marks(total).map((at) => (
+            <span key={at} style={{ left: percent(at) }}>
+              {formatSeconds(at)}
+            </span>
+          ))}
+        </div>
+      )}
+    </div>
+  )
+})
+
+/** Five to eight round times. */
+function marks(total: Seconds): Seconds[] {
+  const step = [15, 30, 60, 120, 300, 600, 900, 1800, 3600].find((each) => total / each <= 8) ?? 7200
+  return Array.from({ length: Math.floor((total * 0.96) / step) + 1 }, (_, index) => index * step)
+}

@@ -1,0 +1,58 @@
+import { estimateOffset, type Sample } from '@core/clock/estimate'
+import { SlewedClock } from '@core/clock/slewed-clock'
+import type { Milliseconds } from '@core/units'
+
+const kept = 12
+const soonMs = 400
+const calmMs = 10_000
+
+/**
+ * The room's time on this screen: asked of the server a few times quickly, then now and then, and slewed towards the
+ * best answer. Goes on by itself when the server is away.
+ */
+export class RoomClock {
+  private samples: Sample[] = []
+  private clock = new SlewedClock()
+  private timer: ReturnType<typeof setTimeout> | undefined
+  private asked = 0
+
+  /** Starts from the time that came with the page, at the most a page load wrong. */
+  constructor(serverNow: Milliseconds, private readonly local: () => Milliseconds = () => performance.now()) {
+    this.clock.aimAt(serverNow - this.local(), this.local())
+  }
+
+  now(): Milliseconds {
+    return this.clock.now(this.local())
+  }
+
+  /** Keeps asking until the returned function is called. */
+  run(): () => void {
+    let stopped = false
+    const ask = async () => {
+      await this.ask()
+      if (!stopped) this.timer = setTimeout(() => void ask(), this.asked < 6 ? soonMs : calmMs)
+    }
+    void ask()
+    return () => {
+      stopped = true
+      clearTimeout(this.timer)
+    }
+  }
+
+  private async ask(): Promise<void> {
+    this.asked++
+    const sent = this.local()
+    try {
+      const response = await fetch('/api/time', { cache: 'no-store' })
+      if (!response.ok) return
+      const { now } = (await response.json()) as { now: number }
+      this.samples = [...this.samples.slice(1 - kept), { sent, received: this.local(), server: now }]
+      const best = estimateOffset(this.samples, this.local())
+      // The very first answer is better than the page's own guess: take it whole before anyone watches.
+      if (best && this.samples.length === 1) this.clock = new SlewedClock()
+      if (best) this.clock.aimAt(best.offset, this.local())
+    } catch {
+      // The clock goes on with what it knows.
+    }
+  }
+}

@@ -1,0 +1,42 @@
+import { useEffect, useState, useSyncExternalStore } from 'react'
+import type { RunEvent } from '@core/run/events'
+import type { RunSnapshot } from '@core/run/snapshot'
+import { stateAt, type RunState } from '@core/run/state'
+import type { Milliseconds } from '@core/units'
+import { RoomClock } from './room-clock'
+import { RunFeed } from './run-feed'
+
+/** What a page hands to a live screen. */
+export interface LiveProps {
+  snapshot: RunSnapshot
+  version: number
+  events: RunEvent[]
+  serverNow: Milliseconds
+  address: string
+}
+
+export interface LiveRun {
+  state: RunState
+  connected: boolean
+  feed: RunFeed
+  clock: RoomClock
+}
+
+const tickMs = 100
+
+/** The run as it stands now, ten times a second, whether or not the server can be reached. */
+export function useRun({ snapshot, version, events, serverNow, address }: LiveProps): LiveRun {
+  const [clock] = useState(() => new RoomClock(serverNow))
+  const [feed] = useState(() => new RunFeed(snapshot, events, address, version))
+  const { progress, connected } = useSyncExternalStore(feed.subscribe, feed.get, feed.get)
+  const [now, setNow] = useState(serverNow)
+
+  useEffect(() => clock.run(), [clock])
+  useEffect(() => feed.run(), [feed])
+  useEffect(() => {
+    const timer = setInterval(() => setNow(clock.now()), tickMs)
+    return () => clearInterval(timer)
+  }, [clock])
+
+  return { state: stateAt(progress, Math.max(now, progress.at)), connected, feed, clock }
+}

@@ -1,0 +1,142 @@
+import { Button, FileButton } from '@mantine/core'
+import { useState } from 'react'
+import { limits } from '@core/plan/limits'
+import type { Plan } from '@core/plan/plan'
+import type { Problem } from '@core/result'
+import { classSentences } from '@core/summary/sentences'
+import { pieceNames } from '@core/summary/names'
+import { blocksOf } from '@core/timeline/blocks'
+import { compileTimeline } from '@core/timeline/compile'
+import { formatSeconds } from '@core/units'
+import { api, ApiError } from '../kit/api'
+import { Kit } from '../kit/Kit'
+import { Ribbon } from '../kit/Ribbon'
+
+interface Imported {
+  plan: Plan
+  exercisesAdded: string[]
+  exercisesMissing: string[]
+}
+
+/** The hall's reusable plans: seen, saved as files, read from files. */
+export function PlansPage({ plans }: { plans: Plan[] }) {
+  return (
+    <Kit>
+      <Plans initial={plans} />
+    </Kit>
+  )
+}
+
+function Plans({ initial }: { initial: Plan[] }) {
+  const [plans, setPlans] = useState(initial)
+  const [problems, setProblems] = useState<Problem[]>([])
+  const [done, setDone] = useState<Imported>()
+  const [busy, setBusy] = useState(false)
+
+  const take = async (file: File | null) => {
+    if (!file) return
+    setProblems([])
+    setDone(undefined)
+    setBusy(true)
+    try {
+      const imported = await api<Imported>('POST', '/api/plans/import', await readFile(file))
+      setPlans((now) => [...now, imported.plan].sort((a, b) => a.name.localeCompare(b.name)))
+      setDone(imported)
+    } catch (error) {
+      setProblems(error instanceof ApiError ? error.problems : [{ code: 'file', field: '', message: (error as Error).message }])
+    } finally {
+      setBusy(false)
+    }
+  }
+
+  return (
+    <div className="page">
+      <div className="page-head">
+        <h1>Plans</h1>
+        <span className="second">shapes of class to begin from</span>
+        <span className="push">
+          <FileButton onChange={(file) => void take(file)} accept="application/json,.json">
+            {(props) => (
+              <Button {...props} loading={busy} variant="default">
+                Read a plan file
+              </Button>
+            )}
+          </FileButton>
+        </span>
+      </div>
+      {problems.length > 0 && (
+        <div className="sheet note is-mend" role="alert" style={{ marginBottom: 14 }}>
+          <b>The file was not taken</b>
+          <ul>
+            {problems.map((each) => (
+              <li key={each.message}>{each.message}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {done && (
+        <div className="sheet note is-fine" role="status" style={{ marginBottom: 14 }}>
+          <b>{done.plan.name} is in</b>
+          <p>
+            {done.exercisesAdded.length > 0 && `Added to the exercises: ${done.exercisesAdded.join(', ')}. `}
+            {done.exercisesMissing.length > 0 && `Neither the file nor this hall describes: ${done.exercisesMissing.join(', ')}.`}
+          </p>
+        </div>
+      )}
+      {plans.length === 0 && (
+        <div className="sheet empty">
+          <h2>No plans yet</h2>
+          <p>Read one from a file, or make a class and save its plan.</p>
+        </div>
+      )}
+      <div style={{ display: 'grid', gap: 10 }}>
+        {plans.map((plan) => (
+          <PlanCard key={plan.id} plan={plan} />
+        ))}
+      </div>
+    </div>
+  )
+}
+
+async function readFile(file: File): Promise<unknown> {
+  if (file.size > limits.jsonBytes) throw new Error(`The file is larger than ${limits.jsonBytes / 1_000_000} MB, the most that is taken.`)
+  try {
+    return JSON.parse(await file.text())
+  } catch {
+    throw new Error(`${file.name} is not a JSON file.`)
+  }
+}
+
+function PlanCard({ plan }: { plan: Plan }) {
+  const timeline = compileTimeline(plan)
+  return (
+    <article className="sheet" aria-label={plan.name} style={{ padding: '14px 18px' }}>
+      <div className="page-head" style={{ minHeight: 0, marginBottom: 8 }}>
+        <h2>{plan.name}</h2>
+        <span className="second">
+          {timeline.ok && formatSeconds(timeline.value.total)} of {formatSeconds(plan.slotSeconds)}
+        </span>
+        <span className="push">
+          <Button component="a" href={`/?plan=${plan.id}`} size="xs">
+            New class from this
+          </Button>
+          <Button component="a" href={`/api/plans/${plan.id}/file`} download size="xs" variant="default">
+            Save as file
+          </Button>
+        </span>
+      </div>
+      {timeline.ok ? (
+        <div style={{ '--ribbon-height': '34px' } as React.CSSProperties}>
+          <Ribbon blocks={blocksOf(timeline.value, pieceNames(plan))} total={timeline.value.total} names={false} scale={false} />
+          <p style={{ margin: '8px 0 0' }}>{classSentences(plan, timeline.value, [])[0]}</p>
+        </div>
+      ) : (
+        timeline.problems.map((each) => (
+          <p className="mend" key={each.message}>
+            {each.message}
+          </p>
+        ))
+      )}
+    </article>
+  )
+}

@@ -1,0 +1,208 @@
+import { useMemo, useState } from 'react'
+import { roomView } from '@core/run/room-view'
+import { shownSeconds, type RunState } from '@core/run/state'
+import { phaseWord } from '@core/summary/names'
+import { blocksOf } from '@core/timeline/blocks'
+import { formatSeconds } from '@core/units'
+import { Guard } from '../kit/Guard'
+import { Ribbon } from '../kit/Ribbon'
+import { timeOf } from '../kit/when'
+import { Level } from '../live/Level'
+import { useRun, type LiveProps } from '../live/use-run'
+import { useSound } from '../live/use-sound'
+import { useCommands } from './commands'
+import './controls.css'
+import { useControlKeys, type KeyAction } from './controls-keys'
+
+interface ControlsProps extends LiveProps {
+  runId: string
+  classId: string
+  wallPath: string
+  zone: string
+}
+
+/** The coach's controls: large targets, keys for all, and a stop that is one press away. */
+export function ControlsScreen(props: ControlsProps) {
+  return (
+    <Guard>
+      <Controls {...props} />
+    </Guard>
+  )
+}
+
+function Controls(props: ControlsProps) {
+  const { snapshot, runId, classId, wallPath, zone } = props
+  const live = useRun(props)
+  const { state, connected } = live
+  const sound = useSound(live)
+  const { send, trouble, busy } = useCommands(runId, live.feed)
+  const second = Math.ceil(state.remaining / 1000)
+  // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
+  const view = useMemo(() => roomView(snapshot, state), [snapshot, state.status, state.phase, state.sequence, second])
+  const blocks = useMemo(() => blocksOf(snapshot.timeline, snapshot.pieceNames), [snapshot])
+  const begin = () => {
+    // The press that starts the class is also the press that browsers want for sound.
+    if (!sound.on) void sound.turn(true)
+    void send({ type: 'start' })
+  }
+  const toggle = () => {
+    if (state.status === 'ready') begin()
+    else if (state.status === 'paused' || state.status === 'stopped') void send({ type: 'resume' })
+    else if (state.status === 'held') void send({ type: 'release' })
+    else if (state.status !== 'finished') void send({ type: 'pause' })
+  }
+  const act = (action: KeyAction) => {
+    if (action === 'mute') return void sound.turn(!sound.on)
+    if (action === 'toggle') return toggle()
+    if (state.status === 'finished' || state.status === 'ready') return
+    if (action === 'extend') return void send({ type: 'extend', seconds: 10 })
+    if (action === 'hold') return void send({ type: state.holding ? 'release' : 'hold' })
+    void send({ type: action })
+  }
+  useControlKeys(act)
+  const under = state.status !== 'ready' && state.status !== 'finished'
+
+  return (
+    <main className="controls">
+      <header className="controls-top">
+        <h1>{snapshot.name}</h1>
+        <span>{view.place}</span>
+        <span className="push" role="status">
+          {connected ? 'together with the room' : 'no line to the server: going on by itself'}
+        </span>
+        <button type="button" className="small-button" aria-pressed={sound.on} onClick={() => void sound.turn(!sound.on)}>
+          {sound.on ? 'Sound on' : 'Sound off'} <kbd>M</kbd>
+        </button>
+        <a className="small-button" href={wallPath} target="_blank" rel="noopener">
+          Open the wall
+        </a>
+        <EndButton state={state} busy={busy} onEnd={() => void send({ type: 'finish' })} classId={classId} />
+      </header>
+      <div className="controls-ribbon">
+        <Ribbon blocks={blocks} total={snapshot.timeline.total} names={false} scale={false} />
+        {under && <span className="ribbon-head" style={{ left: `${Math.min(100, (state.gone / 10) / snapshot.timeline.total)}%` }} />}
+        <div className="controls-ends">
+          <span>{formatSeconds(state.gone / 1000)} gone</span>
+          <span>
+            {formatSeconds(Math.ceil(state.left / 1000))} left, {state.status === 'finished' ? 'ended' : 'ends'} {timeOf(state.endsAt, zone)}
+            {slotWord(state, snapshot.startsAt + snapshot.slotSeconds * 1000)}
+          </span>
+        </div>
+      </div>
+      <div className="controls-middle">
+        <section className="controls-phase on-paper" aria-label="Now">
+          <Level state={state} />
+          <div className="controls-words">
+            <h2 data-testid="word">{state.status === 'paused' ? `Paused: ${view.word}` : view.word}</h2>
+            <p className="controls-headline">{view.headline}</p>
+            <p>{view.detail}</p>
+            {state.holding && <p className="controls-headline">{state.status === 'held' ? 'Held: release to go on' : 'Will hold at the end of this'}</p>}
+            {state.status === 'ready' && snapshot.sentences.map((sentence) => <p key={sentence}>{sentence}</p>)}
+          </div>
+          {state.status !== 'finished' && (
+            <div className="controls-digits" data-testid="digits" role="timer" aria-live="off">
+              {digitsOf(shownSeconds(state))}
+            </div>
+          )}
+        </section>
+        <div className="controls-side">
+          <section className="controls-card" aria-label="Next">
+            <div className="second">Next{state.next ? `, ${formatSeconds(state.next.seconds)}` : ''}</div>
+            <h2>{nextWords(props, state)}</h2>
+          </section>
+          <section className="controls-card is-tall" aria-label="Watch">
+            <div className="second">Watch</div>
+            {view.watch.length === 0 && <p className="second">Nobody needs a second look here.</p>}
+            {view.watch.map((each, index) => (
+              <p key={index}>
+                <b>{each.name}</b>, {each.text}
+                {view.tiles.length > 0 && <span className="second"> (station {each.station})</span>}
+              </p>
+            ))}
+          </section>
+        </div>
+      </div>
+      {trouble && (
+        <div className="controls-trouble" role="alert">
+          {trouble}
+        </div>
+      )}
+      <div className="controls-row">
+        <button type="button" className="control is-main" onClick={toggle} disabled={busy || state.status === 'finished'}>
+          <b>{mainWord(state)}</b>
+          <small>space</small>
+        </button>
+        <Control word="Back" hint="to the start of this" disabled={!under || busy} onPress={() => act('back')} />
+        <Control word="Skip" hint="page down" disabled={!under || busy} onPress={() => act('skip')} />
+        <Control word="+ 10 s" hint="+" disabled={!under || busy} onPress={() => act('extend')} />
+        <Control word={state.holding ? 'Release' : 'Hold'} hint={state.holding ? 'go on at the end' : 'wait at the end of this'} disabled={!under || busy} onPress={() => act('hold')} />
+        <button type="button" className="control is-stop" onClick={() => act('stop')} disabled={!under || state.status === 'stopped'}>
+          <b>Stop the room</b>
+          <small>S, held half a second</small>
+        </button>
+      </div>
+    </main>
+  )
+}
+
+function Control({ word, hint, disabled, onPress }: { word: string; hint: string; disabled: boolean; onPress: () => void }) {
+  return (
+    <button type="button" className="control" disabled={disabled} onClick={onPress}>
+      <b>{word}</b>
+      <small>{hint}</small>
+    </button>
+  )
+}
+
+/** Ending is for good, so it takes a second press. */
+function EndButton({ state, busy, onEnd, classId }: { state: RunState; busy: boolean; onEnd: () => void; classId: string }) {
+  const [asked, setAsked] = useState(false)
+  if (state.status === 'finished' || state.status === 'ready') {
+    return (
+      <a className="small-button" href={`/classes/${classId}/${state.status === 'ready' ? 'run' : 'log'}`}>
+        {state.status === 'ready' ? 'Back to the plan' : 'See the log'}
+      </a>
+    )
+  }
+  return (
+    <button type="button" className="small-button" disabled={busy} onClick={() => (asked ? onEnd() : setAsked(true))} onBlur={() => setAsked(false)}>
+      {asked ? 'Press again to end it' : 'End class'}
+    </button>
+  )
+}
+
+function mainWord(state: RunState): string {
+  switch (state.status) {
+    case 'ready':
+      return 'Start'
+    case 'paused':
+      return 'Resume'
+    case 'stopped':
+      return 'Go on'
+    case 'held':
+      return 'Release'
+    case 'finished':
+      return 'Done'
+    default:
+      return 'Pause'
+  }
+}
+
+const digitsOf = (seconds: number) => (seconds < 60 ? String(seconds) : formatSeconds(seconds))
+
+function slotWord(state: RunState, slotEnd: number): string {
+  const over = Math.round((state.endsAt - slotEnd) / 60_000)
+  if (state.status === 'finished') return ''
+  return over > 0 ? `, ${over} min over the slot` : ', within the slot'
+}
+
+function nextWords({ snapshot }: ControlsProps, state: RunState): string {
+  if (state.status === 'ready') return snapshot.pieceNames[state.phase.pieceId] ?? 'Start'
+  const { next } = state
+  if (!next) return 'The end'
+  if (next.pieceId !== state.phase.pieceId) return `${snapshot.pieceNames[next.pieceId] ?? phaseWord(next)}`
+  const circuit = snapshot.circuits[next.pieceId]
+  if (next.kind !== 'work' || !circuit || circuit.rotates) return phaseWord(next)
+  const station = circuit.stations[next.station ?? 0]
+  return station?.exercises[next.position ?? 0]?.name ?? phaseWord(next)
+}

@@ -1,0 +1,31 @@
+import { createTheme, type CSSVariablesResolver } from '@mantine/core'
+
+const ink = ['#f3f3f4', '#e4e5e7', '#c6c8cd', '#a5a9b2', '#888d99', '#6b7180', '#5a6070', '#434956', '#323741', '#22262e'] as const
+
+/** The components' dress; the tokens themselves are in kit/tokens.css. */
+export const theme = createTheme({
+  fontFamily: 'var(--text)',
+  headings: { fontFamily: 'var(--heading)' },
+  colors: { ink },
+  primaryColor: 'ink',
+  primaryShade: { light: 9, dark: 2 },
+  autoContrast: true,
+  defaultRadius: 8,
+  cursorType: 'pointer',
+})
+
+export const cssVariables: CSSVariablesResolver = () => ({
+  variables: {
+    '--mantine-color-body': 'var(--card)',
+    '--mantine-color-text': 'var(--ink)',
+    '--mantine-color-dimmed': 'var(--second)',
+    '--mantine-color-placeholder': 'var(--second)',
+    '--mantine-color-default': 'var(--card)',
+    '--mantine-color-default-color': 'var(--ink)',
+    '--mantine-color-default-border': 'var(--line)',
+    '--mantine-color-default-hover': 'var(--tile)',
+    '--mantine-color-error': 'var(--mend)',
+  },
+  light: {},
+  dark: {},
+})

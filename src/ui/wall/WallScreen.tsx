@@ -1,0 +1,97 @@
+import { useEffect, useMemo } from 'react'
+import { roomView } from '@core/run/room-view'
+import { shownSeconds } from '@core/run/state'
+import { formatSeconds } from '@core/units'
+import { Guard } from '../kit/Guard'
+import { Level } from '../live/Level'
+import { useRun, type LiveProps } from '../live/use-run'
+import { useSound } from '../live/use-sound'
+import './wall.css'
+
+/** The room wall: read from the back, by people who are busy. */
+export function WallScreen(props: LiveProps) {
+  return (
+    <Guard>
+      <Wall {...props} />
+    </Guard>
+  )
+}
+
+function Wall(props: LiveProps) {
+  const { snapshot } = props
+  const live = useRun(props)
+  const { state, connected } = live
+  const sound = useSound(live)
+  const second = Math.ceil(state.remaining / 1000)
+  // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
+  const view = useMemo(() => roomView(snapshot, state), [snapshot, state.status, state.phase, state.sequence, second])
+  const digits = state.status === 'finished' ? '' : digitsOf(shownSeconds(state))
+  const ends = new Date(state.endsAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
+
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (event.key.toLowerCase() === 'm') void sound.turn(!sound.on)
+    }
+    addEventListener('keydown', press)
+    return () => removeEventListener('keydown', press)
+  })
+
+  return (
+    <main className={`wall${state.status === 'paused' ? ' is-paused' : ''}`}>
+      <Level state={state} wave />
+      <header className="wall-top">
+        <span className="wall-plate">{snapshot.name}</span>
+        <span className="wall-plate">{view.place}</span>
+        <span className="wall-plate">{state.status === 'finished' ? `ended ${ends}` : `ends ${ends}`}</span>
+      </header>
+      <div className="wall-middle">
+        <div className="wall-words">
+          <h1 data-testid="word">{state.status === 'paused' ? 'Paused' : view.word}</h1>
+          {state.status === 'paused' && <p className="wall-detail">{view.word} goes on when the coach resumes</p>}
+          {view.headline && <p className="wall-headline">{view.headline}</p>}
+          {view.points.length > 0 && view.tiles.length === 0 && (
+            <ul className="wall-points">
+              {view.points.map((point) => (
+                <li key={point}>{point}</li>
+              ))}
+            </ul>
+          )}
+          {view.detail && <p className="wall-detail">{view.detail}</p>}
+          {state.status === 'ready' && snapshot.sentences.map((sentence) => <p className="wall-detail" key={sentence}>{sentence}</p>)}
+        </div>
+        <div className={`wall-digits${digits.length > 2 ? ' is-long' : ''}`} data-testid="digits" role="timer" aria-live="off">
+          {[...digits].map((digit, index) => (
+            <span key={index} className={digit === ':' ? 'wall-colon' : 'wall-digit'}>
+              {digit}
+            </span>
+          ))}
+        </div>
+      </div>
+      {view.tiles.length > 0 && (
+        <div className="wall-row" role="list" aria-label="Stations" style={{ '--tiles': Math.min(view.tiles.length, view.tiles.length > 10 ? Math.ceil(view.tiles.length / 2) : 10) } as React.CSSProperties}>
+          {view.tiles.map((tile) => (
+            <div className={`wall-tile${tile.number === 1 ? ' is-first' : ''}`} role="listitem" key={tile.number}>
+              <div className="wall-tile-number">{tile.number}</div>
+              <div className="wall-tile-name">{tile.exercise}</div>
+              <div className="wall-tile-people">
+                {tile.coming && tile.people.length > 0 && <small>coming in</small>}
+                {tile.people.map((name, index) => (
+                  <div key={index}>{name}</div>
+                ))}
+              </div>
+            </div>
+          ))}
+        </div>
+      )}
+      <footer className="wall-foot">
+        <button type="button" onClick={() => void sound.turn(!sound.on)} aria-pressed={sound.on}>
+          {sound.on ? 'Sound on (M mutes)' : 'Sound off (M turns it on)'}
+        </button>
+        {!connected && <span role="status">No line to the server: going on by itself</span>}
+      </footer>
+    </main>
+  )
+}
+
+/** Seconds alone up to a minute, minutes and seconds above. */
+const digitsOf = (seconds: number) => (seconds < 60 ? String(seconds) : formatSeconds(seconds))
