@@ -64,7 +64,7 @@ function guaranteesOf(stations: readonly LoopStation[], places: readonly number[
   const split = stations.some((station) => station.span === 2)
   const whole = Math.floor(turns / places.length)
   if (whole >= 1) {
-    const times = whole === 1 ? 'once' : `${whole} times`
+    const times = whole === 1 ? 'once' : whole === 2 ? 'twice' : `${whole} times`
     const more = turns % places.length
     result.push({ met: true, text: `Every group is at every station ${split ? 'for its full time ' : ''}${times}${more ? `, and at ${more} of them once more` : ''}.` })
   } else {

@@ -123,17 +123,19 @@ function changeLine(circuit: CircuitView, state: RunState, work: Phase): string 
   const toGo = Math.ceil(work.changeAt - state.elapsed / 1000)
   const partners = circuit.pairs === 'halfEach'
   const stations = circuit.stations.flatMap((station, index) => (exerciseAt(station, work)?.sides === 'half' ? [index + 1] : []))
-  const where = partners || !circuit.rotates ? '' : ` at ${stations.join(' and ')}`
-  const what = partners ? 'Partners change' : 'Change sides'
-  return toGo > 0 ? `${what}${where} at the half: in ${toGo}` : `${partners ? 'Second partner' : `Second side${where}`}`
+  const where = partners || !circuit.rotates ? '' : `${stationsWord(stations)}: `
+  if (toGo > 0) return partners ? `Partners change in ${toGo}` : `${where}${where ? 'change' : 'Change'} sides in ${toGo}`
+  return partners ? 'Second partner' : `${where}${where ? 'second' : 'Second'} side`
 }
 
 function sideLine(circuit: CircuitView, work: Phase): string {
   if (!circuit.rotates) return ''
   const stations = circuit.stations.flatMap((station, index) => (exerciseAt(station, work)?.sides === 'byLap' ? [index + 1] : []))
   if (stations.length === 0) return ''
-  return `Station ${stations.join(' and ')}: ${sideWords[(work.lap ?? 0) % 2]} this lap`
+  return `${stationsWord(stations)}: ${sideWords[(work.lap ?? 0) % 2]} this lap`
 }
+
+const stationsWord = (stations: number[]) => `${stations.length === 1 ? 'Station' : 'Stations'} ${stations.join(' and ')}`
 
 function peopleAt(snapshot: RunSnapshot, circuit: CircuitView, turn: number, station: number): RunSnapshot['people'] {
   const ids = (circuit.turns?.[turn]?.[station] ?? []).flatMap((group) => snapshot.groups[group] ?? [])

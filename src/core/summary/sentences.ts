@@ -20,8 +20,9 @@ function whatIsDone(plan: Plan, groups: readonly number[]): string {
     return part.optional ? times.map((text) => `${text} if there is time`) : times
   })
   const people = groups.reduce((sum, size) => sum + size, 0)
-  const who = people === 0 ? '' : `, for ${people} ${people === 1 ? 'person' : `people ${groupSizesWord(groups)}`}`
-  const text = `${pieces.join(', then ')}${who}.`
+  const who = people === 0 ? '' : `; ${people} ${people === 1 ? 'person' : `people ${groupSizesWord(groups)}`}`
+  const list = pieces.length > 1 ? `${pieces.slice(0, -1).join(', ')}, then ${pieces.at(-1)}` : pieces[0]!
+  const text = `${list}${who}.`
   return text.charAt(0).toUpperCase() + text.slice(1)
 }
 
@@ -31,15 +32,25 @@ export const piecePhrase = (piece: Piece): string => (piece.type === 'pause' ? p
 const pausePhrase = (pause: Pause) => `${formatSeconds(pause.seconds)} ${pieceName(pause).toLowerCase()}`
 
 function circuitPhrase(circuit: Circuit): string {
-  const count = circuit.stations.length
+  const shortList = shortListSeconds(circuit)
+  if (circuit.name && shortList !== undefined) return `${formatSeconds(shortList)} ${circuit.name.toLowerCase()}`
   const rotates = circuit.travel === 'rotate'
+  const count = circuit.stations.length
   const what = rotates ? `${count} ${count === 1 ? 'station' : 'stations'}` : `${count} ${count === 1 ? 'exercise' : 'exercises'} together`
-  const named = circuit.name ? `${circuit.name.toLowerCase()}: ${what}` : what
-  const phrases = [`${named}, ${workPhrase(circuit)}`]
-  if (circuit.turns !== undefined) phrases.push(`${circuit.turns} turns`)
-  else phrases.push(`${circuit.laps} ${circuit.laps === 1 ? 'lap' : 'laps'}`)
-  if (circuit.lapRestSeconds > 0 && circuit.laps !== 1) phrases.push(`${formatSeconds(circuit.lapRestSeconds)} between laps`)
-  return phrases.join(', ')
+  const plain = !circuit.name || ['stations', 'together'].includes(circuit.name.toLowerCase())
+  const between = circuit.lapRestSeconds > 0 && circuit.laps !== 1 ? ` with ${formatSeconds(circuit.lapRestSeconds)} between` : ''
+  const laps = circuit.turns === undefined ? `${circuit.laps} ${circuit.laps === 1 ? 'lap' : 'laps'}${between}` : `${circuit.turns} turns`
+  return `${plain ? '' : `${circuit.name!.toLowerCase()}: `}${what} (${workPhrase(circuit)}, ${laps})`
+}
+
+/** The length of a named list that is gone through once without a break, such as a warm-up: that is all to be said of it. */
+function shortListSeconds(circuit: Circuit): number | undefined {
+  const { stay, transition, stations } = circuit
+  if (circuit.travel !== 'together' || circuit.laps !== 1 || stay.kind !== 'intervals' || circuit.vary.length > 0) return undefined
+  if (transition.seconds > 0 || stay.gapSeconds > 0 || stay.sets > 1 || stations.some((station) => station.stay || station.skipLaps.length > 0)) return undefined
+  let seconds = 0
+  for (const station of stations) stay.workSeconds.forEach((work, position) => (seconds += work * (station.uses[position]?.sides === 'ownInterval' ? 2 : 1)))
+  return seconds
 }
 
 function workPhrase(circuit: Circuit): string {

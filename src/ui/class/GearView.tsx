@@ -1,15 +1,17 @@
 import { SegmentedControl } from '@mantine/core'
 import { useState } from 'react'
-import type { GearLine } from '@core/gear/count'
+import type { GearLine, GearTurn } from '@core/gear/count'
+import type { Piece } from '@core/plan/plan'
 import { pieceName } from '@core/summary/names'
-import { rotatingCircuits } from '@core/plan/turns'
+import { rotatingCircuits, turnsPerLap } from '@core/plan/turns'
 import { useClass } from './context'
 import './gear.css'
 
 const nameOf = (line: Pick<GearLine, 'kindName' | 'sizeLabel'>) => [line.kindName, line.sizeLabel].filter(Boolean).join(' ')
 
 export function GearView() {
-  const { computed } = useClass()
+  const { computed, document } = useClass()
+  const pieces = document.plan.parts.flatMap((part) => part.pieces)
   const { lines, unknownExercises, unknownKinds } = computed.gear
   const [by, setBy] = useState<'kind' | 'station'>('kind')
   const short = lines.filter((line) => line.short > 0)
@@ -50,7 +52,7 @@ export function GearView() {
             <b>
               {nameOf(line)}: {line.most} wanted, {line.owned} owned
             </b>
-            <p>{wordsFor(line, computed.gear.turns.length)}</p>
+            <p>{wordsFor(line, computed.gear.turns, pieces)}</p>
           </div>
         ))}
         {unknownExercises.map((id) => (
@@ -72,11 +74,19 @@ export function GearView() {
   )
 }
 
-function wordsFor(line: GearLine, turns: number): string {
-  const over = line.byTurn.flatMap((amount, turn) => (amount > line.owned ? [turn + 1] : []))
-  const when = over.length === turns ? 'in every turn' : `in ${over.length === 1 ? 'turn' : 'turns'} ${over.slice(0, 8).join(', ')}${over.length > 8 ? ' …' : ''} of ${turns}`
-  const where = line.stations.length > 0 ? `, at station ${line.stations.join(', ')}` : ''
-  return `${line.short} too few ${when}${where}.`
+/** How many too few, and when: the circuit, and its turns as they are counted in each lap. */
+function wordsFor(line: GearLine, turns: readonly GearTurn[], pieces: Piece[]): string {
+  const when = pieces.flatMap((piece) => {
+    if (piece.type === 'pause') return []
+    const perLap = turnsPerLap(piece)
+    const over = turns.flatMap((each, index) => (each.pieceId === piece.id && line.byTurn[index]! > line.owned ? [(each.turn % perLap) + 1] : []))
+    const named = [...new Set(over)].sort((a, b) => a - b)
+    if (named.length === 0) return []
+    const which = named.length === perLap ? 'every turn' : `${named.length === 1 ? 'turn' : 'turns'} ${named.join(', ')}`
+    return [`${pieceName(piece)}: ${which}`]
+  })
+  const where = line.stations.length > 0 ? ` Used at station ${line.stations.join(', ')}.` : ''
+  return `${line.short} too few. ${when.join('; ')}.${where}`
 }
 
 function ByKind({ lines }: { lines: GearLine[] }) {

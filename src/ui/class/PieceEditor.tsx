@@ -103,6 +103,9 @@ function CircuitEditor({ circuit }: { circuit: SimpleCircuit }) {
   )
 }
 
+/** The choice that empties a station; no exercise can have this id. */
+const nothing = ''
+
 const sideNames = { half: 'sides: halves', byLap: 'sides: by lap', ownInterval: 'sides: an interval each' } as const
 
 function StationTile({ station, number, onExercise }: { station: Station; number: number; onExercise: (exerciseId: string | null) => void }) {
@@ -112,7 +115,9 @@ function StationTile({ station, number, onExercise }: { station: Station; number
   const exercise = library.exercises.find((each) => each.id === use?.exerciseId)
   const choices = useMemo(() => {
     const known = library.exercises.map((each) => ({ value: each.id, label: each.name }))
-    return use && !exercise ? [...known, { value: use.exerciseId, label: `${use.exerciseId} (not in this hall)` }] : known
+    if (!use) return known
+    const unknown = exercise ? [] : [{ value: use.exerciseId, label: `${use.exerciseId} (not in this hall)` }]
+    return [{ value: nothing, label: 'No exercise here' }, ...unknown, ...known]
   }, [library, use, exercise])
   return (
     <>
@@ -121,9 +126,11 @@ function StationTile({ station, number, onExercise }: { station: Station; number
         placeholder="Choose an exercise"
         data={choices}
         value={use?.exerciseId ?? null}
-        onChange={onExercise}
+        onChange={(value) => onExercise(value === nothing ? null : value)}
+        allowDeselect={false}
+        rightSection={<></>}
+        rightSectionWidth={0}
         searchable
-        clearable
         selectFirstOptionOnChange
         nothingFoundMessage="No such exercise"
         comboboxProps={{ width: 240, position: 'bottom-start' }}

@@ -97,7 +97,10 @@ function Table({ circuit, rotation }: { circuit: Circuit; rotation: Rotation }) 
       </div>
       <div className="rotation-scroll">
         <table className="rotation-table">
-          <caption className="second">Every turn. Press a group to follow it round.</caption>
+          <caption className="second">
+            {rotation.turns.length > perLap ? 'One lap; the others go the same way round. ' : 'Every turn. '}
+            Press a group to follow it round.
+          </caption>
           <thead>
             <tr>
               <th scope="col" aria-label="Turn" />
@@ -109,11 +112,18 @@ function Table({ circuit, rotation }: { circuit: Circuit; rotation: Rotation }) 
             </tr>
           </thead>
           <tbody>
-            {rotation.turns.map((stations, at) => (
-              <tr key={at} className={`${at === shown ? 'is-shown' : ''}${at > 0 && at % perLap === 0 ? ' is-new-lap' : ''}`}>
+            {rotation.turns.slice(0, perLap).map((stations, at) => (
+              <tr key={at} className={at === shown % perLap ? 'is-shown' : ''}>
                 <th scope="row">
                   turn {at + 1}
-                  <span className="second">{starts[at] === undefined ? '' : formatSeconds(starts[at])}</span>
+                  {starts
+                    .filter((start, turn) => start !== undefined && turn % perLap === at)
+                    .slice(0, 3)
+                    .map((start) => (
+                      <span className="second" key={start}>
+                        {formatSeconds(start!)}
+                      </span>
+                    ))}
                 </th>
                 {stations.map((groups, station) => (
                   <td key={station}>

@@ -27,4 +27,4 @@ export function Level({ state, wave }: { state: RunState; wave?: boolean }) {
   )
 }
 
-const wavePath = `M0 24 V12 ${Array.from({ length: 8 }, (_, index) => `q40 ${index % 2 ? 14 : -14} 80 0 t80 0`).join(' ')} V24 Z`
+const wavePath = `M0 24 V12 q40 -12 80 0 ${'t80 0 '.repeat(15)}V24 Z`

@@ -111,14 +111,23 @@ function Controls(props: ControlsProps) {
             <h2>{nextWords(props, state)}</h2>
           </section>
           <section className="controls-card is-tall" aria-label="Watch">
-            <div className="second">Watch</div>
-            {view.watch.length === 0 && <p className="second">Nobody needs a second look here.</p>}
+            <div className="second">Watch{view.tiles.length > 0 && (view.tiles[0]!.coming ? ', and who comes where' : ', and who is where')}</div>
+            {view.watch.length === 0 && <p className="second">Nobody has to go easy on what is done here.</p>}
             {view.watch.map((each, index) => (
               <p key={index}>
                 <b>{each.name}</b>, {each.text}
                 {view.tiles.length > 0 && <span className="second"> (station {each.station})</span>}
               </p>
             ))}
+            {view.tiles.length > 0 && (
+              <ol className="controls-stations" aria-label="Who is where">
+                {view.tiles.map((tile) => (
+                  <li key={tile.number}>
+                    {tile.exercise} <span className="second">{tile.people.join(', ') || 'empty'}</span>
+                  </li>
+                ))}
+              </ol>
+            )}
           </section>
         </div>
       </div>

@@ -1,0 +1,37 @@
+import reactHooks from 'eslint-plugin-react-hooks'
+import tseslint from 'typescript-eslint'
+
+/** Arrows point down only: ui → core, pages → server → core, core → nothing. */
+const never = (...groups) => ({
+  'no-restricted-imports': ['error', { patterns: groups.map(([group, message]) => ({ group, message })) }],
+})
+
+const server = [['@server/*', '**/server/**'], 'the interface asks the server through its endpoints']
+const ui = [['@ui/*', '**/ui/**'], 'only pages put the interface and the server together']
+const pages = [['**/pages/**'], 'nothing depends on a page']
+const outside = [
+  ['react', 'react-dom', '@mantine/*', 'astro', 'astro:*', 'drizzle-orm*', 'postgres', 'pino', 'node:*', '@tabler/*', 'zustand', 'immer'],
+  'the core has no interface, no I/O and no clock of its own',
+]
+
+export default tseslint.config(
+  { ignores: ['dist/', '.astro/', 'data/', 'node_modules/', 'playwright-report/', 'test-results/'] },
+  ...tseslint.configs.recommended,
+  {
+    rules: {
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      eqeqeq: 'error',
+    },
+  },
+  { files: ['src/**/*.tsx', 'src/ui/**/*.ts'], plugins: { 'react-hooks': reactHooks }, rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' } },
+  { files: ['src/core/**/*.ts'], ignores: ['**/*.test.ts'], rules: never(server, ui, pages, outside) },
+  {
+    files: ['src/core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: { 'no-restricted-syntax': ['error', { selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']", message: 'The core has no clock of its own: pass the time in.' }] },
+  },
+  { files: ['src/ui/**/*.{ts,tsx}', 'src/workers/**/*.ts'], rules: never(server, pages) },
+  { files: ['src/server/**/*.ts'], rules: never(ui, pages) },
+)

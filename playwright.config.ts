@@ -1,0 +1,16 @@
+import { defineConfig } from '@playwright/test'
+
+const quiet = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync']
+
+export default defineConfig({
+  testDir: 'tests/e2e',
+  globalSetup: './tests/e2e/setup.ts',
+  workers: 1,
+  timeout: 45_000,
+  expect: { timeout: 8_000 },
+  use: {
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    launchOptions: { executablePath: '/usr/bin/chromium', args: [...quiet, '--autoplay-policy=no-user-gesture-required'] },
+  },
+})

@@ -1,0 +1,14 @@
+import { fileURLToPath } from 'node:url'
+import { defineConfig } from 'vitest/config'
+
+const at = (folder: string) => fileURLToPath(new URL(folder, import.meta.url))
+const alias = { '@core': at('./src/core'), '@server': at('./src/server'), '@ui': at('./src/ui') }
+
+export default defineConfig({
+  test: {
+    projects: [
+      { resolve: { alias }, test: { name: 'unit', include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'] } },
+      { resolve: { alias }, test: { name: 'server', include: ['tests/server/**/*.test.ts'], globalSetup: 'tests/server/setup.ts', fileParallelism: false, testTimeout: 20_000, hookTimeout: 60_000 } },
+    ],
+  },
+})
