@@ -7,6 +7,8 @@ export default defineConfig({
   adapter: node({ mode: 'standalone' }),
   integrations: [react()],
   devToolbar: { enabled: false },
+  // Writes must be JSON (see server/http/respond.ts), which other sites cannot send without asking; the answer says so in JSON.
+  security: { checkOrigin: false },
   server: { host: '127.0.0.1' },
   vite: { build: { chunkSizeWarningLimit: 1500 } },
 })

@@ -1,4 +1,4 @@
-import { createTheme, type CSSVariablesResolver } from '@mantine/core'
+import { Button, createTheme, type CSSVariablesResolver } from '@mantine/core'
 
 const ink = ['#f3f3f4', '#e4e5e7', '#c6c8cd', '#a5a9b2', '#888d99', '#6b7180', '#5a6070', '#434956', '#323741', '#22262e'] as const
 
@@ -12,6 +12,14 @@ export const theme = createTheme({
   autoContrast: true,
   defaultRadius: 8,
   cursorType: 'pointer',
+  components: {
+    // Filled buttons are ink on the ground's opposite in both schemes.
+    Button: Button.extend({
+      vars: (_theme, { variant = 'filled' }) => ({
+        root: variant === 'filled' ? { '--button-bg': 'var(--ink)', '--button-hover': 'var(--ink)', '--button-color': 'var(--paper)' } : {},
+      }),
+    }),
+  },
 })
 
 export const cssVariables: CSSVariablesResolver = () => ({

@@ -56,6 +56,8 @@ interface Counter extends Omit<GearInput, 'exercises' | 'kinds'> {
   kinds: Map<string, GearKind>
   unknownExercises: Set<string>
   unknownKinds: Set<string>
+  /** Needs found already, by station and groups: laps repeat them. A station that varies is another object. */
+  found: Map<Station, Map<string, Count>>
 }
 
 /**
@@ -69,6 +71,7 @@ export function countGear(input: GearInput): GearCount {
     kinds: new Map(input.kinds.map((kind) => [kind.id, kind])),
     unknownExercises: new Set(),
     unknownKinds: new Set(),
+    found: new Map(),
   }
   const turns: GearTurn[] = []
   const demands: Count[] = []
@@ -126,8 +129,17 @@ function atStations(
   circuit.stations.forEach((station, index) => take(index, stationNeed(counter, circuit, station, rotation?.turns[turn]?.[index] ?? [])))
 }
 
-/** The most that any position of the station needs, size by size, for the groups that are there. */
 function stationNeed(counter: Counter, circuit: Circuit, station: Station, groups: readonly number[]): Count {
+  let found = counter.found.get(station)
+  if (!found) counter.found.set(station, (found = new Map()))
+  const key = groups.join()
+  let need = found.get(key)
+  if (!need) found.set(key, (need = mostOfPositions(counter, circuit, station, groups)))
+  return need
+}
+
+/** The most that any position of the station needs, size by size, for the groups that are there. */
+function mostOfPositions(counter: Counter, circuit: Circuit, station: Station, groups: readonly number[]): Count {
   const most: Count = new Map()
   const unknown = (kindId: string) => counter.unknownKinds.add(kindId)
   for (const use of station.uses) {

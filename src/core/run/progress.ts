@@ -42,15 +42,14 @@ export const phaseLength = (progress: Progress): Milliseconds => progress.timeli
 /** The run moved on to `now`, with nothing having happened since. Time never runs backwards. */
 export function advance(progress: Progress, now: Milliseconds): Progress {
   const passed = Math.max(0, now - progress.at)
-  if (passed === 0) return progress
-  const later = { ...progress, at: now }
+  const later = { ...progress, at: progress.at + passed }
   if (progress.mode !== 'running') return later
   if (passed < progress.countIn) return { ...later, countIn: progress.countIn - passed }
   const elapsed = progress.elapsed + passed - progress.countIn
   const length = phaseLength(progress)
   if (elapsed < length) return { ...later, countIn: 0, elapsed }
   if (progress.holding) return { ...later, countIn: 0, elapsed: length }
-  return enter(later, elapsed - length, now)
+  return enter(later, elapsed - length, later.at)
 }
 
 /** Leaves the present phase, `over` milliseconds ago, for what follows it. */

@@ -32,10 +32,18 @@ export function databaseIsAway(error: unknown): boolean {
   return false
 }
 
+/** A page of another site can send forms, but not JSON: so a write that is not JSON is refused, with a body or without. */
+function requireJson(request: Request): void {
+  if (request.method === 'GET' || request.method === 'HEAD') return
+  const type = request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase()
+  if (type !== 'application/json') throw refuse(415, 'wrongContentType', 'Send JSON, with the header content-type: application/json.')
+}
+
 /** Turns a handler's result, refusal or failure into an answer; a stack trace goes to the log and nowhere else. */
 export function endpoint(handler: (context: APIContext) => Promise<Response>) {
   return async (context: APIContext): Promise<Response> => {
     try {
+      requireJson(context.request)
       return await handler(context)
     } catch (error) {
       if (error instanceof Refused) return json({ errors: error.problems, ...error.more }, error.status)

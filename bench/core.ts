@@ -1,0 +1,50 @@
+import { computeClass } from '../src/core/class/compute'
+import type { ClassDocument } from '../src/core/hall/class-document'
+import { Plan } from '../src/core/plan/plan'
+import { demoExercises } from '../scripts/demo/exercises'
+import { demoGear } from '../scripts/demo/hall'
+import { demoPeople } from '../scripts/demo/people'
+
+/** A 90-minute class: 12 stations, 40 people, a warm-up, seven laps, water and a cool-down. */
+function longClass(): ClassDocument {
+  const stations = (prefix: string, count: number) =>
+    Array.from({ length: count }, (_, index) => ({ id: `${prefix}${index}`, uses: [{ id: `${prefix}${index}u`, exerciseId: demoExercises[index % demoExercises.length]!.id }] }))
+  const plan = Plan.parse({
+    id: 'long',
+    name: 'Long',
+    slotSeconds: 5400,
+    parts: [
+      {
+        id: 'all',
+        pieces: [
+          { id: 'warm', type: 'circuit', travel: 'together', laps: 2, stations: stations('w', 6), stay: { kind: 'intervals', workSeconds: [40] } },
+          { id: 'main', type: 'circuit', travel: 'rotate', laps: 7, lapRestSeconds: 60, transition: { seconds: 15 }, stations: stations('m', 12), stay: { kind: 'intervals', workSeconds: [36] } },
+          { id: 'water', type: 'pause', kind: 'water', seconds: 120 },
+          { id: 'cool', type: 'circuit', travel: 'together', laps: 1, stations: stations('c', 8), stay: { kind: 'intervals', workSeconds: [40] } },
+        ],
+      },
+    ],
+  })
+  const walkIns = Array.from({ length: 40 }, (_, index) => ({ ...demoPeople[index % demoPeople.length]!, id: `p${index}` }))
+  return { name: 'Long', startsAt: '2026-01-05T10:00:00Z', roomId: 'r', plan, here: walkIns.map((person) => person.id), walkIns, groupSize: 'fit' }
+}
+
+const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!
+
+export function benchCore(): void {
+  const document = longClass()
+  const library = { people: [], exercises: demoExercises, gear: demoGear }
+  const computed = computeClass(document, library)
+  if (!computed.timeline.ok) throw new Error(computed.timeline.problems[0]!.message)
+  const times: number[] = []
+  for (let run = 0; run < 300; run++) {
+    const start = performance.now()
+    computeClass(document, library)
+    times.push(performance.now() - start)
+  }
+  const { phases, total } = computed.timeline.value
+  const figure = median(times.slice(50))
+  console.log('A class into timeline, rotation and gear')
+  console.log(`  ${Math.round(total / 60)} minutes, ${phases.length} phases, 12 stations, 40 people`)
+  console.log(`  median ${figure.toFixed(2)} ms (aim under 5 ms: ratio ${(figure / 5).toFixed(2)})`)
+}

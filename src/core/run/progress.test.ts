@@ -1,0 +1,141 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { shapes } from '../../../tests/fixtures/shapes'
+import { Plan } from '../plan/plan'
+import { compileTimeline } from '../timeline/compile'
+import type { Timeline } from '../timeline/phase'
+import type { Command, RunEvent } from './events'
+import { advance, applicable, foldEvents, phaseLength } from './progress'
+import { shownSeconds, stateAt } from './state'
+import { upcomingCues } from './upcoming-cues'
+
+const timelineOf = (id: string): Timeline => {
+  const result = compileTimeline(Plan.parse(shapes.find((shape) => shape.id === id)!.plan))
+  if (!result.ok) throw new Error('shape')
+  return result.value
+}
+/** 24 × (15 s work, 15 s transition). */
+const timeline = timelineOf('A')
+
+type Press = [seconds: number, command: Command | 'start' | 'pause' | 'resume' | 'skip' | 'back' | 'hold' | 'release' | 'stop' | 'finish']
+
+const events = (...presses: Press[]): RunEvent[] =>
+  presses.map(([seconds, command], index) => ({
+    sequence: index + 1,
+    id: `e${index}`,
+    at: seconds * 1000,
+    who: 'Coach',
+    command: typeof command === 'string' ? { type: command } : command,
+  }))
+
+const at = (seconds: number, ...presses: Press[]) => stateAt(foldEvents(timeline, events(...presses)), seconds * 1000)
+
+describe('run', () => {
+  it('counts ten seconds in, then goes through the phases', () => {
+    expect(at(104, [100, 'start'])).toMatchObject({ status: 'countIn', countIn: 6000, left: 720_000 })
+    expect(at(110, [100, 'start'])).toMatchObject({ status: 'running', phase: { index: 0 }, elapsed: 0, remaining: 15_000 })
+    expect(at(141, [100, 'start'])).toMatchObject({ phase: { index: 2, kind: 'work' }, elapsed: 1000, gone: 31_000, endsAt: 830_000 })
+    expect(at(830, [100, 'start'])).toMatchObject({ status: 'finished', endedAt: 830_000, startedAt: 110_000 })
+  })
+
+  it('stands while paused and goes on where it was', () => {
+    const paused = at(200, [0, 'start'], [17, 'pause'])
+    expect(paused).toMatchObject({ status: 'paused', elapsed: 7000, remaining: 8000 })
+    expect(paused.endsAt).toBe(200_000 + paused.left)
+    expect(at(201, [0, 'start'], [17, 'pause'], [200, 'resume'])).toMatchObject({ status: 'running', elapsed: 8000 })
+  })
+
+  it('skips the count-in, a phase, and past the end', () => {
+    expect(at(3, [0, 'start'], [3, 'skip'])).toMatchObject({ status: 'running', phase: { index: 0 }, startedAt: 3000 })
+    expect(at(14, [0, 'start'], [14, 'skip'])).toMatchObject({ phase: { index: 1 }, elapsed: 0 })
+    const toEnd = Array.from({ length: 49 }, (_, index): Press => [1 + index / 100, 'skip'])
+    expect(at(2, [0, 'start'], ...toEnd)).toMatchObject({ status: 'finished', left: 0 })
+  })
+
+  it('back is this phase’s start, and the one before within two seconds of it', () => {
+    expect(at(30, [0, 'start'], [30, 'back'])).toMatchObject({ phase: { index: 1 }, elapsed: 0 })
+    expect(at(26, [0, 'start'], [26, 'back'])).toMatchObject({ phase: { index: 0 }, elapsed: 0 })
+    expect(at(11, [0, 'start'], [11, 'back'])).toMatchObject({ phase: { index: 0 }, elapsed: 0 })
+  })
+
+  it('stretches one phase, and cannot cut one so that it has already ended', () => {
+    expect(at(26, [0, 'start'], [12, { type: 'extend', seconds: 10 }])).toMatchObject({ phase: { index: 0 }, length: 25_000, remaining: 9000 })
+    expect(at(36, [0, 'start'], [12, { type: 'extend', seconds: 10 }])).toMatchObject({ phase: { index: 1 }, length: 15_000 })
+    expect(at(20, [0, 'start'], [20, { type: 'extend', seconds: -60 }])).toMatchObject({ phase: { index: 1 }, elapsed: 0 })
+  })
+
+  it('hold lets the phase end and waits there; release goes on', () => {
+    expect(at(24, [0, 'start'], [20, 'hold'])).toMatchObject({ status: 'running', holding: true, remaining: 1000 })
+    expect(at(99, [0, 'start'], [20, 'hold'])).toMatchObject({ status: 'held', phase: { index: 0 }, remaining: 0 })
+    expect(at(101, [0, 'start'], [20, 'hold'], [99, 'release'])).toMatchObject({ status: 'running', phase: { index: 1 }, elapsed: 2000 })
+  })
+
+  it('stop clears the room, and going on counts in again without losing the place', () => {
+    expect(at(60, [0, 'start'], [30, 'stop'])).toMatchObject({ status: 'stopped', phase: { index: 1 }, elapsed: 5000 })
+    expect(at(65, [0, 'start'], [30, 'stop'], [60, 'resume'])).toMatchObject({ status: 'countIn', countIn: 5000 })
+    expect(at(71, [0, 'start'], [30, 'stop'], [60, 'resume'])).toMatchObject({ status: 'running', elapsed: 6000, startedAt: 10_000 })
+  })
+
+  it('a new timeline comes in at the next boundary', () => {
+    const amend: Command = { type: 'amend', timeline: timelineOf('O'), phase: 2 }
+    expect(at(24, [0, 'start'], [20, amend])).toMatchObject({ phase: { index: 0 }, next: { index: 2, seconds: 30 }, left: 1000 + 11 * 60_000 })
+    expect(at(30, [0, 'start'], [20, amend])).toMatchObject({ phase: { index: 2 }, elapsed: 5000, length: 30_000 })
+  })
+
+  it('goto and finish, and a tap is kept', () => {
+    expect(at(20, [0, 'start'], [20, { type: 'goto', phase: 40 }])).toMatchObject({ phase: { index: 40 }, elapsed: 0 })
+    expect(at(50, [0, 'start'], [20, 'finish'])).toMatchObject({ status: 'finished', endedAt: 20_000, endsAt: 20_000 })
+    expect(foldEvents(timeline, events([0, 'start'], [20, { type: 'tap', personId: 'x', label: 'done' }])).taps).toEqual([{ personId: 'x', label: 'done', at: 20_000, elapsed: 10_000, phase: 0 }])
+  })
+
+  it('a command that means nothing now changes nothing', () => {
+    expect(at(20, [0, 'pause'], [1, 'skip'])).toMatchObject({ status: 'ready', sequence: 2 })
+    expect(applicable(foldEvents(timeline, events([0, 'start'])), { type: 'resume' })).toBe(false)
+  })
+
+  it('shows whole seconds, the one that is not over included', () => {
+    expect(shownSeconds(at(10, [0, 'start']))).toBe(15)
+    expect(shownSeconds(at(10.001, [0, 'start']))).toBe(15)
+    expect(shownSeconds(at(11, [0, 'start']))).toBe(14)
+    expect(shownSeconds(at(0.5, [0, 'start']))).toBe(10)
+  })
+
+  it('is the same whenever it is asked: looking in between changes nothing, for any course of commands', () => {
+    const type = fc.constantFrom('pause', 'resume', 'skip', 'back', 'hold', 'release', 'stop')
+    fc.assert(
+      fc.property(fc.array(fc.tuple(fc.integer({ min: 1, max: 60_000 }), type), { maxLength: 30 }), fc.integer({ min: 0, max: 900_000 }), (steps, later) => {
+        let clock = 0
+        const course = steps.map(([wait, name], index): RunEvent => {
+          clock += wait
+          return { sequence: index + 2, id: `x${index}`, at: clock, who: 'Coach', command: { type: name } as Command }
+        })
+        const all = [...events([0, 'start']), ...course]
+        const folded = foldEvents(timeline, all)
+        expect(advance(advance(folded, clock + later / 2), clock + later)).toEqual(advance(folded, clock + later))
+        const state = stateAt(folded, clock + later)
+        expect(state.remaining).toBeGreaterThanOrEqual(0)
+        expect(state.elapsed).toBeLessThanOrEqual(phaseLength(advance(folded, clock + later)))
+        expect(state.gone + state.left).toBeLessThanOrEqual(timeline.total * 1000 + 1e-6)
+        expect(state.sequence).toBe(all.length)
+      }),
+    )
+  })
+})
+
+describe('upcoming cues', () => {
+  const cues = (from: number, until: number, ...presses: Press[]) =>
+    upcomingCues(foldEvents(timeline, events(...presses)), from * 1000, until * 1000).map((cue) => [cue.kind, cue.at / 1000])
+
+  it('three, two, one and the change, at the second, through the count-in and every boundary', () => {
+    expect(cues(0, 26, [0, 'start'])).toEqual([['three', 7], ['two', 8], ['one', 9], ['change', 10], ['three', 22], ['two', 23], ['one', 24], ['change', 25]])
+  })
+
+  it('none while the clock stands, none beyond a hold', () => {
+    expect(cues(20, 60, [0, 'start'], [20, 'pause'])).toEqual([])
+    expect(cues(20, 60, [0, 'start'], [20, 'hold'])).toEqual([['three', 22], ['two', 23], ['one', 24]])
+  })
+
+  it('ends with the finish', () => {
+    expect(cues(729.5, 800, [0, 'start'])).toEqual([['finish', 730]])
+  })
+})

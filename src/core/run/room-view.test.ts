@@ -1,0 +1,97 @@
+import { describe, expect, it } from 'vitest'
+import { demoClasses } from '../../../scripts/demo/classes'
+import { demoExercises } from '../../../scripts/demo/exercises'
+import { demoGear } from '../../../scripts/demo/hall'
+import { demoPeople } from '../../../scripts/demo/people'
+import { computeClass } from '../class/compute'
+import { strainNames } from '../hall/exercise'
+import { classSentences } from '../summary/sentences'
+import type { Command, RunEvent } from './events'
+import { foldEvents } from './progress'
+import { roomView } from './room-view'
+import { takeSnapshot } from './snapshot'
+import { stateAt } from './state'
+
+const library = { people: demoPeople, exercises: demoExercises, gear: demoGear }
+const snapshotOf = (id: string) => {
+  const { document } = demoClasses(new Date(2026, 0, 5)).find((each) => each.id === id)!
+  const snapshot = takeSnapshot(document, computeClass(document, library), demoExercises, 'Kiln Floor', (strain) => strainNames[strain])
+  if (!snapshot.ok) throw new Error(snapshot.problems[0]!.message)
+  return snapshot.value
+}
+
+const lunch = snapshotOf('demo-lunch')
+/** The view `second` seconds into the class, after `more` at the same instant. */
+const view = (second: number, snapshot = lunch, ...more: Command[]) => {
+  const start: RunEvent = { sequence: 1, id: 'a', at: 0, who: 'Coach', command: { type: 'start' } }
+  const later = more.map((command, index): RunEvent => ({ sequence: index + 2, id: `b${index}`, at: 10_000 + second * 1000, who: 'Coach', command }))
+  return roomView(snapshot, stateAt(foldEvents(snapshot.timeline, [start, ...later]), 10_000 + second * 1000))
+}
+
+describe('what the room sees', () => {
+  it('in the brief: what comes, and its form', () => {
+    expect(view(0)).toMatchObject({ word: 'Brief', place: 'Brief', headline: 'Next: March on the spot', points: ['Knees to hip height', 'Arms swing', 'Land softly'] })
+  })
+
+  it('at work: lap and turn, who is where, whom to watch, and when sides change', () => {
+    const work = view(480 + 16)
+    expect(work).toMatchObject({ word: 'Work', place: 'Lap 1 of 2 · turn 1 of 8', headline: 'Station 8: change sides in 4', detail: 'In pairs, both working' })
+    expect(work.tiles[0]).toEqual({ number: 1, exercise: 'Goblet squat', people: ['Oren', 'Maribel'], coming: false })
+    expect(work.watch.map((each) => each.name)).toEqual(['Jun', 'Hettie'])
+    expect(view(480 + 20).headline).toBe('Station 8: second side')
+  })
+
+  it('on the way: who is coming in, and the way to go', () => {
+    const move = view(480 + 45)
+    expect(move).toMatchObject({ word: 'Move on', place: 'Lap 1 of 2 · turn 2 of 8', headline: 'On to the next station', detail: '8 goes round to 1.' })
+    expect(move.tiles[1]).toMatchObject({ people: ['Oren', 'Maribel'], coming: true })
+  })
+
+  it('in the lap rest people still move on, into lap 2', () => {
+    expect(view(480 + 8 * 55 - 10)).toMatchObject({ word: 'Rest', place: 'Lap 2 of 2 · turn 1 of 8', headline: 'On to the next station' })
+  })
+
+  it('at the end, and when the room is stopped', () => {
+    expect(view(4000)).toMatchObject({ word: 'Done', tiles: [] })
+    expect(view(500, lunch, { type: 'stop' })).toMatchObject({ word: 'Stop', headline: 'Everyone stop and put things down.' })
+  })
+
+  it('together: the exercise and its side', () => {
+    const cool = lunch.timeline.phases.filter((phase) => phase.pieceId === 'll-cool')
+    expect(view(cool[1]!.start)).toMatchObject({ headline: 'Calf stretch, second side', tiles: [] })
+  })
+
+  it('in blocks of three it shows the exercise of the position, and counts sets', () => {
+    const evening = snapshotOf('demo-evening')
+    const second = evening.timeline.phases.find((phase) => phase.position === 1)!
+    const shown = view(second.start, evening)
+    expect(shown.tiles.map((tile) => tile.exercise)).toEqual(['Push-up', 'Hip hinge', 'Shoulder press', 'Slider lunge', 'Strap row'])
+    expect(shown.place).toBe('Blocks of three · turn 1 of 5 · set 1 of 3')
+  })
+})
+
+describe('the class in two sentences', () => {
+  it('tells what is done and how long it takes', () => {
+    expect(lunch.sentences).toEqual([
+      '3:00 brief, 5:00 warm-up, 8 stations (0:40 work and 0:15 to move, 2 laps with 1:00 between), 1:00 water, then 4:00 cool-down; 16 people in pairs.',
+      '28:10 in all, 11:50 short of the 40:00 slot.',
+    ])
+  })
+
+  it('tells of the part that is optional, and of a class that is too long', () => {
+    const { document } = demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-short')!
+    const computed = computeClass({ ...document, plan: { ...document.plan, slotSeconds: 600 } }, library)
+    if (!computed.timeline.ok) throw new Error('timeline')
+    const [first, second] = classSentences({ ...document.plan, slotSeconds: 600 }, computed.timeline.value, [])
+    expect(first).toContain('if there is time')
+    expect(second).toMatch(/without the optional part\), \d+:\d\d over the 10:00 slot\.$/)
+  })
+})
+
+describe('a snapshot', () => {
+  it('is refused when somebody would have no station', () => {
+    const { document } = demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!
+    const solo = { ...document, groupSize: 'solo' as const }
+    expect(takeSnapshot(solo, computeClass(solo, library), demoExercises, '', String)).toMatchObject({ ok: false, problems: [{ code: 'tooManyGroups' }] })
+  })
+})

@@ -1,0 +1,32 @@
+import { AxeBuilder } from '@axe-core/playwright'
+import { expect, test as base, type Page } from '@playwright/test'
+
+/** The app's address is known only once it has been started. Any error on a page's console fails the test. */
+export const test = base.extend<{ quiet: void }>({
+  baseURL: async ({}, use) => use(process.env.APP!),
+  quiet: [
+    async ({ context }, use) => {
+      const errors: string[] = []
+      context.on('weberror', (error) => errors.push(error.error().message))
+      await use()
+      expect(errors).toEqual([])
+    },
+    { auto: true },
+  ],
+})
+
+export { expect }
+
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze()
+  expect(violations.map((each) => `${each.id}: ${each.nodes.map((node) => node.target.join(' ')).slice(0, 4).join(' | ')}`)).toEqual([])
+}
+
+/** An island answers to presses only once it is live. */
+export async function openPage(page: Page, path: string): Promise<void> {
+  await page.goto(path)
+  await page.waitForFunction(() => document.querySelector('astro-island[ssr]') === null)
+}
+
+/** Digits as shown, without the boxes they stand in. */
+export const digitsOf = async (page: Page) => (await page.getByTestId('digits').innerText()).replace(/\s/g, '')

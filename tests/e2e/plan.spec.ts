@@ -1,0 +1,141 @@
+import { expect, expectAccessible, openPage, test } from './app'
+
+test('an instructor makes a class, shapes it, ticks people, and sees rotation and gear', async ({ page }) => {
+  await openPage(page, '/')
+  await page.getByRole('button', { name: 'New class' }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByRole('button', { name: 'Make the class' }).click()
+  await expect(dialog.getByText('Give the class a name')).toBeVisible()
+  await dialog.getByLabel('Name').fill('Brick Lane <b>Six</b> 🌅')
+  await dialog.getByLabel('Stations').fill('0')
+  await dialog.getByRole('button', { name: 'Make the class' }).click()
+  await expect(dialog.getByText('A whole number from 1 to 40')).toBeVisible()
+  await dialog.getByLabel('Stations').fill('6')
+  await dialog.getByLabel('Slot, in minutes').fill('20')
+  await dialog.getByRole('button', { name: 'Make the class' }).click()
+  await page.waitForURL(/\/classes\/[\w-]+\/shape/)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Brick Lane <b>Six</b> 🌅')
+
+  // 6 × (40 + 15) twice, a minute between the laps for the last transition of the first.
+  const total = page.getByRole('status', { name: 'Total' })
+  await expect(total).toContainText('11:45')
+  await page.getByLabel('Work').fill('45')
+  await expect(total).toContainText('12:45')
+  await page.getByLabel('Work').fill('45x')
+  await expect(page.getByText('A time from 0:01 to 1:00:00, such as 0:40')).toBeVisible()
+  await expect(page.getByLabel('Work')).toHaveValue('45x')
+  await expect(total).toContainText('12:45')
+  await page.getByLabel('Work').fill('0:45')
+  await page.getByLabel('Laps').fill('51')
+  await expect(page.getByText('A whole number from 1 to 50')).toBeVisible()
+  await page.getByLabel('Laps').fill('3')
+  await expect(total).toContainText('19:30')
+  await page.keyboard.press('Control+z')
+  await expect(page.getByLabel('Laps')).toHaveValue('2')
+  await expect(total).toContainText('12:45')
+  const first = page.getByRole('combobox', { name: 'Exercise at station 1' })
+  await first.fill('gob')
+  await first.press('Enter')
+  await expect(page.getByRole('listitem', { name: 'Station 1' })).toContainText('kettlebell')
+
+  await page.getByRole('link', { name: 'People' }).last().click()
+  await page.waitForURL(/\/people/)
+  await openPage(page, page.url())
+  const find = page.getByLabel('Find')
+  for (const name of ['Oren', 'Tove', 'Hettie']) {
+    await find.fill(name)
+    await find.press('Enter')
+  }
+  await page.getByLabel('Walk-in').fill('Zola')
+  await page.getByRole('button', { name: 'Add' }).click()
+  await expect(page.getByRole('complementary', { name: 'Groups' })).toContainText('Oren, Tove')
+  await expect(page.getByRole('complementary', { name: 'Groups' })).toContainText('Hettie, Zola')
+
+  await page.getByRole('link', { name: 'Rotation' }).click()
+  await page.waitForURL(/\/rotation/)
+  await openPage(page, page.url())
+  await expect(page.getByText('Every group is at every station twice.')).toBeVisible()
+  await page.getByRole('button', { name: 'Turn after' }).click()
+  await expect(page.getByRole('list', { name: 'Who is where in turn 2' }).getByRole('listitem').nth(1)).toContainText('Oren')
+
+  await page.getByRole('link', { name: /^Gear/ }).last().click()
+  await page.waitForURL(/\/gear/)
+  await expect(page.getByRole('row', { name: /Kettlebell/ }).first()).toBeVisible()
+  await expect(page.getByRole('row', { name: /8 kg/ })).toContainText('1')
+})
+
+test('two windows with the same class: the second is told, and nothing typed is lost', async ({ context }) => {
+  const [mine, theirs] = [await context.newPage(), await context.newPage()]
+  await openPage(mine, '/classes/demo-evening/people')
+  await openPage(theirs, '/classes/demo-evening/people')
+  await theirs.getByRole('checkbox', { name: 'Amadou' }).click()
+  await expect(theirs.getByText(/^saved/)).toBeVisible()
+  await mine.getByRole('checkbox', { name: 'Gwilym' }).click()
+  await expect(mine.getByRole('alert').filter({ hasText: 'changed in another window' })).toBeVisible()
+  await expect(mine.getByRole('checkbox', { name: 'Gwilym' })).toBeChecked()
+  await mine.getByRole('button', { name: /Take the other/ }).click()
+  await mine.getByRole('button', { name: 'Undo' }).click()
+  await expect(mine.getByRole('checkbox', { name: 'Gwilym' })).toBeChecked()
+  await expect(mine.getByText(/^saved/)).toBeVisible()
+})
+
+test('what is typed while the server is away is stored when it is back', async ({ page, context }) => {
+  await openPage(page, '/classes/demo-evening/shape')
+  await context.setOffline(true)
+  await page.getByRole('button', { name: /^Brief,/ }).click()
+  await page.getByLabel('Length').fill('2:00')
+  await expect(page.getByText('not saved: the server is away, trying again')).toBeVisible()
+  await context.setOffline(false)
+  await expect(page.getByText(/^saved/)).toBeVisible()
+  await openPage(page, '/classes/demo-evening/shape')
+  await expect(page.getByRole('button', { name: 'Brief, 2:00 from 0:00' })).toBeVisible()
+})
+
+test('more pairs than stations is said in words, and one press mends it', async ({ page }) => {
+  await openPage(page, '/classes/demo-lunch/people')
+  await page.getByText('Solo', { exact: true }).click()
+  await expect(page.getByRole('alert')).toContainText('16 groups for 8 places')
+  await page.getByRole('button', { name: 'Make groups that fit the stations' }).click()
+  await expect(page.getByRole('alert')).toHaveCount(0)
+  await page.getByText('Pairs', { exact: true }).click()
+  await expect(page.getByText(/^saved/)).toBeVisible()
+})
+
+test('a plan of another shape opens read-only with its ribbon', async ({ page }) => {
+  await openPage(page, '/classes/demo-evening/shape')
+  await page.getByRole('button', { name: /^Blocks of three,/ }).click()
+  await expect(page.getByText(/3 sets of 0:30 \+ 0:30 \+ 0:30 work/).last()).toBeVisible()
+  await expect(page.getByText('shown and not changed here')).toBeVisible()
+  await expect(page.getByLabel('Work')).toHaveCount(0)
+})
+
+test('a plan goes out as a file and comes in again; a wrong file is told by its field', async ({ page }) => {
+  await openPage(page, '/plans')
+  const download = page.waitForEvent('download')
+  await page.getByRole('article', { name: 'Lunch Loop' }).getByRole('link', { name: 'Save as file' }).click()
+  const path = await (await download).path()
+  const input = page.locator('input[type=file]')
+  await input.setInputFiles(path)
+  await expect(page.getByRole('status').filter({ hasText: 'Lunch Loop is in' })).toBeVisible()
+  await expect(page.getByRole('article', { name: 'Lunch Loop' })).toHaveCount(2)
+  await input.setInputFiles({ name: 'wrong.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"vicinor-plan","version":7}') })
+  await expect(page.getByRole('alert')).toContainText('version must be 1')
+})
+
+test('a deleted class can be brought back', async ({ page }) => {
+  await openPage(page, '/')
+  await page.getByRole('button', { name: 'Delete Steady Over-60s' }).click()
+  await expect(page.getByRole('article', { name: 'Steady Over-60s' })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Bring it back' }).click()
+  await expect(page.getByRole('article', { name: 'Steady Over-60s' })).toBeVisible()
+})
+
+for (const path of ['/', '/plans', '/people', '/exercises', '/gear', '/rooms', '/log', ...['shape', 'people', 'rotation', 'gear', 'run', 'log'].map((tab) => `/classes/demo-lunch/${tab}`)]) {
+  for (const scheme of ['light', 'dark'] as const) {
+    test(`${path} is accessible, ${scheme}`, async ({ page }) => {
+      await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' })
+      await openPage(page, path)
+      await expectAccessible(page)
+    })
+  }
+}

@@ -1,0 +1,143 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { shapes, shorthand } from '../fixtures/shapes'
+import { startServer, type RunningServer } from '../fixtures/server'
+
+let server: RunningServer
+beforeAll(async () => {
+  server = await startServer(process.env.DATABASE_URL!)
+})
+afterAll(() => server.kill())
+
+interface Answer {
+  status: number
+  // eslint-disable-next-line @typescript-eslint/no-explicit-any -- answers are looked into field by field
+  body: any
+}
+
+async function send(method: string, path: string, body?: unknown, type = 'application/json'): Promise<Answer> {
+  const response = await fetch(server.base + path, {
+    method,
+    ...(body !== undefined && { headers: { 'content-type': type }, body: typeof body === 'string' ? body : JSON.stringify(body) }),
+  })
+  return { status: response.status, body: await response.json() }
+}
+
+const post = (path: string, body: unknown, type?: string) => send('POST', path, body, type)
+const lunchClass = async () => (await send('GET', '/api/classes/demo-lunch')).body
+
+describe('computing without saving', () => {
+  for (const shape of shapes) {
+    it(`timeline ${shape.id}: total and phases, common practice`, async () => {
+      const { status, body } = await post('/api/timeline', { plan: shape.plan })
+      expect(status).toBe(200)
+      expect(body.total).toBe(shape.total)
+      expect(shorthand(body.phases)).toEqual(shape.phases)
+    })
+  }
+
+  it('rotation', async () => {
+    const { status, body } = await post('/api/rotation', { people: 16, stations: 8 })
+    expect(status).toBe(200)
+    expect(body.table).toHaveLength(8)
+    expect(body.say).toContain('next station')
+    expect((await post('/api/rotation', { people: 18, stations: 8 })).body.errors[0]).toMatchObject({ code: 'tooManyGroups' })
+  })
+
+  it('gear count, with the hall’s own exercises and gear', async () => {
+    const { document } = await lunchClass()
+    const people = [{ id: 'a', name: 'Ana', level: 'newcomer' }, { id: 'b', name: 'Ben', level: 'trained' }]
+    const { status, body } = await post('/api/gear-count', { plan: document.plan, people })
+    expect(status).toBe(200)
+    expect(body.lines.find((line: { kindId: string; sizeId: string }) => line.kindId === 'kettlebell' && line.sizeId === '8kg')).toMatchObject({ most: 1, owned: 4, short: 0 })
+  })
+
+  it('health and time', async () => {
+    expect(await send('GET', '/api/health')).toMatchObject({ status: 200, body: { ok: true } })
+    const { body } = await send('GET', '/api/time')
+    expect(Math.abs(body.now - Date.now())).toBeLessThan(5000)
+  })
+})
+
+describe('bad input', () => {
+  const plan = () => structuredClone(shapes[0]!.plan)
+
+  it('is refused with 4xx, a code and the field, and never with a stack', async () => {
+    const wrong = { ...plan(), slotSeconds: -1 }
+    const answers = {
+      notJson: [await post('/api/timeline', '{"plan":'), 400, 'notJson'],
+      type: [await post('/api/timeline', 'plan', 'text/plain'), 415, 'wrongContentType'],
+      large: [await post('/api/timeline', `{"plan":"${'x'.repeat(10_000_000)}"}`), 413, 'tooLarge'],
+      field: [await post('/api/timeline', { plan: wrong }), 422, 'too_small'],
+      people: [await post('/api/rotation', { people: 300, stations: 8 }), 422, undefined],
+      nothing: [await send('GET', '/api/no-such-thing'), 404, 'notFound'],
+      noClass: [await send('GET', '/api/classes/nobody'), 404, 'notFound'],
+      emptyBody: [await post('/api/plans/import', ''), 400, 'notJson'],
+    } as const
+    for (const [name, [answer, status, code]] of Object.entries(answers)) {
+      expect(answer.status, name).toBe(status)
+      if (code) expect(answer.body.errors[0].code, name).toBe(code)
+      expect(JSON.stringify(answer.body), name).not.toMatch(/node_modules|at \w+ \(/)
+    }
+    expect(answers.field[0].body.errors[0]).toMatchObject({ field: 'plan.slotSeconds' })
+  })
+
+  it('300 people in a class are refused, 200 are taken', async () => {
+    const { version, document } = await lunchClass()
+    const here = (count: number) => Array.from({ length: count }, (_, index) => `guest-${index}`)
+    const refused = await send('PUT', '/api/classes/demo-lunch', { version, document: { ...document, here: here(300) } })
+    expect(refused).toMatchObject({ status: 422, body: { errors: [{ field: 'document.here' }] } })
+    expect((await send('PUT', '/api/classes/demo-lunch', { version, document: { ...document, here: here(200) } })).status).toBe(200)
+    expect((await send('PUT', '/api/classes/demo-lunch', { version: version + 1, document })).status).toBe(200)
+  })
+})
+
+describe('classes', () => {
+  it('HTML and emoji in names come back as they were', async () => {
+    const { document } = await lunchClass()
+    const name = '<script>alert(1)</script> Früh 🌅'
+    const made = await post('/api/classes', { ...document, name })
+    expect(made.status).toBe(201)
+    expect((await send('GET', `/api/classes/${made.body.id}`)).body.document.name).toBe(name)
+    const page = await (await fetch(`${server.base}/classes/${made.body.id}/shape`)).text()
+    expect(page).not.toContain('<script>alert(1)')
+    await send('DELETE', `/api/classes/${made.body.id}`, {})
+    expect((await send('GET', `/api/classes/${made.body.id}`)).status).toBe(404)
+    await post(`/api/classes/${made.body.id}/restore`, {})
+    expect((await send('GET', `/api/classes/${made.body.id}`)).status).toBe(200)
+    await send('DELETE', `/api/classes/${made.body.id}`, {})
+  })
+
+  it('a write that does not know the present version is refused with the present class', async () => {
+    const { version, document } = (await send('GET', '/api/classes/demo-short')).body
+    const first = await send('PUT', '/api/classes/demo-short', { version, document: { ...document, name: 'First' } })
+    expect(first.status).toBe(200)
+    const second = await send('PUT', '/api/classes/demo-short', { version, document: { ...document, name: 'Second' } })
+    expect(second).toMatchObject({ status: 409, body: { errors: [{ code: 'changedElsewhere' }], current: { version: version + 1, document: { name: 'First' } } } })
+  })
+
+  it('a room that the hall does not have is named', async () => {
+    const { document } = await lunchClass()
+    expect(await post('/api/classes', { ...document, roomId: 'cellar' })).toMatchObject({ status: 422, body: { errors: [{ code: 'unknownRoom' }] } })
+  })
+})
+
+describe('plan files', () => {
+  it('a plan comes back from its file as it was, and its exercises with it', async () => {
+    const response = await fetch(`${server.base}/api/plans/lunch-loop/file`)
+    expect(response.headers.get('content-disposition')).toContain('lunch-loop.vicinor.json')
+    const file = await response.json()
+    const stranger = { ...file.exercises[0], id: 'brick-lift', name: 'Brick lift' }
+    const main = file.plan.parts[1].pieces[0]
+    main.stations[0].uses[0].exerciseId = 'brick-lift'
+    main.stations[1].uses[0].exerciseId = 'unheard-of'
+    const imported = await post('/api/plans/import', { ...file, exercises: [...file.exercises, stranger] })
+    expect(imported).toMatchObject({ status: 201, body: { exercisesAdded: ['brick-lift'], exercisesMissing: ['unheard-of'] } })
+    const again = await (await fetch(`${server.base}/api/plans/${imported.body.plan.id}/file`)).json()
+    expect(again.plan).toEqual({ ...file.plan, id: imported.body.plan.id })
+    expect(again.exercises.map((exercise: { id: string }) => exercise.id)).toContain('brick-lift')
+  })
+
+  it('a file of a class’s own plan', async () => {
+    expect((await (await fetch(`${server.base}/api/classes/demo-lunch/plan-file`)).json()).format).toBe('vicinor-plan')
+  })
+})

@@ -1,0 +1,110 @@
+import { randomUUID } from 'node:crypto'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { Command, RunEvent } from '../../src/core/run/events'
+import { startServer, type RunningServer } from '../fixtures/server'
+
+let one: RunningServer
+let two: RunningServer
+beforeAll(async () => {
+  ;[one, two] = await Promise.all([startServer(process.env.DATABASE_URL!), startServer(process.env.DATABASE_URL!)])
+})
+afterAll(() => Promise.all([one.kill(), two.kill()]))
+
+const postJson = (server: RunningServer, path: string, body: unknown) =>
+  fetch(server.base + path, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
+
+async function open(classId: string): Promise<string> {
+  const response = await postJson(one, `/api/classes/${classId}/runs`, {})
+  expect(response.status).toBe(200)
+  return ((await response.json()) as { id: string }).id
+}
+
+const request = (expectedSequence: number, type: string, id: string = randomUUID()) => ({ id, expectedSequence, who: 'Coach', command: { type } as Command })
+const press = (runId: string, body: ReturnType<typeof request>, server = one) => postJson(server, `/api/runs/${runId}/commands`, body)
+
+/** The events of a run as one server streams them, until `enough` says so. */
+async function stream(server: RunningServer, runId: string, after: number, enough: (events: RunEvent[]) => boolean, ready?: () => Promise<void>): Promise<RunEvent[]> {
+  const cut = new AbortController()
+  const response = await fetch(`${server.base}/api/runs/${runId}/events`, { headers: { 'last-event-id': String(after) }, signal: cut.signal })
+  expect(response.headers.get('content-type')).toBe('text/event-stream')
+  const events: RunEvent[] = []
+  let text = ''
+  let told = false
+  for await (const chunk of response.body as unknown as AsyncIterable<Uint8Array>) {
+    text += new TextDecoder().decode(chunk)
+    // The first message after connecting is that of the snapshot: from then on nothing can be missed.
+    if (!told && text.includes('event: snapshot')) {
+      told = true
+      await ready?.()
+    }
+    const messages = text.split('\n\n')
+    text = messages.pop()!
+    for (const message of messages) if (message.includes('event: run')) events.push(JSON.parse(/^data: (.*)$/m.exec(message)![1]!) as RunEvent)
+    if (enough(events)) break
+  }
+  cut.abort()
+  return events
+}
+
+describe('a run', () => {
+  it('is opened once, however often it is pressed, and takes the class as last planned until it starts', async () => {
+    const [a, b] = await Promise.all([open('demo-early'), open('demo-early')])
+    expect(a).toBe(b)
+    const stored = (await (await fetch(`${one.base}/api/classes/demo-early`)).json()) as { version: number; document: { name: string } }
+    stored.document.name = 'Early, renamed'
+    await fetch(`${one.base}/api/classes/demo-early`, { method: 'PUT', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ version: stored.version, document: stored.document }) })
+    expect(await open('demo-early')).toBe(a)
+    expect(await (await fetch(`${one.base}/runs/${a}`)).text()).toContain('Early, renamed')
+    expect((await press(a, request(0, 'start'))).status).toBe(200)
+    expect(await open('demo-early')).toBe(a)
+    await press(a, request(1, 'finish'))
+    expect(await open('demo-early')).not.toBe(a)
+  })
+
+  it('orders commands: a repeat is harmless, a stale one is refused with what it missed', async () => {
+    const run = await open('demo-lunch')
+    const start = request(0, 'start')
+    const first = (await (await press(run, start)).json()) as { event: RunEvent; repeated: boolean }
+    const again = (await (await press(run, start)).json()) as { event: RunEvent; repeated: boolean }
+    expect(first).toMatchObject({ repeated: false, event: { sequence: 1 } })
+    expect(again).toEqual({ ...first, repeated: true })
+    const stale = await press(run, request(0, 'skip'))
+    expect(stale.status).toBe(409)
+    expect(await stale.json()).toMatchObject({ errors: [{ code: 'stale' }], events: [{ sequence: 1 }] })
+    expect(await (await press(run, request(1, 'resume'))).json()).toMatchObject({ errors: [{ code: 'notNow' }] })
+    expect((await press(run, { ...request(1, 'pause'), id: 'no-uuid' })).status).toBe(422)
+    await press(run, request(1, 'finish'))
+  })
+
+  it('of two coaches who press at the same instant, one counts and the other is told', async () => {
+    const run = await open('demo-lunch')
+    await press(run, request(0, 'start'))
+    const answers = await Promise.all([press(run, request(1, 'skip'), one), press(run, request(1, 'stop'), two)])
+    expect(answers.map((answer) => answer.status).sort()).toEqual([200, 409])
+    await press(run, request(2, 'finish'))
+  })
+
+  it('reaches the screens of another app process, and resumes after the last event seen', async () => {
+    const run = await open('demo-lunch')
+    const live = await stream(two, run, 0, (events) => events.length === 2, async () => {
+      await press(run, request(0, 'start'), one)
+      await press(run, request(1, 'skip'), one)
+    })
+    expect(live.map((event) => event.command.type)).toEqual(['start', 'skip'])
+    expect(live[1]!.at).toBeGreaterThanOrEqual(live[0]!.at)
+    const rest = await stream(one, run, 1, (events) => events.length === 1)
+    expect(rest.map((event) => event.sequence)).toEqual([2])
+    await press(run, request(2, 'finish'))
+  })
+
+  it('stands in the log with its planned and its actual length', async () => {
+    const page = await (await fetch(`${one.base}/log`)).text()
+    expect(page).toContain('28:10')
+    expect(page).toContain('28:54')
+  })
+
+  it('is not found by a wall link that nobody gave out', async () => {
+    expect((await fetch(`${one.base}/api/walls/guess/events`)).status).toBe(404)
+    expect((await fetch(`${one.base}/wall/guess`)).status).toBe(404)
+  })
+})
