@@ -22,21 +22,20 @@ export const theme = createTheme({
   },
 })
 
-export const cssVariables: CSSVariablesResolver = () => ({
-  variables: {
-    '--mantine-color-body': 'var(--card)',
-    '--mantine-color-text': 'var(--ink)',
-    '--mantine-color-dimmed': 'var(--second)',
-    '--mantine-color-placeholder': 'var(--second)',
-    '--mantine-color-default': 'var(--card)',
-    '--mantine-color-default-color': 'var(--ink)',
-    '--mantine-color-default-border': 'var(--line)',
-    '--mantine-color-default-hover': 'var(--tile)',
-    '--mantine-color-error': 'var(--mend)',
-    '--mantine-color-disabled': 'var(--tile)',
-    '--mantine-color-disabled-color': 'var(--second)',
-    '--mantine-color-disabled-border': 'var(--line)',
-  },
-  light: {},
-  dark: {},
-})
+const ours = {
+  '--mantine-color-body': 'var(--card)',
+  '--mantine-color-text': 'var(--ink)',
+  '--mantine-color-dimmed': 'var(--second)',
+  '--mantine-color-placeholder': 'var(--second)',
+  '--mantine-color-default': 'var(--card)',
+  '--mantine-color-default-color': 'var(--ink)',
+  '--mantine-color-default-border': 'var(--line)',
+  '--mantine-color-default-hover': 'var(--tile)',
+  '--mantine-color-error': 'var(--mend)',
+  '--mantine-color-disabled': 'var(--tile)',
+  '--mantine-color-disabled-color': 'var(--second)',
+  '--mantine-color-disabled-border': 'var(--line)',
+}
+
+/** The components' colours are the tokens, which change with the scheme by themselves. */
+export const cssVariables: CSSVariablesResolver = () => ({ variables: {}, light: ours, dark: ours })

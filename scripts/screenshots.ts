@@ -1,0 +1,53 @@
+import { chromium, type Page } from '@playwright/test'
+import { withFreshDatabase } from '../tests/fixtures/database'
+import { startServer } from '../tests/fixtures/server'
+
+/** `npm run screenshots`: one picture of each main view, from the demo, into docs/screenshots. */
+const folder = new URL('../docs/screenshots/', import.meta.url).pathname
+const { url, drop } = await withFreshDatabase('pictures')
+const server = await startServer(url)
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] })
+const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce', locale: 'en-GB' })
+
+const settle = (page: Page) => page.waitForFunction(() => document.querySelector('astro-island[ssr]') === null && document.fonts.status === 'loaded')
+const take = async (page: Page, name: string) => {
+  await settle(page)
+  await page.screenshot({ path: `${folder}${name}.png` })
+}
+
+try {
+  const page = await context.newPage()
+  const views = { classes: '/', shape: '/classes/demo-lunch/shape', people: '/classes/demo-lunch/people', rotation: '/classes/demo-lunch/rotation', gear: '/classes/demo-lunch/gear', plans: '/plans', exercises: '/exercises', log: '/log' }
+  for (const [name, path] of Object.entries(views)) {
+    await page.goto(server.base + path)
+    await take(page, name)
+  }
+  await page.emulateMedia({ colorScheme: 'dark' })
+  await page.goto(`${server.base}/classes/demo-lunch/shape`)
+  await take(page, 'shape-dark')
+  await page.emulateMedia({ colorScheme: 'light' })
+
+  await page.goto(`${server.base}/classes/demo-lunch/run`)
+  await take(page, 'run')
+  await page.getByRole('button', { name: 'Open the room' }).click()
+  await page.waitForURL(/\/runs\//)
+  await settle(page)
+  const wall = await context.newPage()
+  await wall.goto(server.base + (await page.getByRole('link', { name: 'Open the wall' }).getAttribute('href')))
+  await settle(wall)
+  const press = (name: RegExp) => page.getByRole('button', { name }).click()
+  await press(/^Start/)
+  for (let phase = 0; phase < 10; phase++) await press(/^Skip/)
+  await wall.waitForFunction(() => Number(document.querySelector('[data-testid=digits]')?.textContent) < 38)
+  await take(wall, 'wall-work')
+  await take(page, 'controls')
+  await press(/^Skip/)
+  await wall.waitForFunction(() => Number(document.querySelector('[data-testid=digits]')?.textContent) < 13)
+  await take(wall, 'wall-move')
+  await page.setViewportSize({ width: 390, height: 844 })
+  await take(page, 'controls-phone')
+} finally {
+  await browser.close()
+  await server.kill()
+  await drop()
+}
