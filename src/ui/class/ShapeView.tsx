@@ -1,22 +1,29 @@
+import { Button } from '@mantine/core'
 import { useMemo, useState } from 'react'
-import { limits } from '@core/plan/limits'
-import { isEditable, mainPiece } from '@core/plan/edit'
+import { isEditable, isSimple, mainPiece, type SimpleCircuit } from '@core/plan/edit'
 import { pieceNames } from '@core/summary/names'
 import { blocksOf } from '@core/timeline/blocks'
 import { formatSeconds } from '@core/units'
-import { CountField } from '../kit/DraftField'
 import { Ribbon } from '../kit/Ribbon'
+import { ClassDetails } from './ClassDetails'
 import { useClass } from './context'
+import { FitDialog } from './FitDialog'
+import { Findings } from './Findings'
+import { PieceBar } from './PieceBar'
 import { PieceEditor } from './PieceEditor'
 import { PieceSummary } from './PieceSummary'
 import { UndoButtons } from './UndoButtons'
 
 export function ShapeView() {
-  const { id, document, computed, change } = useClass()
+  const { id, document, computed } = useClass()
   const { plan } = document
   const [chosenId, setChosen] = useState(() => mainPiece(plan).id)
   const pieces = plan.parts.flatMap((part) => part.pieces)
   const chosen = pieces.find((piece) => piece.id === chosenId) ?? mainPiece(plan)
+  const [fitting, setFitting] = useState(false)
+  const main = mainPiece(plan)
+  // The chosen circuit is fitted if it can be, else the main one.
+  const fittable = [chosen, main].find((piece): piece is SimpleCircuit => isSimple(piece) && isEditable(plan, piece))
   const { timeline } = computed
   const blocks = useMemo(() => (timeline.ok ? blocksOf(timeline.value, pieceNames(plan)) : []), [plan, timeline])
 
@@ -33,6 +40,9 @@ export function ShapeView() {
             <span className="mend">No total yet</span>
           )}
           <span className="push">
+            <Button variant="default" size="sm" disabled={!fittable} onClick={() => setFitting(true)}>
+              Fit to slot
+            </Button>
             <UndoButtons />
           </span>
         </div>
@@ -46,19 +56,14 @@ export function ShapeView() {
             </div>
           ))
         )}
+        {fittable && <FitDialog circuit={fittable} opened={fitting} onClose={() => setFitting(false)} />}
+        <PieceBar piece={chosen} onChoose={setChosen} />
         {isEditable(plan, chosen) ? <PieceEditor piece={chosen} /> : <PieceSummary piece={chosen} />}
       </section>
       <aside className="class-side" aria-label="What it adds up to">
+        <Findings onChoose={setChosen} />
         <h2>In two sentences</h2>
         {computed.sentences ? computed.sentences.map((sentence) => <p key={sentence}>{sentence}</p>) : <p className="second">They come with the total.</p>}
-        <h2>Slot</h2>
-        <CountField
-          label="Minutes"
-          value={Math.round(plan.slotSeconds / 60)}
-          least={1}
-          most={limits.totalSeconds / 60}
-          onChange={(minutes) => change((draft) => void (draft.plan.slotSeconds = minutes * 60))}
-        />
         <h2>Piece by piece</h2>
         {blocks.length > 0 ? (
           <table className="plain">
@@ -95,6 +100,8 @@ export function ShapeView() {
             </div>
           ))
         )}
+        <h2>This class</h2>
+        <ClassDetails />
         <p>
           <a className="second" href={`/api/classes/${id}/plan-file`} download>
             Save this plan as a file

@@ -1,0 +1,55 @@
+import type { ComputedClass, HallLibrary } from '../class/compute'
+import type { ClassDocument } from '../hall/class-document'
+import type { Exercise } from '../hall/exercise'
+import type { Room } from '../hall/room'
+import type { Circuit, Piece, Station } from '../plan/plan'
+
+/** A change that mends a finding: what it does in words, and the class as it would be. Nothing is changed until it is applied. */
+export interface Fix {
+  label: string
+  apply: (document: ClassDocument) => ClassDocument
+}
+
+/** A computed judgement: what is so, why it matters, and where that comes from. */
+export interface Finding {
+  /** The rule's id, and what tells two of its findings apart. */
+  id: string
+  severity: 'mend' | 'weigh' | 'fine'
+  what: string
+  why: string
+  /** A published source, or "common practice". */
+  source?: string
+  /** The piece it is about. */
+  pieceId?: string
+  fix?: Fix
+}
+
+/** What a rule may look at. */
+export interface Judged {
+  document: ClassDocument
+  computed: ComputedClass
+  library: HallLibrary
+  room: Room | undefined
+  /** For the ids of what a fix adds. */
+  newId: () => string
+}
+
+export type Rule = (judged: Judged) => Finding[]
+
+export const commonPractice = 'common practice'
+
+export const piecesOf = (document: ClassDocument): Piece[] => document.plan.parts.flatMap((part) => part.pieces)
+
+export const circuitsOf = (document: ClassDocument): Circuit[] => piecesOf(document).filter((piece): piece is Circuit => piece.type === 'circuit')
+
+/** The exercise at a position of a station, if the hall knows it. */
+export function exerciseOf(library: HallLibrary, station: Station, position = 0): Exercise | undefined {
+  const use = station.uses[position]
+  return use && library.exercises.find((each) => each.id === use.exerciseId)
+}
+
+/** The class with one piece changed. */
+export function withPiece<P extends Piece>(document: ClassDocument, piece: P, change: Partial<P>): ClassDocument {
+  const parts = document.plan.parts.map((part) => ({ ...part, pieces: part.pieces.map((each) => (each.id === piece.id ? { ...each, ...change } : each)) }))
+  return { ...document, plan: { ...document.plan, parts } as ClassDocument['plan'] }
+}

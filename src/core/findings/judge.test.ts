@@ -1,0 +1,124 @@
+import { describe, expect, it } from 'vitest'
+import { demoClasses } from '../../../scripts/demo/classes'
+import { demoExercises } from '../../../scripts/demo/exercises'
+import { demoGear, demoRooms } from '../../../scripts/demo/hall'
+import { demoPeople } from '../../../scripts/demo/people'
+import { computeClass } from '../class/compute'
+import { ClassDocument } from '../hall/class-document'
+import type { Room } from '../hall/room'
+import type { Circuit, Pause } from '../plan/plan'
+import { read } from '../plan/read'
+import { starterPlan } from '../plan/starter'
+import { circuitsOf, piecesOf, type Finding } from './finding'
+import { judge } from './judge'
+
+const library = { people: demoPeople, exercises: demoExercises, gear: demoGear }
+let counter = 0
+const newId = () => `n${counter++}`
+
+const judged = (document: ClassDocument, room: Room | undefined = demoRooms[0]) => judge({ document, computed: computeClass(document, library), library, room, newId })
+
+const lunch = (): ClassDocument => structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!.document)
+const stations = (document: ClassDocument) => piecesOf(document).find((piece) => piece.id === 'll-stations') as Circuit
+const changed = (change: (circuit: Circuit, document: ClassDocument) => void): ClassDocument => {
+  const document = lunch()
+  change(stations(document), document)
+  return document
+}
+const find = (findings: Finding[], id: string) => findings.find((each) => each.id.startsWith(id))
+
+/** The finding is there, and its fix leaves a sound class without it. */
+function expectMended(document: ClassDocument, id: string, room?: Room): ClassDocument {
+  const finding = find(judged(document, room), id)
+  expect(finding?.fix, id).toBeDefined()
+  const mended = finding!.fix!.apply(document)
+  expect(read(ClassDocument, mended).ok).toBe(true)
+  const after = find(judged(mended, room), id)
+  // What was too long may leave a little unused: that is for the coach to weigh.
+  expect(after?.severity === finding!.severity, id).toBe(false)
+  return mended
+}
+
+const bare = (): ClassDocument => ({ ...lunch(), plan: starterPlan('Bare', 2700, 8, newId) })
+
+describe('findings, common practice unless a source is named', () => {
+  it('too long: the most laps that fit', () => {
+    const mended = expectMended(changed((circuit) => (circuit.laps = 6)), 'slot')
+    expect(stations(mended).laps).toBe(3)
+  })
+
+  it('much of the slot unused: another lap, if it fits', () => {
+    const finding = find(judged(lunch()), 'slot')!
+    expect(finding).toMatchObject({ severity: 'weigh', what: '11:50 of the slot is unused', fix: { label: '3 laps instead of 2: 36:15' } })
+    expect(find(judged(changed((_, document) => (document.plan.slotSeconds = 1700))), 'slot')).toMatchObject({ severity: 'fine' })
+  })
+
+  it('no warm-up, no cool-down, no water', () => {
+    expect(circuitsOf(expectMended(bare(), 'warmUp'))[0]).toMatchObject({ name: 'Warm-up', travel: 'together' })
+    expect(circuitsOf(expectMended(bare(), 'coolDown')).at(-1)).toMatchObject({ name: 'Cool-down' })
+    const dry = changed((_, document) => (document.plan.parts[2]!.pieces = document.plan.parts[2]!.pieces.slice(1)))
+    expectMended(dry, 'water')
+    for (const id of ['warmUp', 'coolDown', 'water']) expect(find(judged(lunch()), id)).toBeUndefined()
+  })
+
+  it('a side left short by an odd number of laps', () => {
+    const mended = expectMended(changed((circuit) => (circuit.laps = 3)), 'sideShort')
+    expect(stations(mended).stations[3]!.uses[0]!.sides).toBe('half')
+    expect(find(judged(lunch()), 'sideShort')).toBeUndefined()
+  })
+
+  it('no time to move, and what is left of the work', () => {
+    const document = changed((circuit) => (circuit.transition.seconds = 0))
+    expect(find(judged(document), 'zeroGap')!.why).toContain('of 40 s of work about 30 s are left')
+    expectMended(document, 'zeroGap')
+  })
+
+  it('a brief too short for its exercises: 17 to 32 s each', () => {
+    const document = changed((_, all) => ((all.plan.parts[0]!.pieces[0] as Pause).seconds = 120))
+    expect(find(judged(document), 'briefing')!.what).toBe('8 exercises take 2:16 to 4:16 to explain; the brief is 2:00')
+    expect(piecesOf(expectMended(document, 'briefing'))[0]).toMatchObject({ seconds: 195 })
+  })
+
+  it('six exercises take 1:42 to 3:12 to explain, more than a swap of 1:30', () => {
+    const document: ClassDocument = structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-early')!.document)
+    ;(piecesOf(document).find((piece) => piece.id === 'eh-swap') as Pause).seconds = 90
+    expect(find(judged(document), 'briefing')!.what).toBe('6 exercises take 1:42 to 3:12 to explain; the swap is 1:30')
+  })
+
+  it('overhead under a low ceiling', () => {
+    const document = changed((circuit) => (circuit.stations[0]!.uses[0]!.exerciseId = 'shoulder-press'))
+    expect(find(judged(document), 'lowCeiling')).toBeUndefined()
+    expectMended(document, 'lowCeiling', demoRooms[1])
+  })
+
+  it('a limit with no option', () => {
+    const document = changed((circuit, all) => {
+      circuit.stations[0]!.uses[0]!.exerciseId = 'strap-row'
+      all.here = ['jun', 'tove']
+    })
+    expect(find(judged(document), 'noOption')).toBeUndefined()
+    const exercises = demoExercises.map((exercise) => (exercise.id === 'strap-row' ? { ...exercise, options: [] } : exercise))
+    const computed = computeClass(document, { ...library, exercises })
+    const findings = judge({ document, computed, library: { ...library, exercises }, room: demoRooms[0], newId })
+    expect(find(findings, 'noOption')).toMatchObject({ severity: 'mend', what: 'Strap row has nothing for Jun' })
+  })
+
+  it('a region twice running, round the corner of the loop too', () => {
+    const document = changed((circuit) => (circuit.stations[0]!.uses[0]!.exerciseId = 'plank'))
+    expect(find(judged(document), 'regionTwice')!.what).toBe('Core twice running, 8 then 1')
+    const mixed = changed((circuit) => (circuit.stations[6]!.uses[0]!.exerciseId = 'goblet-squat'))
+    expect(find(judged(mixed), 'regionTwice')).toMatchObject({ severity: 'fine' })
+  })
+
+  it('to the floor and up again at every station', () => {
+    const document = changed((circuit) => circuit.stations.forEach((station, index) => (station.uses[0]!.exerciseId = index % 2 ? 'plank' : 'goblet-squat')))
+    expect(find(judged(document), 'upsAndDowns')!.what).toBe('Stations: to the floor and up 4 times a lap')
+    expect(find(judged(lunch()), 'upsAndDowns')).toMatchObject({ severity: 'weigh' })
+  })
+
+  it('says what to mend first', () => {
+    const order = judged(bare()).map((each) => each.severity)
+    expect(order).toEqual([...order].sort((a, b) => ['mend', 'weigh', 'fine'].indexOf(a) - ['mend', 'weigh', 'fine'].indexOf(b)))
+    expect(find(judged(lunch()), 'gearShort')).toMatchObject({ severity: 'mend', what: 'Kettlebell 12 kg: 4 wanted, 2 owned' })
+  })
+})

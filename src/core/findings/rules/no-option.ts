@@ -1,0 +1,28 @@
+import { strainNames } from '../../hall/exercise'
+import { circuitsOf, exerciseOf, type Finding, type Judged } from '../finding'
+
+/** Somebody goes easy on what an exercise asks, and none of its options spares it. */
+export function noOption({ document, computed, library }: Judged): Finding[] {
+  const findings = new Map<string, Finding>()
+  for (const circuit of circuitsOf(document)) {
+    for (const station of circuit.stations) {
+      station.uses.forEach((_, position) => {
+        const exercise = exerciseOf(library, station, position)
+        if (!exercise) return
+        for (const strain of exercise.asks) {
+          if (exercise.options.some((option) => !option.asks.includes(strain))) continue
+          const names = computed.people.filter((person) => person.goEasy.includes(strain)).map((person) => person.name)
+          if (names.length === 0) continue
+          findings.set(`${exercise.id}-${strain}`, {
+            id: `noOption-${exercise.id}-${strain}`,
+            severity: 'mend',
+            what: `${exercise.name} has nothing for ${names.join(', ')}`,
+            why: `It asks of ${strainNames[strain]}, and so does every option of it. Choose another exercise, or agree on something else.`,
+            pieceId: circuit.id,
+          })
+        }
+      })
+    }
+  }
+  return [...findings.values()]
+}

@@ -1,0 +1,23 @@
+import { mainPiece } from '../../plan/edit'
+import { newPiece, withAfter } from '../../plan/pieces'
+import type { Seconds } from '../../units'
+import { commonPractice, piecesOf, type Finding, type Judged } from '../finding'
+
+const dryAfterSeconds: Seconds = 25 * 60
+
+/** A class of some length without a pause to drink. */
+export function water({ document, computed, newId }: Judged): Finding[] {
+  if (!computed.timeline.ok || computed.timeline.value.total < dryAfterSeconds) return []
+  if (piecesOf(document).some((piece) => piece.type === 'pause' && piece.kind === 'water' && piece.seconds > 0)) return []
+  const { id } = mainPiece(document.plan)
+  return [
+    {
+      id: 'water',
+      severity: 'weigh',
+      what: 'No pause to drink',
+      why: 'Over twenty-five minutes people drink anyway, each at another moment.',
+      source: commonPractice,
+      fix: { label: 'Add 1:00 after the main part', apply: (now) => ({ ...now, plan: withAfter(now.plan, id, newPiece('water', newId)) }) },
+    },
+  ]
+}

@@ -1,0 +1,139 @@
+import { emptyStation } from './edit'
+import type { Circuit, Part, Pause, Piece, Plan, Use } from './plan'
+
+type NewId = () => string
+
+/** What can be put into a class with one press. The figures are a beginning, to be changed. */
+export type PieceKind = 'warmUp' | 'stations' | 'together' | 'coolDown' | Pause['kind']
+
+const pauseSeconds: Record<Pause['kind'], number> = { brief: 180, water: 60, swap: 120, rest: 60 }
+
+/** Exercises that a warm-up or cool-down begins with, by id. Those the hall does not have stay empty stations. */
+export interface Suggested {
+  warmUp: readonly string[]
+  coolDown: readonly string[]
+}
+
+/** A new piece of a kind, every id of it from `newId`. */
+export function newPiece(kind: PieceKind, newId: NewId, suggested: Suggested = { warmUp: [], coolDown: [] }): Piece {
+  switch (kind) {
+    case 'warmUp':
+      return list('Warm-up', filled(suggested.warmUp, 4, newId), 60, newId)
+    case 'coolDown':
+      return list('Cool-down', filled(suggested.coolDown, 4, newId), 45, newId)
+    case 'together':
+      return { ...list('Together', filled([], 5, newId), 40, newId), laps: 2, transition: { seconds: 20, how: 'walk' } }
+    case 'stations':
+      return { ...list('Stations', filled([], 6, newId), 40, newId), travel: 'rotate', laps: 2, lapRestSeconds: 60, transition: { seconds: 15, how: 'walk' } }
+    default:
+      return { id: newId(), type: 'pause', kind, seconds: pauseSeconds[kind] }
+  }
+}
+
+function filled(exerciseIds: readonly string[], count: number, newId: NewId): Circuit['stations'] {
+  const use = (exerciseId: string): Use => ({ id: newId(), exerciseId, sides: 'none' })
+  return Array.from({ length: count }, (_, index) => {
+    const exerciseId = exerciseIds[index]
+    return { ...emptyStation(newId()), uses: exerciseId === undefined ? [] : [use(exerciseId)] }
+  })
+}
+
+function list(name: string, stations: Circuit['stations'], seconds: number, newId: NewId): Circuit {
+  return {
+    id: newId(),
+    type: 'circuit',
+    name,
+    travel: 'together',
+    stations,
+    laps: 1,
+    lapRestSeconds: 0,
+    transition: { seconds: 0, how: 'walk' },
+    stay: { kind: 'intervals', workSeconds: [seconds], gapSeconds: 0, sets: 1, setRestSeconds: 0 },
+    pairs: 'both',
+    lastGap: 'keep',
+    vary: [],
+  }
+}
+
+const plainPart = (id: string, pieces: Piece[]): Part => ({ id, pieces, repeat: 1, restBetweenSeconds: 0, optional: false, vary: [] })
+
+/** The plan with `piece` before everything else, in a part of its own. */
+export const withFirst = (plan: Plan, piece: Piece, newId: NewId): Plan => ({ ...plan, parts: [plainPart(newId(), [piece]), ...plan.parts] })
+
+/** The plan with `piece` after everything else, in a part of its own. */
+export const withLast = (plan: Plan, piece: Piece, newId: NewId): Plan => ({ ...plan, parts: [...plan.parts, plainPart(newId(), [piece])] })
+
+/** The plan with `piece` after the one named, in the same part. */
+export function withAfter(plan: Plan, afterId: string, piece: Piece): Plan {
+  return onPart(plan, afterId, (pieces, at) => [...pieces.slice(0, at + 1), piece, ...pieces.slice(at + 1)])
+}
+
+/** The plan without the piece, its variations, and the part it leaves empty. The last piece of a plan stays. */
+export function withoutPiece(plan: Plan, id: string): Plan {
+  if (plan.parts.reduce((sum, part) => sum + part.pieces.length, 0) < 2) return plan
+  const cut = onPart(plan, id, (pieces, at) => pieces.filter((_, index) => index !== at))
+  return { ...cut, parts: cut.parts.filter((part) => part.pieces.length > 0) }
+}
+
+/**
+ * The plan with the piece one place earlier or later. At the edge of its part it goes into the next part, unless that or its own is repeated, optional or
+ * varied: there the order of parts changes instead.
+ */
+export function withMoved(plan: Plan, id: string, by: -1 | 1): Plan {
+  const partAt = plan.parts.findIndex((part) => part.pieces.some((piece) => piece.id === id))
+  const part = plan.parts[partAt]
+  if (!part) return plan
+  const at = part.pieces.findIndex((piece) => piece.id === id)
+  const next = at + by
+  if (next >= 0 && next < part.pieces.length) return onPart(plan, id, (pieces) => exchanged(pieces, at, next))
+  const neighbour = plan.parts[partAt + by]
+  if (!neighbour) return plan
+  const plain = [part, neighbour].every((each) => each.repeat === 1 && !each.optional && each.vary.length === 0)
+  if (!plain) return { ...plan, parts: exchanged(plan.parts, partAt, partAt + by) }
+  const piece = part.pieces[at]!
+  const parts = plan.parts.map((each) => {
+    if (each === part) return { ...each, pieces: each.pieces.filter((one) => one !== piece) }
+    return each === neighbour ? { ...each, pieces: by > 0 ? [piece, ...each.pieces] : [...each.pieces, piece] } : each
+  })
+  return { ...plan, parts: parts.filter((each) => each.pieces.length > 0) }
+}
+
+function exchanged<T>(items: readonly T[], one: number, other: number): T[] {
+  const copy = [...items]
+  ;[copy[one], copy[other]] = [copy[other]!, copy[one]!]
+  return copy
+}
+
+/** The part that holds the piece, with its pieces changed; variations of what is gone go too. */
+function onPart(plan: Plan, id: string, change: (pieces: Piece[], at: number) => Piece[]): Plan {
+  return {
+    ...plan,
+    parts: plan.parts.map((part) => {
+      const at = part.pieces.findIndex((piece) => piece.id === id)
+      if (at < 0) return part
+      const pieces = change(part.pieces, at)
+      const known = new Set(pieces.flatMap(idsOf))
+      return { ...part, pieces, vary: part.vary.filter((variation) => known.has(variation.id)) }
+    }),
+  }
+}
+
+function idsOf(piece: Piece): string[] {
+  if (piece.type === 'pause') return [piece.id]
+  return [piece.id, ...piece.stations.flatMap((station) => [station.id, ...station.uses.map((use) => use.id)])]
+}
+
+/** A copy of the piece whose ids are all new; its own variations follow them. */
+export function copyOf(piece: Piece, newId: NewId): Piece {
+  if (piece.type === 'pause') return { ...piece, id: newId() }
+  const ids = new Map(idsOf(piece).map((id) => [id, newId()]))
+  const fresh = (id: string) => ids.get(id) ?? id
+  const meanwhile = piece.waves && (copyOf(piece.waves.meanwhile, newId) as Circuit)
+  return {
+    ...piece,
+    id: fresh(piece.id),
+    stations: piece.stations.map((station) => ({ ...station, id: fresh(station.id), uses: station.uses.map((use) => ({ ...use, id: fresh(use.id) })) })),
+    vary: piece.vary.map((variation) => ({ ...variation, id: fresh(variation.id) })),
+    ...(meanwhile && { waves: { meanwhile } }),
+  }
+}

@@ -1,0 +1,55 @@
+import { Select, TextInput } from '@mantine/core'
+import { useEffect, useState } from 'react'
+import { limits } from '@core/plan/limits'
+import { CountField } from '../kit/DraftField'
+import { fromInput, toInput } from '../kit/when'
+import { useClass } from './context'
+
+/** Name, time, room and slot of the class. What cannot be taken stays in its field, with the reason. */
+export function ClassDetails() {
+  const { document, rooms, zone, change } = useClass()
+  const [name, setName] = useState(document.name)
+  // Undo, redo or another window changed it.
+  useEffect(() => setName((now) => (now.trim() === document.name ? now : document.name)), [document.name])
+  const trimmed = name.trim()
+  const wrong = trimmed === '' ? 'Give the class a name' : trimmed.length > limits.nameLength ? `At most ${limits.nameLength} characters` : undefined
+  return (
+    <div className="details">
+      <TextInput
+        label="Name"
+        value={name}
+        error={wrong}
+        onChange={(event) => {
+          const next = event.currentTarget.value
+          setName(next)
+          const kept = next.trim()
+          if (kept !== '' && kept.length <= limits.nameLength && kept !== document.name) change((draft) => void (draft.name = kept))
+        }}
+        onBlur={() => !wrong && setName(document.name)}
+      />
+      <TextInput
+        label="Starts"
+        type="datetime-local"
+        value={toInput(document.startsAt, zone)}
+        onChange={(event) => {
+          const { value } = event.currentTarget
+          if (value !== '') change((draft) => void (draft.startsAt = fromInput(value, zone)))
+        }}
+      />
+      <Select
+        label="Room"
+        data={rooms.map((room) => ({ value: room.id, label: room.name }))}
+        value={document.roomId}
+        allowDeselect={false}
+        onChange={(value) => value && change((draft) => void (draft.roomId = value))}
+      />
+      <CountField
+        label="Slot, minutes"
+        value={Math.round(document.plan.slotSeconds / 60)}
+        least={1}
+        most={limits.totalSeconds / 60}
+        onChange={(minutes) => change((draft) => void (draft.plan.slotSeconds = minutes * 60))}
+      />
+    </div>
+  )
+}

@@ -1,0 +1,77 @@
+import { Button, Checkbox, Group, Modal, SegmentedControl } from '@mantine/core'
+import { nanoid } from 'nanoid'
+import { useMemo, useState } from 'react'
+import { fitWords, withFit } from '@core/fit/apply'
+import { fitToSlot, type Timing } from '@core/fit/fit'
+import type { SimpleCircuit } from '@core/plan/edit'
+import { pieceName } from '@core/summary/names'
+import { formatSeconds } from '@core/units'
+import { useClass } from './context'
+
+const locks: { key: keyof Timing; name: string }[] = [
+  { key: 'workSeconds', name: 'Work' },
+  { key: 'transitionSeconds', name: 'Transition' },
+  { key: 'laps', name: 'Laps' },
+  { key: 'lapRestSeconds', name: 'Lap rest' },
+]
+
+const ratios = [
+  { value: '', label: 'near what it is' },
+  { value: '1', label: '1 : 1' },
+  { value: '2', label: '2 : 1' },
+  { value: '3', label: '3 : 1' },
+]
+
+/** Timings of one circuit that fill the slot to the second, best first, with what each gives up. */
+export function FitDialog({ circuit, opened, onClose }: { circuit: SimpleCircuit; opened: boolean; onClose: () => void }) {
+  const { document, change } = useClass()
+  const { plan } = document
+  const [ratio, setRatio] = useState('')
+  const [locked, setLocked] = useState<(keyof Timing)[]>([])
+  const wish = useMemo(() => ({ ratio: ratio === '' ? undefined : Number(ratio), locked: new Set(locked) }), [ratio, locked])
+  const fits = useMemo(() => (opened ? fitToSlot(plan, circuit, wish) : []), [opened, plan, circuit, wish])
+  return (
+    <Modal opened={opened} onClose={onClose} title={`Fit ${pieceName(circuit)} to the ${formatSeconds(plan.slotSeconds)} slot`} size="lg">
+      <div className="draft-label">Work to transition</div>
+      <SegmentedControl data={ratios} value={ratio} onChange={setRatio} fullWidth aria-label="Work to transition" />
+      <Checkbox.Group label="Keep as it is" value={locked} onChange={(next) => setLocked(next as (keyof Timing)[])} mt="md">
+        <Group gap="lg" mt={4}>
+          {locks.map(({ key, name }) => (
+            <Checkbox key={key} value={key} label={name} />
+          ))}
+        </Group>
+      </Checkbox.Group>
+      <div aria-live="polite">
+        {fits.length === 0 && (
+          <div className="empty">
+            <h2>Nothing fits</h2>
+            <p>Keep less as it is, change the number of stations, or the slot.</p>
+          </div>
+        )}
+        <ol className="fits">
+          {fits.map((fit, index) => (
+            <li key={`${fit.workSeconds}-${fit.laps}`}>
+              <div>
+                <b>
+                  {formatSeconds(fit.workSeconds)} work, {formatSeconds(fit.transitionSeconds)} to move, {fit.laps} {fit.laps === 1 ? 'lap' : `laps with ${formatSeconds(fit.lapRestSeconds)} between`}
+                </b>
+                <div className="second">{fitWords(circuit, fit, wish).join('; ')}</div>
+              </div>
+              <Button
+                size="xs"
+                variant={index === 0 ? 'filled' : 'default'}
+                data-autofocus={index === 0 || undefined}
+                onClick={() => {
+                  change((draft) => void (draft.plan = withFit(plan, circuit, fit, () => nanoid(10))))
+                  onClose()
+                }}
+              >
+                Use this
+              </Button>
+            </li>
+          ))}
+        </ol>
+      </div>
+    </Modal>
+  )
+}
