@@ -174,4 +174,40 @@ const longShort: PlanInput = {
   ],
 }
 
-export const demoPlans: Plan[] = [lunchLoop, earlyTwoHalves, steadySixties, eveningBlocks, longShort].map((plan) => Plan.parse(plan))
+/** A list at one's own pace: rounds in a cap, then a shorter list for time. */
+const brickByBrick: PlanInput = {
+  id: 'brick-by-brick',
+  name: 'Brick by Brick',
+  slotSeconds: 30 * 60,
+  parts: [
+    { id: 'bb-start', pieces: [warmUp('bb', 55)] },
+    {
+      id: 'bb-main',
+      pieces: [
+        {
+          id: 'bb-rounds', type: 'circuit', name: 'Rounds', travel: 'together', laps: 1, stay: { kind: 'task', goal: 'cap', capSeconds: 11 * 60, openerCount: 1, aimRounds: 6 },
+          stations: [
+            {
+              id: 'bb-list',
+              uses: [
+                { id: 'bb-open', exerciseId: 'shuttle-walk', reps: { count: 12, counted: 'thereAndBack' } },
+                { id: 'bb-1', exerciseId: 'sit-to-stand', reps: { count: 12 } },
+                { id: 'bb-2', exerciseId: 'push-up', reps: { count: 8 } },
+                { id: 'bb-3', exerciseId: 'slider-lunge', reps: { count: 6, counted: 'eachSide' } },
+                { id: 'bb-4', exerciseId: 'plank', seconds: 25 },
+              ],
+            },
+          ],
+        },
+        { id: 'bb-rest', type: 'pause', kind: 'rest', seconds: 100 },
+        {
+          id: 'bb-ladder', type: 'circuit', name: 'Ladder', travel: 'together', laps: 1, stay: { kind: 'task', goal: 'finish', rungs: [9, 6, 3], rungRestSeconds: 20 },
+          stations: [{ id: 'bb-rungs', uses: ['goblet-squat', 'push-up', 'glute-bridge'].map((exerciseId) => ({ id: `bb-r-${exerciseId}`, exerciseId, reps: { count: 9 } })) }],
+        },
+      ],
+    },
+    { id: 'bb-end', pieces: [water('bb', 60), stretches('bb', 45)] },
+  ],
+}
+
+export const demoPlans: Plan[] = [lunchLoop, earlyTwoHalves, steadySixties, eveningBlocks, longShort, brickByBrick].map((plan) => Plan.parse(plan))

@@ -10,6 +10,7 @@ import type { Problem, Result } from '../result'
 import { loopRotation, type Rotation } from '../rotation/loop'
 import { classSentences } from '../summary/sentences'
 import { compileTimeline } from '../timeline/compile'
+import type { Paces } from '../timeline/pace'
 import type { Timeline } from '../timeline/phase'
 
 /** What a class is computed against. */
@@ -36,10 +37,14 @@ export function peopleHere(document: Pick<ClassDocument, 'here' | 'walkIns'>, pe
   return document.here.flatMap((id) => byId.get(id) ?? [])
 }
 
+/** The hall's own paces; exercises without one go at the common pace. */
+export const pacesOf = (exercises: readonly Exercise[]): Paces =>
+  new Map(exercises.flatMap((exercise) => (exercise.pace ? [[exercise.id, exercise.pace] as const] : [])))
+
 /** Everything that follows from a class: time, groups, who is where, and gear. */
 export function computeClass(document: ClassDocument, library: HallLibrary): ComputedClass {
   const { plan } = document
-  const timeline = compileTimeline(plan)
+  const timeline = compileTimeline(plan, pacesOf(library.exercises))
   const people = peopleHere(document, library.people)
   const circuits = rotatingCircuits(plan)
   const places = circuits.map(turnsPerLap)

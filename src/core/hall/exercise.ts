@@ -44,6 +44,8 @@ export const Option = z.strictObject({
 })
 export type Option = z.infer<typeof Option>
 
+const repSeconds = z.number({ error: 'must be a number of seconds' }).positive('must be more than 0 s').max(60, 'must be at most 60 s')
+
 export const Exercise = z.strictObject({
   id: idField,
   name: nameField(),
@@ -52,6 +54,8 @@ export const Exercise = z.strictObject({
   oneSided: z.boolean().default(false),
   gear: z.array(GearNeed).max(10).default([]),
   asks: z.array(Strain).default([]),
+  /** Seconds a rep for the quick, most people and the slow; left out, the common pace. */
+  pace: z.strictObject({ low: repSeconds, typical: repSeconds, high: repSeconds }).optional(),
   setUp: noteField,
   points: z.array(nameField(200)).max(5),
   fault: noteField,

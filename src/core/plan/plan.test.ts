@@ -79,6 +79,7 @@ describe('editing', () => {
 
   it('finds the piece to begin with, and a starter is a sound plan', () => {
     expect(mainPiece(demoPlans[0]!).id).toBe('ll-stations')
+    expect(mainPiece(demoPlans.at(-1)!).id).toBe('bb-rounds')
     let next = 0
     const starter = starterPlan('New', 2700, 8, () => `n${next++}`)
     expect(read(Plan, starter)).toEqual({ ok: true, value: starter })

@@ -82,6 +82,8 @@ export const Task = z.strictObject({
   aimRounds: wholeNumber(1, limits.reps).optional(),
 })
 
+export type Task = z.infer<typeof Task>
+
 export const Stay = z.discriminatedUnion('kind', [Intervals, Task], { error: 'must be a stay of kind "intervals" or "task"' })
 export type Stay = z.infer<typeof Stay>
 

@@ -3,8 +3,10 @@ import { demoClasses } from '../../../scripts/demo/classes'
 import { demoExercises } from '../../../scripts/demo/exercises'
 import { demoGear } from '../../../scripts/demo/hall'
 import { demoPeople } from '../../../scripts/demo/people'
+import { demoPlans } from '../../../scripts/demo/plans'
 import { computeClass } from '../class/compute'
 import { strainNames } from '../hall/exercise'
+import { paceText } from '../summary/items'
 import { classSentences } from '../summary/sentences'
 import type { Command, RunEvent } from './events'
 import { foldEvents } from './progress'
@@ -67,6 +69,36 @@ describe('what the room sees', () => {
     const shown = view(second.start, evening)
     expect(shown.tiles.map((tile) => tile.exercise)).toEqual(['Push-up', 'Hip hinge', 'Shoulder press', 'Slider lunge', 'Strap row'])
     expect(shown.place).toBe('Blocks of three · turn 1 of 5 · set 1 of 3')
+  })
+})
+
+describe('a self-paced list', () => {
+  const { document } = demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-short')!
+  const bricks = { ...document, plan: structuredClone(demoPlans.find((plan) => plan.id === 'brick-by-brick')!) }
+  const taken = takeSnapshot(bricks, computeClass(bricks, library), demoExercises, '', String)
+  if (!taken.ok) throw new Error(taken.problems[0]!.message)
+  const phase = (pieceId: string) => taken.value.timeline.phases.find((each) => each.pieceId === pieceId)!
+
+  it('is read out item by item: the opener, then the rounds', () => {
+    expect(view(phase('bb-rounds').start + 5, taken.value)).toMatchObject({
+      word: 'Work',
+      place: 'Rounds',
+      headline: 'Round after round, at your own pace',
+      points: ['12 shuttle walk there and back', 'then, round after round:', '12 sit to stand', '8 push-up', '6 slider lunge each side', '0:25 plank'],
+    })
+  })
+
+  it('a ladder says its rungs, and the class its range', () => {
+    expect(view(phase('bb-ladder').start + 5, taken.value)).toMatchObject({ headline: 'Through the list, at your own pace', points: ['9-6-3 of each:', '9 goblet squat', '9 push-up', '9 glute bridge'] })
+    expect(taken.value.sentences[0]).toContain('11:00 rounds at your own pace, 1:40 rest, ladder at your own pace, to the finish')
+    expect(taken.value.sentences[1]).toMatch(/^About \d+:\d\d \(\d+:\d\d to \d+:\d\d\) in all/)
+  })
+
+  it('tells how many rounds the cap allows, and an aim that is out of reach', () => {
+    const list = taken.value.circuits['bb-rounds']!.stations[0]!.list!
+    expect(list.aim).toMatch(/^about \d+(\.5)? rounds for most \(\d+(\.5)? to \d+(\.5)?\); the aim is 6$/)
+    const stay = { kind: 'task', goal: 'cap', capSeconds: 60, openerCount: 0, rungRestSeconds: 0, aimRounds: 40 } as const
+    expect(paceText(stay, bricks.plan.parts[1]!.pieces.flatMap((piece) => (piece.type === 'circuit' ? piece.stations[0]!.uses : [])).slice(0, 3), new Map())).toContain('40 are out of reach')
   })
 })
 

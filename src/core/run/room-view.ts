@@ -50,11 +50,14 @@ export function roomView(snapshot: RunSnapshot, state: RunState): RoomView {
     word,
     place: placeOf(snapshot, phase, work),
     ...linesOf(snapshot, circuit, state, work, before),
-    points: atStations ? [] : (exerciseAt(circuit.stations[work.station ?? 0], work)?.points ?? []),
+    points: atStations ? [] : pointsOf(circuit.stations[work.station ?? 0], work),
     tiles: atStations ? tilesOf(snapshot, circuit, work, turn, coming) : [],
     watch: watchOf(snapshot, circuit, work, turn),
   }
 }
+
+/** The list to work through, or the form points of the one exercise. */
+const pointsOf = (station: StationView | undefined, work: Phase) => station?.list?.items ?? exerciseAt(station, work)?.points ?? []
 
 function wordOf(state: RunState): string {
   switch (state.status) {
@@ -78,7 +81,7 @@ function placeOf(snapshot: RunSnapshot, phase: Phase, work: Phase): string {
   if (phase.pieceId !== work.pieceId) return snapshot.pieceNames[phase.pieceId] ?? ''
   const circuit = snapshot.circuits[work.pieceId]!
   const turn = (work.turn ?? 0) % circuit.turnsPerLap
-  const texts = [`${circuit.rotates ? 'turn' : 'exercise'} ${turn + 1} of ${circuit.turnsPerLap}`]
+  const texts = circuit.turnsPerLap > 1 ? [`${circuit.rotates ? 'turn' : 'exercise'} ${turn + 1} of ${circuit.turnsPerLap}`] : []
   if (circuit.laps > 1) texts.unshift(`Lap ${(work.lap ?? 0) + 1} of ${circuit.laps}`)
   else texts.unshift(circuit.name)
   const sets = setsOf(snapshot, work)
@@ -111,7 +114,9 @@ function linesOf(snapshot: RunSnapshot, circuit: CircuitView, state: RunState, w
 const sideWords = ['first side', 'second side'] as const
 
 function nameWithSide(circuit: CircuitView, work: Phase): string {
-  const exercise = exerciseAt(circuit.stations[work.station ?? 0], work)
+  const station = circuit.stations[work.station ?? 0]
+  if (station?.list) return work.selfPaced?.open ? 'Through the list, at your own pace' : 'Round after round, at your own pace'
+  const exercise = exerciseAt(station, work)
   const name = exercise?.name ?? `Station ${(work.station ?? 0) + 1}`
   return work.side === undefined ? name : `${name}, ${sideWords[work.side]}`
 }
@@ -119,6 +124,7 @@ function nameWithSide(circuit: CircuitView, work: Phase): string {
 /** Who changes sides or partners at the half, and in how many seconds; afterwards, that it is the second half. */
 function changeLine(circuit: CircuitView, state: RunState, work: Phase): string {
   const sides = sideLine(circuit, work)
+  if (work.selfPaced && circuit.rotates) return 'Round after round, at your own pace'
   if (work.changeAt === undefined) return sides
   const toGo = Math.ceil(work.changeAt - state.elapsed / 1000)
   const partners = circuit.pairs === 'halfEach'
@@ -145,7 +151,7 @@ function peopleAt(snapshot: RunSnapshot, circuit: CircuitView, turn: number, sta
 function tilesOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, turn: number, coming: boolean): Tile[] {
   return circuit.stations.map((station, index) => ({
     number: index + 1,
-    exercise: station.rest ? 'Rest' : (exerciseAt(station, work)?.name ?? ''),
+    exercise: station.rest ? 'Rest' : (station.list?.items.join(' · ') ?? exerciseAt(station, work)?.name ?? ''),
     people: peopleAt(snapshot, circuit, turn, index).map((person) => person.name),
     coming,
   }))

@@ -1,7 +1,9 @@
-import type { ComputedClass } from '../class/compute'
+import { pacesOf, type ComputedClass } from '../class/compute'
 import type { ClassDocument } from '../hall/class-document'
 import type { Exercise } from '../hall/exercise'
-import type { PairsWork, Sides } from '../plan/plan'
+import type { PairsWork, Sides, Stay, Use } from '../plan/plan'
+import type { Paces } from '../timeline/pace'
+import { itemText, paceText } from '../summary/items'
 import { lapsOf, turnsPerLap } from '../plan/turns'
 import { failure, problem, success, type Result } from '../result'
 import { pairsSentence, pieceName, pieceNames } from '../summary/names'
@@ -12,6 +14,8 @@ export interface StationView {
   /** One for each position. */
   exercises: { name: string; points: string[]; sides: Sides; asks: string[] }[]
   rest: boolean
+  /** The items of a self-paced list as they are read out, and what is aimed at. */
+  list?: { items: string[]; aim: string }
 }
 
 export interface CircuitView {
@@ -61,6 +65,8 @@ export function takeSnapshot(
   }
   const byId = new Map(exercises.map((exercise) => [exercise.id, exercise]))
   const pieces = document.plan.parts.flatMap((part) => part.pieces)
+  const names = (id: string) => byId.get(id)?.name ?? id
+  const paces = pacesOf(exercises)
   const largest = Math.max(0, ...computed.groups.map((group) => group.length))
   const circuits = pieces.flatMap((piece): [string, CircuitView][] => {
     if (piece.type === 'pause') return []
@@ -78,6 +84,7 @@ export function takeSnapshot(
           pairsSentence: rotates ? pairsSentence(piece.pairs, largest) : '',
           stations: piece.stations.map((station) => ({
             rest: station.rest,
+            ...listOf(station.stay ?? piece.stay, station.uses, names, paces),
             exercises: station.uses.map((use) => {
               const exercise = byId.get(use.exerciseId)
               const option = exercise?.options.find((each) => each.id === use.optionId)
@@ -108,4 +115,12 @@ export function takeSnapshot(
     pieceNames: pieceNames(document.plan),
     notes: Object.fromEntries(pieces.flatMap((piece) => (piece.type === 'pause' && piece.note ? [[piece.id, piece.note]] : []))),
   })
+}
+
+function listOf(stay: Stay, uses: readonly Use[], nameOf: (exerciseId: string) => string, paces: Paces): Pick<StationView, 'list'> {
+  if (stay.kind !== 'task') return {}
+  const items = uses.map((use) => itemText(use, nameOf(use.exerciseId)))
+  if (stay.rungs) items.unshift(`${stay.rungs.join('-')} of each:`)
+  if (stay.openerCount > 0) items.splice(stay.openerCount, 0, 'then, round after round:')
+  return { list: { items, aim: paceText(stay, uses, paces) } }
 }

@@ -2,6 +2,7 @@ import { groupSizesWord } from '../grouping/groups'
 import type { Circuit, Pause, Piece, Plan } from '../plan/plan'
 import type { Timeline } from '../timeline/phase'
 import { formatSeconds } from '../units'
+import { rangeText } from './items'
 import { pieceName } from './names'
 
 /**
@@ -34,6 +35,11 @@ const pausePhrase = (pause: Pause) => `${formatSeconds(pause.seconds)} ${pieceNa
 function circuitPhrase(circuit: Circuit): string {
   const shortList = shortListSeconds(circuit)
   if (circuit.name && shortList !== undefined) return `${formatSeconds(shortList)} ${circuit.name.toLowerCase()}`
+  const { stay } = circuit
+  if (stay.kind === 'task' && circuit.stations.length === 1 && circuit.laps === 1) {
+    const name = (circuit.name ?? 'list').toLowerCase()
+    return stay.goal === 'cap' ? `${formatSeconds(stay.capSeconds!)} ${name} at your own pace` : `${name} at your own pace, to the finish`
+  }
   const rotates = circuit.travel === 'rotate'
   const count = circuit.stations.length
   const what = rotates ? `${count} ${count === 1 ? 'station' : 'stations'}` : `${count} ${count === 1 ? 'exercise' : 'exercises'} together`
@@ -66,9 +72,10 @@ function workPhrase(circuit: Circuit): string {
 }
 
 function howLong(plan: Plan, timeline: Timeline): string {
-  const { total, totalWithoutOptional } = timeline
+  const { total, totalWithoutOptional, range } = timeline
   const optional = total === totalWithoutOptional ? '' : ` (${formatSeconds(totalWithoutOptional)} without the optional part)`
-  return `${formatSeconds(total)} in all${optional}, ${slotPhrase(plan.slotSeconds - total, plan.slotSeconds)}.`
+  const length = range ? `About ${rangeText(range)}` : formatSeconds(total)
+  return `${length} in all${optional}, ${slotPhrase(plan.slotSeconds - total, plan.slotSeconds)}.`
 }
 
 /** `spare` seconds of the slot: how they are told everywhere. */

@@ -117,7 +117,6 @@ describe('details', () => {
   })
 
   it('refuses by name what it cannot compile yet, and what runs past six hours', () => {
-    expect(refusal(withPieces(simple({ stay: { kind: 'task', goal: 'cap', capSeconds: 300 } })))).toMatchObject({ code: 'notYet', field: 'parts[0].pieces[0].stay' })
     const waves = { meanwhile: simple({ id: 'm', travel: 'together', stations: [{ id: 'm1' }] }) }
     expect(refusal(withPieces(simple({ waves })))).toMatchObject({ code: 'notYet', field: 'parts[0].pieces[0].waves' })
     expect(refusal(withPieces(simple({ laps: 50, stay: { kind: 'intervals', workSeconds: [3600] } })))).toMatchObject({ code: 'tooLong' })

@@ -1,26 +1,28 @@
 import { limits } from '../plan/limits'
-import type { Circuit, Intervals, Plan, Station } from '../plan/plan'
+import type { Circuit, Intervals, Plan, Station, Task } from '../plan/plan'
 import { lapsOf, turnsOf, turnsPerLap } from '../plan/turns'
 import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
 import { failure, problem, success, type Problem, type Result } from '../result'
 import { formatSeconds, type Seconds } from '../units'
 import { settleBreaks, type Draft, type Pending } from './breaks'
+import { finishSeconds, type Estimate, type Paces } from './pace'
 import type { Phase, Place, Timeline } from './phase'
 
 /**
  * The plan as phases from 0 to its total, without a hole or an overlap.
  *
  * Fails with `tooLong` beyond 6 h, `overWindow` when a circuit does not fit its own window, `noWork` when nothing at all
- * is to be done, and `notYet` for what the core cannot compile: self-paced stays and waves.
+ * is to be done, and `notYet` for what the core cannot compile: waves. Self-paced lists without a cap take as long as `paces` say.
  */
-export function compileTimeline(plan: Plan): Result<Timeline> {
-  const whole = phasesOf(plan, () => true)
+export function compileTimeline(plan: Plan, paces: Paces = new Map()): Result<Timeline> {
+  const whole = phasesOf(plan, paces, () => true)
   if (!whole.ok) return whole
   const phases = whole.value
   const total = endOf(phases)
-  if (!plan.parts.some((part) => part.optional)) return success({ phases, total, totalWithoutOptional: total })
-  const required = phasesOf(plan, (part) => !part.optional)
-  return required.ok ? success({ phases, total, totalWithoutOptional: endOf(required.value) }) : required
+  const timeline = { phases, total, ...rangeOf(phases, total) }
+  if (!plan.parts.some((part) => part.optional)) return success({ ...timeline, totalWithoutOptional: total })
+  const required = phasesOf(plan, paces, (part) => !part.optional)
+  return required.ok ? success({ ...timeline, totalWithoutOptional: endOf(required.value) }) : required
 }
 
 const endOf = (phases: Phase[]): Seconds => {
@@ -28,7 +30,15 @@ const endOf = (phases: Phase[]): Seconds => {
   return last ? last.start + last.seconds : 0
 }
 
-function phasesOf(plan: Plan, includes: (part: Plan['parts'][number]) => boolean): Result<Phase[]> {
+/** Work never merges with anything, so the ends of the estimates simply add up. */
+function rangeOf(phases: Phase[], total: Seconds): { range?: Estimate } {
+  const open = phases.flatMap((phase) => (phase.selfPaced?.open ? [{ ...phase.selfPaced.open, seconds: phase.seconds }] : []))
+  if (open.length === 0) return {}
+  const end = (key: 'low' | 'high') => total + open.reduce((sum, each) => sum + Math.round(each[key]) - each.seconds, 0)
+  return { range: { low: end('low'), typical: total, high: end('high') } }
+}
+
+function phasesOf(plan: Plan, paces: Paces, includes: (part: Plan['parts'][number]) => boolean): Result<Phase[]> {
   const writer = new PhaseWriter()
   try {
     plan.parts.forEach((part, partIndex) => {
@@ -38,7 +48,7 @@ function phasesOf(plan: Plan, includes: (part: Plan['parts'][number]) => boolean
           const place: Place = { partId: part.id, pieceId: piece.id, repeat, optional: part.optional }
           if (piece.type === 'pause') {
             writer.wait({ type: 'pause', pause: piece.kind, seconds: piece.seconds, moves: false, place })
-          } else writeCircuit(writer, piece, place, `parts[${partIndex}].pieces[${pieceIndex}]`)
+          } else writeCircuit(writer, piece, paces, place, `parts[${partIndex}].pieces[${pieceIndex}]`)
         })
         if (repeat < part.repeat - 1) {
           const place: Place = { partId: part.id, pieceId: part.pieces.at(-1)!.id, repeat, optional: part.optional }
@@ -101,7 +111,7 @@ class PhaseWriter {
   }
 }
 
-function writeCircuit(writer: PhaseWriter, base: Circuit, place: Place, field: string): void {
+function writeCircuit(writer: PhaseWriter, base: Circuit, paces: Paces, place: Place, field: string): void {
   if (base.waves) throw new Refusal(problem('notYet', `${field}.waves: waves cannot be computed yet`, `${field}.waves`))
   const start = base.withinSeconds === undefined ? 0 : writer.settle()
   const perLap = turnsPerLap(base)
@@ -115,11 +125,8 @@ function writeCircuit(writer: PhaseWriter, base: Circuit, place: Place, field: s
       if (station?.skipLaps.includes(lap)) continue
       const here: Place = { ...place, lap, turn, ...(station && { station: index }) }
       const stay = station?.stay ?? circuit.stay
-      if (stay.kind === 'task') {
-        const where = station?.stay ? `${field}.stations[${index}].stay` : `${field}.stay`
-        throw new Refusal(problem('notYet', `${where}: a self-paced task cannot be computed yet`, where))
-      }
-      writeStay(writer, circuit, stay, station, here)
+      if (stay.kind === 'task') writeTask(writer, stay, station, paces, here)
+      else writeStay(writer, circuit, stay, station, here)
       const { seconds, how } = circuit.transition
       const kind = circuit.travel === 'rotate' || how === 'active' ? 'transition' : 'rest'
       writer.wait({ type: 'break', kind, seconds, moves: kind === 'transition' && perLap > 1, place: here })
@@ -152,6 +159,18 @@ function writeStay(writer: PhaseWriter, circuit: Circuit, stay: Intervals, stati
     })
     writer.wait({ type: 'break', kind: 'rest', seconds: stay.setRestSeconds, moves: false, place: { ...place, set } })
   }
+}
+
+/** A self-paced list is one phase: of its cap, or, when it is open, of the typical time to finish it. */
+function writeTask(writer: PhaseWriter, stay: Task, station: Station | undefined, paces: Paces, place: Place): void {
+  if (stay.goal === 'cap' || !station) {
+    writer.work({ ...place, kind: 'work', seconds: stay.capSeconds!, moves: false, selfPaced: {} })
+    return
+  }
+  const { low, typical, high } = finishSeconds(stay, station.uses, paces)
+  const within = (seconds: number) => Math.max(1, Math.min(stay.capSeconds ?? Infinity, Math.round(seconds)))
+  const open: Estimate = { low: within(low), typical: within(typical), high: within(high) }
+  writer.work({ ...place, kind: 'work', seconds: open.typical, moves: false, selfPaced: { open } })
 }
 
 function fillWindow(writer: PhaseWriter, circuit: Circuit, windowSeconds: Seconds, start: Seconds, place: Place, field: string): void {

@@ -1,5 +1,6 @@
 import type { Pause } from '../plan/plan'
 import type { Seconds } from '../units'
+import type { Estimate } from './pace'
 
 export type PhaseKind = 'work' | 'transition' | 'rest' | 'pause' | 'unplanned'
 
@@ -28,13 +29,18 @@ export interface Phase extends Place {
   moves: boolean
   /** For an interval of one side only: 0 the first side, 1 the second. */
   side?: 0 | 1
+  /** Set when people work through a list at their own pace; `open` when it ends with the last of them, so that its length is an estimate. */
+  selfPaced?: { open?: Estimate }
   /** Seconds into the phase at which those whose exercise has two sides, or whose partner waits, change. */
   changeAt?: Seconds
 }
 
 export interface Timeline {
   phases: Phase[]
+  /** Exact, unless a phase is open: then with its typical length. */
   total: Seconds
+  /** The total for the quick, most people and the slow; absent when it is exact. */
+  range?: Estimate
   /** The total when every optional part is left out. */
   totalWithoutOptional: Seconds
 }

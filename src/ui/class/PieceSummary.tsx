@@ -1,4 +1,6 @@
-import type { Piece } from '@core/plan/plan'
+import { pacesOf } from '@core/class/compute'
+import type { Circuit, Piece, Station } from '@core/plan/plan'
+import { itemText, paceText } from '@core/summary/items'
 import { pieceName } from '@core/summary/names'
 import { piecePhrase } from '@core/summary/sentences'
 import { Neighbour, Neighbours } from '../kit/Neighbours'
@@ -18,10 +20,11 @@ export function PieceSummary({ piece }: { piece: Piece }) {
           {piece.stations.map((station, index) => (
             <Neighbour key={station.id} number={index + 1}>
               {station.uses.map((use) => (
-                <div className="neighbour-name" key={use.id}>
-                  {name(use.exerciseId)}
+                <div className={selfPaced(piece, station) ? undefined : 'neighbour-name'} key={use.id}>
+                  {selfPaced(piece, station) ? itemText(use, name(use.exerciseId)) : name(use.exerciseId)}
                 </div>
               ))}
+              <Pace piece={piece} station={station} />
               {station.uses.length === 0 && <div className="second">{station.rest ? 'rest' : 'no exercise yet'}</div>}
             </Neighbour>
           ))}
@@ -29,4 +32,14 @@ export function PieceSummary({ piece }: { piece: Piece }) {
       )}
     </div>
   )
+}
+
+const selfPaced = (circuit: Circuit, station: Station) => (station.stay ?? circuit.stay).kind === 'task'
+
+/** How many rounds, or how long, at the paces of this hall. */
+function Pace({ piece, station }: { piece: Circuit; station: Station }) {
+  const { library } = useClass()
+  const stay = station.stay ?? piece.stay
+  if (stay.kind !== 'task' || station.uses.length === 0) return null
+  return <div className="second">{paceText(stay, station.uses, pacesOf(library.exercises))}</div>
 }

@@ -33,7 +33,13 @@ export function ShapeView() {
         <div className="big-line">
           {timeline.ok ? (
             <span role="status" aria-label="Total">
-              <span className="big">{formatSeconds(timeline.value.total)}</span> <span>of {formatSeconds(plan.slotSeconds)}</span>{' '}
+              <span className="big">{formatSeconds(timeline.value.total)}</span>{' '}
+              {timeline.value.range && (
+                <span>
+                  about: {formatSeconds(timeline.value.range.low)} to {formatSeconds(timeline.value.range.high)},{' '}
+                </span>
+              )}
+              <span>of {formatSeconds(plan.slotSeconds)}</span>{' '}
               <Spare seconds={plan.slotSeconds - timeline.value.total} />
             </span>
           ) : (

@@ -1,0 +1,29 @@
+import type { RepCount, Task, Use } from '../plan/plan'
+import type { z } from 'zod'
+import { roundsWithin, finishSeconds, type Estimate, type Paces } from '../timeline/pace'
+import { formatSeconds } from '../units'
+
+const counts: Record<z.infer<typeof RepCount>, string> = { total: '', eachSide: ' each side', thereAndBack: ' there and back', twoCountsOne: ', two counts make one' }
+
+/** An item of a self-paced list as it is read out: `20 push-up`, `8 lunge each side`, `0:60 plank`. */
+export function itemText(use: Use, name: string): string {
+  const load = use.load ? `, ${use.load.kilograms} kg` : ''
+  if (use.seconds !== undefined) return `${formatSeconds(use.seconds)} ${name.toLowerCase()}${load}`
+  if (!use.reps) return `${name}${load}`
+  return `${use.reps.count} ${name.toLowerCase()}${counts[use.reps.counted]}${load}`
+}
+
+const rounds = (value: number) => (value >= 10 ? String(Math.floor(value)) : (Math.floor(value * 2) / 2).toFixed(1).replace('.0', ''))
+
+/** What a self-paced stay comes to: how many rounds its cap allows, or how long it takes to finish. */
+export function paceText(stay: Task, uses: readonly Use[], paces: Paces): string {
+  if (stay.goal === 'finish') return `about ${rangeText(finishSeconds(stay, uses, paces))} to finish`
+  const within = stay.capSeconds === undefined ? undefined : roundsWithin(stay.capSeconds, stay, uses, paces)
+  if (!within) return ''
+  const aim = stay.aimRounds === undefined ? '' : stay.aimRounds > within.high ? `; ${stay.aimRounds} are out of reach` : `; the aim is ${stay.aimRounds}`
+  const one = rounds(within.typical) === '1'
+  return `about ${rounds(within.typical)} ${one ? 'round' : 'rounds'} for most (${rounds(within.low)} to ${rounds(within.high)})${aim}`
+}
+
+/** `3:20 to 5:00, most 4:00`. */
+export const rangeText = ({ low, typical, high }: Estimate): string => `${formatSeconds(typical)} (${formatSeconds(low)} to ${formatSeconds(high)})`
