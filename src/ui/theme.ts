@@ -1,4 +1,4 @@
-import { Button, createTheme, type CSSVariablesResolver } from '@mantine/core'
+import { Button, createTheme, Modal, type CSSVariablesResolver } from '@mantine/core'
 
 const ink = ['#f3f3f4', '#e4e5e7', '#c6c8cd', '#a5a9b2', '#888d99', '#6b7180', '#5a6070', '#434956', '#323741', '#22262e'] as const
 
@@ -13,6 +13,7 @@ export const theme = createTheme({
   defaultRadius: 8,
   cursorType: 'pointer',
   components: {
+    Modal: Modal.extend({ defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } }),
     // Filled buttons are ink on the ground's opposite in both schemes.
     Button: Button.extend({
       vars: (_theme, { variant = 'filled' }) => ({

@@ -25,7 +25,12 @@ export async function expectAccessible(page: Page): Promise<void> {
 /** An island answers to presses only once it is live. */
 export async function openPage(page: Page, path: string): Promise<void> {
   await page.goto(path)
-  await page.waitForFunction(() => document.querySelector('astro-island[ssr]') === null)
+  await page.waitForFunction(() => {
+    const isLive = (element: Element) => Object.keys(element).some((key) => key.startsWith('__reactProps'))
+    return [...document.querySelectorAll('astro-island')].every((island) => [...island.querySelectorAll('*')].some(isLive))
+  })
+  // Effects, such as those that listen for keys, follow the next painting.
+  await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve, 50))))
 }
 
 /** Digits as shown, without the boxes they stand in. */

@@ -5,6 +5,10 @@ test('a bare class is judged, mended with a press each, and fitted to its slot t
   await page.getByRole('button', { name: 'New class' }).click()
   const dialog = page.getByRole('dialog')
   await dialog.getByLabel('Name').fill('Bare brick')
+  const begin = dialog.getByRole('combobox', { name: 'Begin with' })
+  await begin.fill('Empty')
+  await begin.press('ArrowDown')
+  await begin.press('Enter')
   await dialog.getByRole('button', { name: 'Make the class' }).click()
   await page.waitForURL(/\/shape/)
   await openPage(page, page.url())
@@ -23,7 +27,7 @@ test('a bare class is judged, mended with a press each, and fitted to its slot t
   await expectAccessible(page)
   await dialog.getByRole('button', { name: 'Use this' }).first().click()
   await expect(page.getByRole('status', { name: 'Total' })).toContainText('45:00 of 45:00 fills the slot')
-  await expect(page.getByLabel('Transition')).toHaveValue('0:15')
+  await expect(page.getByRole('textbox', { name: 'Transition' })).toHaveValue('0:15')
   await expect(page.getByText(/^saved/)).toBeVisible()
 })
 
@@ -42,5 +46,32 @@ test('pieces are added, moved, duplicated and deleted, with the keyboard only', 
   await expect(ribbon.getByRole('button', { name: 'Water, 1:00 from 1:00' })).toHaveCount(0)
   await page.getByLabel('Name').fill('Long, short, longer')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Long, short, longer')
+  await expect(page.getByText(/^saved/)).toBeVisible()
+})
+
+test('a common class is made from the Classes screen by keyboard alone, in at most 60 presses', async ({ page }) => {
+  await openPage(page, '/')
+  let presses = 0
+  const press = async (key: string) => {
+    presses++
+    await page.keyboard.press(key)
+  }
+  const type = async (text: string) => {
+    for (const letter of text) await press(letter)
+  }
+  await press('n')
+  await expect(page.getByRole('dialog').getByLabel('Name')).toBeFocused()
+  await type('Loop')
+  await press('Enter')
+  await page.waitForURL(/\/shape/)
+  const wanted = ['gob', 'row', 'dead', 'step', 'floor', 'shut', 'hip h', 'pla']
+  for (const [index, letters] of wanted.entries()) {
+    await expect(page.getByRole('combobox', { name: `Exercise at station ${index + 1}` })).toBeFocused()
+    await type(letters)
+    await press('Enter')
+  }
+  expect(presses).toBeLessThanOrEqual(60)
+  await expect(page.getByRole('list', { name: 'Stations in order' }).locator('input').evaluateAll((inputs) => inputs.map((input) => (input as HTMLInputElement).value))).resolves.not.toContain('')
+  await expect(page.getByRole('status', { name: 'Total' })).toContainText('23:40')
   await expect(page.getByText(/^saved/)).toBeVisible()
 })

@@ -3,7 +3,7 @@ import { nanoid } from 'nanoid'
 import { useMemo } from 'react'
 import { resizeStations, type SimpleCircuit } from '@core/plan/edit'
 import { limits } from '@core/plan/limits'
-import type { Pause, Piece, Station } from '@core/plan/plan'
+import type { Circuit, Pause, Piece, Station } from '@core/plan/plan'
 import { pieceName } from '@core/summary/names'
 import type { ClassDocument } from '@core/hall/class-document'
 import { CountField, TimeField } from '../kit/DraftField'
@@ -87,20 +87,31 @@ function CircuitEditor({ circuit }: { circuit: SimpleCircuit }) {
             <StationTile
               station={station}
               number={index + 1}
-              onExercise={(exerciseId) =>
+              onExercise={(exerciseId) => {
                 edit((draft) => {
                   const target = draft.stations[index]!
                   if (!exerciseId) target.uses = []
                   else if (target.uses[0]) target.uses = [{ ...target.uses[0], exerciseId, optionId: undefined }]
                   else target.uses = [{ id: nanoid(10), exerciseId, sides: 'none' }]
                 })
-              }
+                if (exerciseId) goToEmpty(circuit, index)
+              }}
             />
           </Neighbour>
         ))}
       </Neighbours>
     </div>
   )
+}
+
+const inputOf = (station: Station) => `exercise-${station.id}`
+
+/** Takes the typing on to the next station without an exercise, round the loop; stays where it is when there is none. */
+export function goToEmpty(circuit: Circuit, after: number): void {
+  const { stations } = circuit
+  const next = stations.map((_, step) => stations[(after + 1 + step) % stations.length]!).find((station, step) => step < stations.length - 1 && station.uses.length === 0 && !station.rest)
+  // Once the list that has just been chosen from is shut.
+  if (next) setTimeout(() => document.getElementById(inputOf(next))?.focus())
 }
 
 /** The choice that empties a station; no exercise can have this id. */
@@ -122,6 +133,7 @@ function StationTile({ station, number, onExercise }: { station: Station; number
   return (
     <>
       <Select
+        id={inputOf(station)}
         aria-label={`Exercise at station ${number}`}
         placeholder="Choose an exercise"
         data={choices}

@@ -1,5 +1,5 @@
 import { Button } from '@mantine/core'
-import { useMemo, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { isEditable, isSimple, mainPiece, type SimpleCircuit } from '@core/plan/edit'
 import { pieceNames } from '@core/summary/names'
 import { blocksOf } from '@core/timeline/blocks'
@@ -10,7 +10,7 @@ import { useClass } from './context'
 import { FitDialog } from './FitDialog'
 import { Findings } from './Findings'
 import { PieceBar } from './PieceBar'
-import { PieceEditor } from './PieceEditor'
+import { goToEmpty, PieceEditor } from './PieceEditor'
 import { PieceSummary } from './PieceSummary'
 import { UndoButtons } from './UndoButtons'
 
@@ -20,6 +20,14 @@ export function ShapeView() {
   const [chosenId, setChosen] = useState(() => mainPiece(plan).id)
   const pieces = plan.parts.flatMap((part) => part.pieces)
   const chosen = pieces.find((piece) => piece.id === chosenId) ?? mainPiece(plan)
+  // A class that has just been made goes on at its first empty station.
+  useEffect(() => {
+    if (!new URLSearchParams(location.search).has('fill')) return
+    history.replaceState(null, '', location.pathname)
+    const made = mainPiece(plan)
+    if (made.type === 'circuit') goToEmpty(made, made.stations.length - 1)
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page is opened
+  }, [])
   const [fitting, setFitting] = useState(false)
   const main = mainPiece(plan)
   // The chosen circuit is fitted if it can be, else the main one.

@@ -1,4 +1,5 @@
 import { Button } from '@mantine/core'
+import { useHotkeys } from '@mantine/hooks'
 import { notifications } from '@mantine/notifications'
 import { useState } from 'react'
 import type { Plan } from '@core/plan/plan'
@@ -35,6 +36,8 @@ interface ClassesPageProps {
   now: string
   /** The plan to begin a new class from at once. */
   planId?: string | undefined
+  mainIds: string[]
+  warmUpIds: string[]
 }
 
 /** What is on today and after, one press to run. */
@@ -46,9 +49,10 @@ export function ClassesPage(props: ClassesPageProps) {
   )
 }
 
-function Classes({ classes, plans, rooms, zone, now, planId }: ClassesPageProps) {
+function Classes({ classes, plans, rooms, zone, now, planId, mainIds, warmUpIds }: ClassesPageProps) {
   const [rows, setRows] = useState(classes)
   const [making, setMaking] = useState(planId !== undefined)
+  useHotkeys([['n', () => setMaking(true)]])
   const days = [...new Set(rows.map((row) => dateKey(row.startsAt, zone)))]
   const today = dateKey(now, zone)
 
@@ -96,12 +100,12 @@ function Classes({ classes, plans, rooms, zone, now, planId }: ClassesPageProps)
       <div className="page-head">
         <h1>Classes</h1>
         <span className="push">
-          <Button onClick={() => setMaking(true)} h={40}>
+          <Button onClick={() => setMaking(true)} h={40} title="N" aria-keyshortcuts="n">
             New class
           </Button>
         </span>
       </div>
-      <NewClass opened={making} onClose={() => setMaking(false)} plans={plans} rooms={rooms} zone={zone} now={now} planId={planId} />
+      <NewClass opened={making} onClose={() => setMaking(false)} plans={plans} rooms={rooms} zone={zone} now={now} planId={planId} mainIds={mainIds} warmUpIds={warmUpIds} />
       {rows.length === 0 && (
         <div className="sheet empty">
           <h2>No classes from today on</h2>

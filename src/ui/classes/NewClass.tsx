@@ -5,6 +5,7 @@ import { ClassDocument } from '@core/hall/class-document'
 import type { Room } from '@core/hall/room'
 import { limits } from '@core/plan/limits'
 import type { Plan } from '@core/plan/plan'
+import { planOf, presets } from '@core/plan/presets'
 import { read } from '@core/plan/read'
 import { starterPlan } from '@core/plan/starter'
 import { api } from '../kit/api'
@@ -19,19 +20,27 @@ interface NewClassProps {
   zone: string
   now: string
   planId?: string | undefined
+  /** Ids of exercises that presets begin with. */
+  mainIds: string[]
+  warmUpIds: string[]
 }
 
+const newId = () => nanoid(10)
+
+/** What to begin with: empty stations, a shape or a plan; ids of shapes and plans may be the same. */
 const empty = 'empty'
+const shapeKey = (id: string) => `shape:${id}`
+const planKey = (id: string) => `plan:${id}`
 const quarterHour = 15 * 60_000
 
-export function NewClass({ opened, onClose, plans, rooms, zone, now, planId }: NewClassProps) {
+export function NewClass({ opened, onClose, plans, rooms, zone, now, planId, mainIds, warmUpIds }: NewClassProps) {
   const given = plans.find((plan) => plan.id === planId)
   const form = useForm({
     initialValues: {
       name: given?.name ?? '',
       startsAt: toInput(Math.ceil(Date.parse(now) / quarterHour) * quarterHour, zone),
       roomId: rooms[0]?.id ?? '',
-      planId: given?.id ?? empty,
+      from: given ? planKey(given.id) : shapeKey(presets[0]!.id),
       stations: 8 as number | string,
       minutes: (given ? given.slotSeconds / 60 : 45) as number | string,
     },
@@ -39,27 +48,37 @@ export function NewClass({ opened, onClose, plans, rooms, zone, now, planId }: N
       name: (value) => (value.trim() === '' ? 'Give the class a name' : value.trim().length > limits.nameLength ? `At most ${limits.nameLength} characters` : null),
       startsAt: (value) => (value === '' ? 'Say when it starts' : null),
       roomId: (value) => (value === '' ? 'Choose a room' : null),
-      stations: (value, values) => (values.planId === empty ? wholeFrom(value, 1, limits.stations) : null),
+      stations: (value, values) => (values.from === empty ? wholeFrom(value, 1, limits.stations) : null),
       minutes: (value) => wholeFrom(value, 1, limits.totalSeconds / 60),
     },
   })
 
   const create = async (values: typeof form.values) => {
     const slotSeconds = Number(values.minutes) * 60
-    const chosen = plans.find((plan) => plan.id === values.planId)
-    const plan = chosen ? { ...structuredClone(chosen), slotSeconds } : starterPlan(values.name.trim(), slotSeconds, Number(values.stations), () => nanoid(10))
+    const chosen = plans.find((plan) => planKey(plan.id) === values.from)
+    const preset = presets.find((each) => shapeKey(each.id) === values.from)
+    const name = values.name.trim()
+    const plan = chosen
+      ? { ...structuredClone(chosen), slotSeconds }
+      : preset
+        ? planOf(preset, name, slotSeconds, { newId, main: mainIds, warmUp: warmUpIds })
+        : starterPlan(name, slotSeconds, Number(values.stations), newId)
     const document = { name: values.name, startsAt: fromInput(values.startsAt, zone), roomId: values.roomId, plan, here: [], walkIns: [], groupSize: 'pairs' }
     const checked = read(ClassDocument, document)
     if (!checked.ok) return tellProblem(new Error(checked.problems[0]?.message))
     try {
       const { id } = await api<{ id: string }>('POST', '/api/classes', checked.value)
-      location.assign(`/classes/${id}/shape`)
+      location.assign(`/classes/${id}/shape?fill`)
     } catch (error) {
       tellProblem(error)
     }
   }
 
-  const planChoices = [{ value: empty, label: 'Empty stations' }, ...plans.map((plan) => ({ value: plan.id, label: plan.name }))]
+  const planChoices = [
+    { group: 'Shapes', items: [...presets.map(({ id, name }) => ({ value: shapeKey(id), label: name })), { value: empty, label: 'Empty stations' }] },
+    { group: 'Plans of this hall', items: plans.map((plan) => ({ value: planKey(plan.id), label: plan.name })) },
+  ]
+  const what = presets.find((preset) => shapeKey(preset.id) === form.values.from)?.what
   return (
     <Modal opened={opened} onClose={onClose} title="New class" centered>
       <form onSubmit={form.onSubmit(create)} noValidate>
@@ -74,17 +93,19 @@ export function NewClass({ opened, onClose, plans, rooms, zone, now, planId }: N
             data={planChoices}
             allowDeselect={false}
             searchable
-            {...form.getInputProps('planId')}
+            description={what && `${what}, with a warm-up and a cool-down`}
+            {...form.getInputProps('from')}
             onChange={(value) => {
-              const plan = plans.find((each) => each.id === value)
-              form.setFieldValue('planId', value ?? empty)
+              const plan = plans.find((each) => planKey(each.id) === value)
+              form.setFieldValue('from', value ?? empty)
+              const slotSeconds = plan?.slotSeconds ?? presets.find((each) => shapeKey(each.id) === value)?.slotSeconds
+              if (slotSeconds) form.setFieldValue('minutes', slotSeconds / 60)
               if (!plan) return
-              form.setFieldValue('minutes', plan.slotSeconds / 60)
               if (form.values.name.trim() === '') form.setFieldValue('name', plan.name)
             }}
           />
           <Group grow align="flex-start">
-            {form.values.planId === empty && <NumberInput label="Stations" min={1} max={limits.stations} clampBehavior="none" allowDecimal={false} {...form.getInputProps('stations')} />}
+            {form.values.from === empty && <NumberInput label="Stations" min={1} max={limits.stations} clampBehavior="none" allowDecimal={false} {...form.getInputProps('stations')} />}
             <NumberInput label="Slot, in minutes" min={1} max={360} step={5} clampBehavior="none" allowDecimal={false} {...form.getInputProps('minutes')} />
           </Group>
           <Group justify="flex-end" mt="sm">
