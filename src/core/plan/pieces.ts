@@ -1,7 +1,6 @@
 import { emptyStation } from './edit'
-import type { Circuit, Part, Pause, Piece, Plan, Use } from './plan'
-
-type NewId = () => string
+import { emptyStations, intervals, plainCircuit, plainPart, rest, rotate, type NewId } from './make'
+import type { Circuit, Pause, Piece, Plan, Use } from './plan'
 
 /** What can be put into a class with one press. The figures are a beginning, to be changed. */
 export type PieceKind = 'warmUp' | 'stations' | 'together' | 'coolDown' | Pause['kind']
@@ -18,13 +17,13 @@ export interface Suggested {
 export function newPiece(kind: PieceKind, newId: NewId, suggested: Suggested = { warmUp: [], coolDown: [] }): Piece {
   switch (kind) {
     case 'warmUp':
-      return list('Warm-up', filled(suggested.warmUp, 4, newId), 60, newId)
+      return plainCircuit(newId, 'Warm-up', filled(suggested.warmUp, 4, newId), intervals([60]))
     case 'coolDown':
-      return list('Cool-down', filled(suggested.coolDown, 4, newId), 45, newId)
+      return plainCircuit(newId, 'Cool-down', filled(suggested.coolDown, 4, newId), intervals([45]))
     case 'together':
-      return { ...list('Together', filled([], 5, newId), 40, newId), laps: 2, transition: { seconds: 20, how: 'walk' } }
+      return plainCircuit(newId, 'Together', emptyStations(newId, 5), intervals([40]), rest(20, 2))
     case 'stations':
-      return { ...list('Stations', filled([], 6, newId), 40, newId), travel: 'rotate', laps: 2, lapRestSeconds: 60, transition: { seconds: 15, how: 'walk' } }
+      return plainCircuit(newId, 'Stations', emptyStations(newId, 6), intervals([40]), rotate(15, 2, 60))
     default:
       return { id: newId(), type: 'pause', kind, seconds: pauseSeconds[kind] }
   }
@@ -38,30 +37,11 @@ function filled(exerciseIds: readonly string[], count: number, newId: NewId): Ci
   })
 }
 
-function list(name: string, stations: Circuit['stations'], seconds: number, newId: NewId): Circuit {
-  return {
-    id: newId(),
-    type: 'circuit',
-    name,
-    travel: 'together',
-    stations,
-    laps: 1,
-    lapRestSeconds: 0,
-    transition: { seconds: 0, how: 'walk' },
-    stay: { kind: 'intervals', workSeconds: [seconds], gapSeconds: 0, sets: 1, setRestSeconds: 0 },
-    pairs: 'both',
-    lastGap: 'keep',
-    vary: [],
-  }
-}
-
-const plainPart = (id: string, pieces: Piece[]): Part => ({ id, pieces, repeat: 1, restBetweenSeconds: 0, optional: false, vary: [] })
-
 /** The plan with `piece` before everything else, in a part of its own. */
-export const withFirst = (plan: Plan, piece: Piece, newId: NewId): Plan => ({ ...plan, parts: [plainPart(newId(), [piece]), ...plan.parts] })
+export const withFirst = (plan: Plan, piece: Piece, newId: NewId): Plan => ({ ...plan, parts: [plainPart(newId, [piece]), ...plan.parts] })
 
 /** The plan with `piece` after everything else, in a part of its own. */
-export const withLast = (plan: Plan, piece: Piece, newId: NewId): Plan => ({ ...plan, parts: [...plan.parts, plainPart(newId(), [piece])] })
+export const withLast = (plan: Plan, piece: Piece, newId: NewId): Plan => ({ ...plan, parts: [...plan.parts, plainPart(newId, [piece])] })
 
 /** The plan with `piece` after the one named, in the same part. */
 export function withAfter(plan: Plan, afterId: string, piece: Piece): Plan {

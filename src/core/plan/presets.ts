@@ -1,7 +1,8 @@
 import type { Seconds } from '../units'
 import { emptyStation } from './edit'
+import { emptyStations, intervals, plainCircuit, plainPart, rest, rotate } from './make'
 import { newPiece, withFirst, withLast } from './pieces'
-import type { Circuit, Intervals, Part, Plan, Station, Stay, Task, Use } from './plan'
+import type { Part, Plan, Station, Task, Use } from './plan'
 
 /** What a preset is made with: new ids, and exercises of the hall to fill self-paced lists and the warm-up. */
 export interface PresetMakings {
@@ -19,33 +20,7 @@ export interface Preset {
   parts: (makings: PresetMakings) => Part[]
 }
 
-type Filling = Partial<Omit<Circuit, 'stations' | 'stay' | 'id' | 'type'>>
-
-const part = ({ newId }: PresetMakings, pieces: Part['pieces'], more: Partial<Part> = {}): Part => ({ id: newId(), pieces, repeat: 1, restBetweenSeconds: 0, optional: false, vary: [], ...more })
-
-const intervals = (workSeconds: Seconds[], more: Partial<Intervals> = {}): Intervals => ({ kind: 'intervals', workSeconds, gapSeconds: 0, sets: 1, setRestSeconds: 0, ...more })
-
 const task = (more: Partial<Task> & Pick<Task, 'goal'>): Task => ({ kind: 'task', openerCount: 0, rungRestSeconds: 0, ...more })
-
-function circuit({ newId }: PresetMakings, name: string, stations: Station[], stay: Stay, more: Filling = {}): Circuit {
-  return {
-    id: newId(),
-    type: 'circuit',
-    name,
-    travel: 'together',
-    stations,
-    ...(more.turns === undefined && { laps: 1 }),
-    lapRestSeconds: 0,
-    transition: { seconds: 0, how: 'walk' },
-    stay,
-    pairs: 'both',
-    lastGap: 'keep',
-    vary: [],
-    ...more,
-  }
-}
-
-const empty = ({ newId }: PresetMakings, count: number): Station[] => Array.from({ length: count }, () => emptyStation(newId()))
 
 /** A station with a self-paced list: `reps` of the hall's main exercises, from the `from`th on. */
 function listed({ newId, main }: PresetMakings, reps: number[], from = 0): Station {
@@ -53,45 +28,42 @@ function listed({ newId, main }: PresetMakings, reps: number[], from = 0): Stati
   return { ...emptyStation(newId()), uses }
 }
 
-const rotate = (seconds: Seconds, laps: number, lapRestSeconds = 0): Filling => ({ travel: 'rotate', laps, lapRestSeconds, transition: { seconds, how: 'walk' } })
-const rest = (seconds: Seconds, laps: number, lapRestSeconds = 0): Filling => ({ laps, lapRestSeconds, transition: { seconds, how: 'walk' } })
-
 /** Shapes of class to begin from, under names and with figures of our own. The first is the everyday one. */
 export const presets: readonly Preset[] = [
-  { id: 'loop', name: 'Eight stations', what: 'everyone moves on, 0:40 and 0:20, 2 laps', slotSeconds: 2700, parts: (m) => [part(m, [circuit(m, 'Stations', empty(m, 8), intervals([40]), rotate(20, 2, 60))])] },
+  { id: 'loop', name: 'Eight stations', what: 'everyone moves on, 0:40 and 0:20, 2 laps', slotSeconds: 2700, parts: (m) => [plainPart(m.newId, [plainCircuit(m.newId, 'Stations', emptyStations(m.newId, 8), intervals([40]), rotate(20, 2, 60))])] },
   {
     id: 'two-sets',
     name: 'Second set on the same spots',
     what: 'six stations, a swap, six more',
     slotSeconds: 2400,
     parts: (m) => [
-      part(m, [
-        circuit(m, 'First set', empty(m, 6), intervals([25]), rotate(15, 3)),
+      plainPart(m.newId, [
+        plainCircuit(m.newId, 'First set', emptyStations(m.newId, 6), intervals([25]), rotate(15, 3)),
         { ...newPiece('swap', m.newId), seconds: 160 } as Part['pieces'][number],
-        circuit(m, 'Second set', empty(m, 6), intervals([25]), rotate(15, 3)),
+        plainCircuit(m.newId, 'Second set', emptyStations(m.newId, 6), intervals([25]), rotate(15, 3)),
       ]),
     ],
   },
-  { id: 'list', name: 'Down the list together', what: 'all do the same, 0:40 and 0:20, 3 laps', slotSeconds: 2400, parts: (m) => [part(m, [circuit(m, 'Together', empty(m, 6), intervals([40]), rest(20, 3, 60))])] },
-  { id: 'sets', name: 'One exercise at a time', what: 'five sets each before the next', slotSeconds: 1800, parts: (m) => [part(m, [circuit(m, 'Set after set', empty(m, 4), intervals([25], { gapSeconds: 15, sets: 5 }), rest(45, 1))])] },
-  { id: 'alternate', name: 'Two in turn', what: 'two exercises change about, short and quick', slotSeconds: 1200, parts: (m) => [part(m, [circuit(m, 'Two in turn', empty(m, 2), intervals([25]), rest(10, 5))], { repeat: 2, restBetweenSeconds: 60 })] },
+  { id: 'list', name: 'Down the list together', what: 'all do the same, 0:40 and 0:20, 3 laps', slotSeconds: 2400, parts: (m) => [plainPart(m.newId, [plainCircuit(m.newId, 'Together', emptyStations(m.newId, 6), intervals([40]), rest(20, 3, 60))])] },
+  { id: 'sets', name: 'One exercise at a time', what: 'five sets each before the next', slotSeconds: 1800, parts: (m) => [plainPart(m.newId, [plainCircuit(m.newId, 'Set after set', emptyStations(m.newId, 4), intervals([25], { gapSeconds: 15, sets: 5 }), rest(45, 1))])] },
+  { id: 'alternate', name: 'Two in turn', what: 'two exercises change about, short and quick', slotSeconds: 1200, parts: (m) => [plainPart(m.newId, [plainCircuit(m.newId, 'Two in turn', emptyStations(m.newId, 2), intervals([25]), rest(10, 5))], { repeat: 2, restBetweenSeconds: 60 })] },
   {
     id: 'long-short',
     name: 'Long and short, changed about',
     what: '0:45 and 0:25, then 0:25 and 0:45',
     slotSeconds: 1800,
     parts: (m) => {
-      const both = circuit(m, 'Long and short', empty(m, 4), intervals([45, 25]), rest(10, 1))
-      return [part(m, [both], { repeat: 2, restBetweenSeconds: 90, vary: [{ at: 1, id: both.id, field: 'workSeconds', value: [25, 45] }] })]
+      const both = plainCircuit(m.newId, 'Long and short', emptyStations(m.newId, 4), intervals([45, 25]), rest(10, 1))
+      return [plainPart(m.newId, [both], { repeat: 2, restBetweenSeconds: 90, vary: [{ at: 1, id: both.id, field: 'workSeconds', value: [25, 45] }] })]
     },
   },
-  { id: 'blocks', name: 'Blocks of three', what: 'three back to back, three sets, then move on', slotSeconds: 2700, parts: (m) => [part(m, [circuit(m, 'Blocks', empty(m, 4), intervals([25, 25, 25], { sets: 3, setRestSeconds: 50 }), rotate(30, 1))])] },
+  { id: 'blocks', name: 'Blocks of three', what: 'three back to back, three sets, then move on', slotSeconds: 2700, parts: (m) => [plainPart(m.newId, [plainCircuit(m.newId, 'Blocks', emptyStations(m.newId, 4), intervals([25, 25, 25], { sets: 3, setRestSeconds: 50 }), rotate(30, 1))])] },
   {
     id: 'own-lists',
     name: 'Own list at every station',
     what: 'five minutes each, at your own pace',
     slotSeconds: 2400,
-    parts: (m) => [part(m, [circuit(m, 'Lists', Array.from({ length: 5 }, (_, index) => listed(m, [8, 10, 12], index * 3)), task({ goal: 'cap', capSeconds: 300, aimRounds: 5 }), { ...rotate(50, 1), lastGap: 'drop' })])],
+    parts: (m) => [plainPart(m.newId, [plainCircuit(m.newId, 'Lists', Array.from({ length: 5 }, (_, index) => listed(m, [8, 10, 12], index * 3)), task({ goal: 'cap', capSeconds: 300, aimRounds: 5 }), { ...rotate(50, 1), lastGap: 'drop' })])],
   },
   {
     id: 'zones',
@@ -99,18 +71,18 @@ export const presets: readonly Preset[] = [
     what: 'short, short, long; no long one in the last lap',
     slotSeconds: 1500,
     parts: (m) => {
-      const [one, two, long] = empty(m, 3)
+      const [one, two, long] = emptyStations(m.newId, 3)
       const zones = [one!, two!, { ...long!, stay: intervals([110]), skipLaps: [2] }]
-      return [part(m, [circuit(m, 'Zones', zones, intervals([50]), { laps: 3, transition: { seconds: 12, how: 'active' } })])]
+      return [plainPart(m.newId, [plainCircuit(m.newId, 'Zones', zones, intervals([50]), { laps: 3, transition: { seconds: 12, how: 'active' } })])]
     },
   },
-  { id: 'rounds', name: 'Rounds in a cap', what: 'as many as fit into 12 minutes', slotSeconds: 1500, parts: (m) => [part(m, [circuit(m, 'Rounds', [listed(m, [12, 10, 8, 10])], task({ goal: 'cap', capSeconds: 720 }))])] },
+  { id: 'rounds', name: 'Rounds in a cap', what: 'as many as fit into 12 minutes', slotSeconds: 1500, parts: (m) => [plainPart(m.newId, [plainCircuit(m.newId, 'Rounds', [listed(m, [12, 10, 8, 10])], task({ goal: 'cap', capSeconds: 720 }))])] },
   {
     id: 'opener',
     name: 'Opener, then rounds',
     what: 'once through the opener, rounds in what is left, 3 times',
     slotSeconds: 2400,
-    parts: (m) => [part(m, [circuit(m, 'Opener and rounds', [listed(m, [15, 15, 15, 8, 10, 6])], task({ goal: 'cap', capSeconds: 420, openerCount: 3 }))], { repeat: 3, restBetweenSeconds: 80 })],
+    parts: (m) => [plainPart(m.newId, [plainCircuit(m.newId, 'Opener and rounds', [listed(m, [15, 15, 15, 8, 10, 6])], task({ goal: 'cap', capSeconds: 420, openerCount: 3 }))], { repeat: 3, restBetweenSeconds: 80 })],
   },
   {
     id: 'holds',
@@ -122,7 +94,7 @@ export const presets: readonly Preset[] = [
       const hold = { ...emptyStation(m.newId()), uses: [{ id: m.newId(), exerciseId: m.main[2] ?? 'exercise', sides: 'ownInterval' as const }] }
       const vary = [12, 8].flatMap((count, index) => list.uses.map((use) => ({ at: index + 1, id: use.id, field: 'reps' as const, value: { count, counted: 'total' as const } })))
       return [
-        part(m, [circuit(m, 'Holds', [hold], intervals([40]), { withinSeconds: 100 }), circuit(m, 'List', [list], task({ goal: 'cap', capSeconds: 270 }))], { repeat: 3, restBetweenSeconds: 60, vary }),
+        plainPart(m.newId, [plainCircuit(m.newId, 'Holds', [hold], intervals([40]), { withinSeconds: 100 }), plainCircuit(m.newId, 'List', [list], task({ goal: 'cap', capSeconds: 270 }))], { repeat: 3, restBetweenSeconds: 60, vary }),
       ]
     },
   },
@@ -132,12 +104,12 @@ export const presets: readonly Preset[] = [
     what: '12-9-6-3 of five, a short one if there is time',
     slotSeconds: 1800,
     parts: (m) => [
-      part(m, [circuit(m, 'Ladder', [listed(m, [12, 12, 12, 12, 12])], task({ goal: 'finish', rungs: [12, 9, 6, 3], rungRestSeconds: 20 }))]),
-      part(m, [newPiece('rest', m.newId), circuit(m, 'Short ladder', [listed(m, [6, 6, 6], 5)], task({ goal: 'finish', rungs: [6, 4, 2], rungRestSeconds: 10 }))], { optional: true }),
+      plainPart(m.newId, [plainCircuit(m.newId, 'Ladder', [listed(m, [12, 12, 12, 12, 12])], task({ goal: 'finish', rungs: [12, 9, 6, 3], rungRestSeconds: 20 }))]),
+      plainPart(m.newId, [newPiece('rest', m.newId), plainCircuit(m.newId, 'Short ladder', [listed(m, [6, 6, 6], 5)], task({ goal: 'finish', rungs: [6, 4, 2], rungRestSeconds: 10 }))], { optional: true }),
     ],
   },
-  { id: 'for-time', name: 'List for time', what: 'one figure each, against the stopwatch', slotSeconds: 1200, parts: (m) => [part(m, [circuit(m, 'List', [listed(m, [45, 35, 25, 15])], task({ goal: 'finish' }))])] },
-  { id: 'machine', name: 'Hard and easy', what: '0:40 hard, 0:40 easy, 8 times', slotSeconds: 1500, parts: (m) => [part(m, [circuit(m, 'Hard and easy', empty(m, 1), intervals([40]), rest(40, 8))])] },
+  { id: 'for-time', name: 'List for time', what: 'one figure each, against the stopwatch', slotSeconds: 1200, parts: (m) => [plainPart(m.newId, [plainCircuit(m.newId, 'List', [listed(m, [45, 35, 25, 15])], task({ goal: 'finish' }))])] },
+  { id: 'machine', name: 'Hard and easy', what: '0:40 hard, 0:40 easy, 8 times', slotSeconds: 1500, parts: (m) => [plainPart(m.newId, [plainCircuit(m.newId, 'Hard and easy', emptyStations(m.newId, 1), intervals([40]), rest(40, 8))])] },
 ]
 
 /** The preset as a plan with a warm-up before and a cool-down after it. */
