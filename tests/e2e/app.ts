@@ -33,5 +33,11 @@ export async function openPage(page: Page, path: string): Promise<void> {
   await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve, 50))))
 }
 
+/** Types into a list that opens, and takes its first entry once it is marked. */
+export const takeFirst = async (page: Page) => {
+  await expect(page.locator('[role=option][data-combobox-selected]').first()).toBeVisible()
+  await page.keyboard.press('Enter')
+}
+
 /** Digits as shown, without the boxes they stand in. */
 export const digitsOf = async (page: Page) => (await page.getByTestId('digits').innerText()).replace(/\s/g, '')

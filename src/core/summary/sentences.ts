@@ -61,13 +61,13 @@ function shortListSeconds(circuit: Circuit): number | undefined {
 
 function workPhrase(circuit: Circuit): string {
   const { stay, transition } = circuit
-  if (stay.kind === 'task') return stay.capSeconds ? `self-paced, ${formatSeconds(stay.capSeconds)} each` : 'self-paced to the finish'
+  const breakWord = circuit.travel === 'rotate' ? 'to move' : transition.how === 'active' ? 'to cross' : 'to rest'
+  const move = transition.seconds > 0 ? ` and ${formatSeconds(transition.seconds)} ${breakWord}` : ''
+  if (stay.kind === 'task') return stay.capSeconds ? `self-paced, ${formatSeconds(stay.capSeconds)} each${move}` : `self-paced to the finish${move}`
   const works = stay.workSeconds.map(formatSeconds).join(' + ')
   const sets = stay.sets > 1 ? `${stay.sets} sets of ` : ''
   const gap = stay.gapSeconds > 0 ? ` with ${formatSeconds(stay.gapSeconds)} gaps` : ''
   const setRest = stay.setRestSeconds > 0 ? ` and ${formatSeconds(stay.setRestSeconds)} after a set` : ''
-  const breakWord = circuit.travel === 'rotate' ? 'to move' : transition.how === 'active' ? 'to cross' : 'to rest'
-  const move = transition.seconds > 0 ? ` and ${formatSeconds(transition.seconds)} ${breakWord}` : ''
   return `${sets}${works} work${gap}${setRest}${move}`
 }
 

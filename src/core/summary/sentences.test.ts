@@ -1,0 +1,60 @@
+import { describe, expect, it } from 'vitest'
+import { shapes } from '../../../tests/fixtures/shapes'
+import { Plan } from '../plan/plan'
+import { compileTimeline } from '../timeline/compile'
+import { pairsSentence, phaseWord } from './names'
+import { classSentences, slotPhrase } from './sentences'
+
+const sentencesOf = (id: string, groups: number[] = []) => {
+  const plan = Plan.parse(shapes.find((shape) => shape.id === id)!.plan)
+  const timeline = compileTimeline(plan)
+  if (!timeline.ok) throw new Error(timeline.problems[0]!.message)
+  return classSentences(plan, timeline.value, groups)
+}
+
+describe('the first sentence says what is done', () => {
+  const cases: [id: string, sentence: string][] = [
+    ['A', '6 stations (0:15 work and 0:15 to move, 4 laps).'],
+    ['B', '6 stations (0:15 work and 0:15 to move, 4 laps), 2:30 swap, then 6 stations (0:15 work and 0:15 to move, 4 laps).'],
+    ['C2', '10 exercises together (0:30 work and 0:10 to rest, 3 laps with 0:30 between).'],
+    ['D', '2 exercises together (4 sets of 0:20 work with 0:10 gaps, 1 lap).'],
+    ['E3', '3 times (2 exercises together (0:20 work and 0:10 to rest, 4 laps)).'],
+    ['G', '4 stations (4 sets of 0:20 + 0:20 + 0:20 work and 1:00 after a set and 0:15 to move, 1 lap).'],
+    ['H', '5 stations (self-paced, 6:00 each and 1:00 to move, 1 lap).'],
+    ['I', '3 exercises together (1:00 work and 0:10 to cross, 4 laps).'],
+    ['J', '15:00 list at your own pace.'],
+    ['Q', '4 exercises together (0:30 work, 1 lap), then 4 exercises together (0:30 work, 1 lap) if there is time.'],
+  ]
+  for (const [id, sentence] of cases) it(`${id}: ${sentence}`, () => expect(sentencesOf(id)[0]).toBe(sentence))
+
+  it('and for whom', () => {
+    expect(sentencesOf('A', [2, 2, 3])[0]).toMatch(/; 7 people in 2 pairs and 1 trio\.$/)
+    expect(sentencesOf('A', [1])[0]).toMatch(/; 1 person\.$/)
+  })
+})
+
+describe('the second says how long it takes', () => {
+  it('exactly, with and without what is optional, and about', () => {
+    expect(sentencesOf('A')[1]).toBe('12:00 in all, 48:00 short of the 1:00:00 slot.')
+    expect(sentencesOf('Q')[1]).toBe('4:00 in all (2:00 without the optional part), 56:00 short of the 1:00:00 slot.')
+    expect(sentencesOf('K')[1]).toBe('About 42:00 (39:40 to 43:00) in all, 18:00 short of the 1:00:00 slot.')
+  })
+
+  it('against the slot', () => {
+    expect([0, 90, -90].map((spare) => slotPhrase(spare, 600))).toEqual(['which fills the 10:00 slot exactly', '1:30 short of the 10:00 slot', '1:30 over the 10:00 slot'])
+  })
+})
+
+describe('words for the room', () => {
+  it('a word for each kind of phase', () => {
+    const kinds = [{ kind: 'work' }, { kind: 'transition' }, { kind: 'rest' }, { kind: 'unplanned' }, { kind: 'pause', pause: 'swap' }] as const
+    expect(kinds.map((phase) => phaseWord({ moves: false, ...phase }))).toEqual(['Work', 'Move on', 'Rest', 'Free', 'Swap'])
+  })
+
+  it('how partners work, and nothing for people alone', () => {
+    expect(pairsSentence('both', 1)).toBe('')
+    expect(pairsSentence('both', 2)).toBe('In pairs, both working')
+    expect(pairsSentence('inTurns', 3)).toBe('In groups, taking turns by interval')
+    expect(pairsSentence('halfEach', 2)).toBe('In pairs, half the interval each')
+  })
+})

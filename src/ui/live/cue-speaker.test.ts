@@ -1,0 +1,142 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { shapes } from '../../../tests/fixtures/shapes'
+import { Plan } from '../../core/plan/plan'
+import type { Command, RunEvent } from '../../core/run/events'
+import { foldEvents } from '../../core/run/progress'
+import { compileTimeline } from '../../core/timeline/compile'
+import { CueSpeaker } from './cue-speaker'
+import type { RoomClock } from './room-clock'
+import type { FeedState, RunFeed } from './run-feed'
+
+const timeline = compileTimeline(Plan.parse(shapes[0]!.plan))
+if (!timeline.ok) throw new Error('shape')
+const phases = timeline.value
+
+interface Beep {
+  hertz: number
+  start: number
+  connected: boolean
+}
+
+/** A stand-in for the browser's audio: what would be heard, and when on its own clock. */
+let beeps: Beep[] = []
+let audioNow = 0
+
+class FakeAudio {
+  state = 'suspended'
+  outputLatency = 0.02
+  destination = {}
+  get currentTime() {
+    return audioNow
+  }
+  async resume() {
+    this.state = 'running'
+  }
+  async suspend() {
+    this.state = 'suspended'
+  }
+}
+
+class FakeOscillator {
+  private beep: Beep
+  constructor(_: unknown, { frequency }: { frequency: number }) {
+    this.beep = { hertz: frequency, start: -1, connected: true }
+    beeps.push(this.beep)
+  }
+  connect(next: unknown) {
+    return next
+  }
+  disconnect() {
+    this.beep.connected = false
+  }
+  start(at: number) {
+    this.beep.start = at
+  }
+  stop() {}
+}
+
+class FakeGain {
+  gain = { setValueAtTime() {}, linearRampToValueAtTime() {} }
+  connect(next: unknown) {
+    return next
+  }
+}
+
+/** The run's feed and the room's clock, both moved by hand. */
+function room() {
+  const listeners = new Set<() => void>()
+  const events: RunEvent[] = []
+  let now = 0
+  let state: FeedState = { progress: foldEvents(phases, []), connected: true }
+  const feed = {
+    get: () => state,
+    subscribe: (listener: () => void) => {
+      listeners.add(listener)
+      return () => listeners.delete(listener)
+    },
+  } as unknown as RunFeed
+  const press = (type: string) => {
+    events.push({ sequence: events.length + 1, id: String(events.length), at: now, who: 'Coach', command: { type } as Command })
+    state = { ...state, progress: foldEvents(phases, events) }
+    listeners.forEach((listener) => listener())
+  }
+  const pass = (ms: number) => {
+    now += ms
+    audioNow += ms / 1000
+    vi.advanceTimersByTime(ms)
+  }
+  return { feed, clock: { now: () => now } as RoomClock, press, pass }
+}
+
+const audible = () => beeps.filter((beep) => beep.connected).map(({ hertz, start }) => [hertz, Math.round((start + 0.02) * 1000) / 1000])
+
+beforeEach(() => {
+  beeps = []
+  audioNow = 0
+  vi.useFakeTimers()
+  vi.stubGlobal('AudioContext', FakeAudio)
+  vi.stubGlobal('OscillatorNode', FakeOscillator)
+  vi.stubGlobal('GainNode', FakeGain)
+})
+afterEach(() => {
+  vi.useRealTimers()
+  vi.unstubAllGlobals()
+})
+
+describe('CueSpeaker', () => {
+  it('schedules the count and the change ahead, so that they are heard on their instants', async () => {
+    const { feed, clock, press, pass } = room()
+    const speaker = new CueSpeaker(feed, clock)
+    expect(await speaker.turnOn()).toBe(true)
+    press('start')
+    for (let second = 0; second < 26; second++) pass(1000)
+    expect(audible().slice(0, 8)).toEqual([[440, 7], [440, 8], [440, 9], [784, 10], [440, 22], [440, 23], [440, 24], [784, 25]])
+  })
+
+  it('takes back what it has scheduled when the coach pauses, and schedules anew when the class goes on', async () => {
+    const { feed, clock, press, pass } = room()
+    const speaker = new CueSpeaker(feed, clock)
+    await speaker.turnOn()
+    press('start')
+    pass(5000)
+    expect(audible().length).toBeGreaterThan(0)
+    press('pause')
+    expect(audible()).toEqual([])
+    pass(20_000)
+    press('resume')
+    expect(audible()).toEqual([[440, 27], [440, 28], [440, 29], [784, 30]])
+  })
+
+  it('is silent when it is turned off', async () => {
+    const { feed, clock, press, pass } = room()
+    const speaker = new CueSpeaker(feed, clock)
+    await speaker.turnOn()
+    press('start')
+    pass(5000)
+    speaker.turnOff()
+    pass(10_000)
+    press('skip')
+    expect(audible()).toEqual([])
+    expect(speaker.on).toBe(false)
+  })
+})

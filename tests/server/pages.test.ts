@@ -1,0 +1,65 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { freePort, startServer, type RunningServer } from '../fixtures/server'
+
+let server: RunningServer
+beforeAll(async () => {
+  server = await startServer(process.env.DATABASE_URL!)
+})
+afterAll(() => server.kill())
+
+const page = async (path: string, base = server.base) => {
+  const response = await fetch(base + path)
+  return { status: response.status, text: await response.text() }
+}
+
+describe('pages', () => {
+  const views: [path: string, shows: string][] = [
+    ['/', 'Lunch Loop'],
+    ['/plans', 'Evening Blocks'],
+    ['/people', 'Rosalind'],
+    ['/exercises', 'Goblet squat'],
+    ['/gear', 'Suspension straps'],
+    ['/rooms', 'Drying Loft'],
+    ['/log', 'Steady Over-60s'],
+    ...['shape', 'people', 'rotation', 'gear', 'run', 'log'].map((tab): [string, string] => [`/classes/demo-sixties/${tab}`, 'Steady Over-60s']),
+  ]
+  for (const [path, shows] of views) {
+    it(`${path} comes whole from the server`, async () => {
+      const { status, text } = await page(path)
+      expect(status).toBe(200)
+      expect(text).toContain(shows)
+      expect(text).toContain('Kiln Yard')
+    })
+  }
+
+  it('a class without a tab opens on its shape', async () => {
+    const response = await fetch(`${server.base}/classes/demo-sixties`, { redirect: 'manual' })
+    expect(response.headers.get('location')).toBe('/classes/demo-sixties/shape')
+  })
+
+  it('what is not there is said so, and how to go on', async () => {
+    for (const path of ['/nowhere', '/classes/nobody/shape', '/classes/demo-sixties/nothing', '/runs/none', '/wall/none']) {
+      const { status, text } = await page(path)
+      expect(status, path).toBe(404)
+      expect(text, path).toContain('There is nothing at this address')
+    }
+  })
+})
+
+describe('without its database', () => {
+  it('the app starts, says so in words, and answers 503', async () => {
+    const away = new URL(process.env.DATABASE_URL!)
+    away.port = String(await freePort())
+    const alone = await startServer(away.toString(), undefined, false)
+    const health = await page('/api/health', alone.base)
+    expect(health).toMatchObject({ status: 503, text: expect.stringContaining('does not answer') })
+    const api = await page('/api/classes/demo-lunch', alone.base)
+    expect(api.status).toBe(503)
+    expect(JSON.parse(api.text).errors[0].code).toBe('databaseAway')
+    const shown = await page('/', alone.base)
+    expect(shown.status).toBe(500)
+    expect(shown.text).toContain('This page cannot be shown just now')
+    expect(shown.text).not.toContain('ECONNREFUSED')
+    await alone.kill()
+  })
+})
