@@ -1,4 +1,4 @@
-import { expect, expectAccessible, openPage, takeFirst, test } from './app'
+import { expect, expectAccessible, openPage, test } from './app'
 
 test('an instructor makes a class, shapes it, ticks people, and sees rotation and gear', async ({ page }) => {
   await openPage(page, '/')
@@ -38,7 +38,7 @@ test('an instructor makes a class, shapes it, ticks people, and sees rotation an
   await expect(total).toContainText('12:45')
   const first = page.getByRole('combobox', { name: 'Exercise at station 1' })
   await first.fill('gob')
-  await takeFirst(page)
+  await page.getByRole('option', { name: 'Goblet squat' }).click()
   await expect(page.getByRole('listitem', { name: 'Station 1' })).toContainText('kettlebell')
 
   await page.getByRole('link', { name: 'People' }).last().click()
