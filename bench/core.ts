@@ -1,14 +1,14 @@
 import { computeClass } from '../src/core/class/compute'
 import type { ClassDocument } from '../src/core/hall/class-document'
 import { Plan } from '../src/core/plan/plan'
-import { demoExercises } from '../scripts/demo/exercises'
+import { libraryExercises } from '../scripts/library/exercises'
 import { demoGear } from '../scripts/demo/hall'
 import { demoPeople } from '../scripts/demo/people'
 
 /** A 90-minute class: 12 stations, 40 people, a warm-up, seven laps, water and a cool-down. */
 function longClass(): ClassDocument {
   const stations = (prefix: string, count: number) =>
-    Array.from({ length: count }, (_, index) => ({ id: `${prefix}${index}`, uses: [{ id: `${prefix}${index}u`, exerciseId: demoExercises[index % demoExercises.length]!.id }] }))
+    Array.from({ length: count }, (_, index) => ({ id: `${prefix}${index}`, uses: [{ id: `${prefix}${index}u`, exerciseId: libraryExercises[index % libraryExercises.length]!.id }] }))
   const plan = Plan.parse({
     id: 'long',
     name: 'Long',
@@ -33,7 +33,7 @@ const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floo
 
 export function benchCore(): void {
   const document = longClass()
-  const library = { people: [], exercises: demoExercises, gear: demoGear }
+  const library = { people: [], exercises: libraryExercises, gear: demoGear }
   const computed = computeClass(document, library)
   if (!computed.timeline.ok) throw new Error(computed.timeline.problems[0]!.message)
   const times: number[] = []

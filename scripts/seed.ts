@@ -1,13 +1,12 @@
 import { count } from 'drizzle-orm'
 import { computeClass } from '../src/core/class/compute'
-import { strainNames } from '../src/core/hall/exercise'
 import type { RunEvent } from '../src/core/run/events'
 import { advance, foldEvents } from '../src/core/run/progress'
 import { takeSnapshot } from '../src/core/run/snapshot'
 import { closeDatabase, db } from '../src/server/db/client'
 import { classes, exercises, gearKinds, halls, people, plans, rooms, runEvents, runs, screenLinks } from '../src/server/db/schema'
 import { commandId, demoClasses, demoRuns, type DemoRun } from './demo/classes'
-import { demoExercises } from './demo/exercises'
+import { libraryExercises } from './library/exercises'
 import { demoGear, demoHall, demoRooms } from './demo/hall'
 import { demoPeople } from './demo/people'
 import { demoPlans } from './demo/plans'
@@ -25,7 +24,7 @@ async function seed(fresh: boolean): Promise<void> {
     await tx.insert(halls).values(demoHall)
     await tx.insert(rooms).values(rowsOf(demoRooms))
     await tx.insert(people).values(rowsOf(demoPeople))
-    await tx.insert(exercises).values(rowsOf(demoExercises))
+    await tx.insert(exercises).values(rowsOf(libraryExercises))
     await tx.insert(gearKinds).values(rowsOf(demoGear))
     await tx.insert(plans).values(rowsOf(demoPlans))
     await tx.insert(classes).values(
@@ -38,14 +37,16 @@ async function seed(fresh: boolean): Promise<void> {
       await tx.insert(runEvents).values(events.map((event) => ({ hallId, runId: run.id, ...event })))
     }
   })
-  console.log(`The demo hall ${demoHall.name} is in: ${demoPeople.length} people, ${demoExercises.length} exercises, ${demoGear.length} kinds of gear, 5 classes, ${past.length} past runs.`)
+  console.log(`The demo hall ${demoHall.name} is in: ${demoPeople.length} people, ${libraryExercises.length} exercises, ${demoGear.length} kinds of gear, 5 classes, ${past.length} past runs.`)
 }
+
+const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
 
 /** A past run as it would have been recorded. */
 function played({ document: { id, document }, commands }: DemoRun) {
-  const computed = computeClass(document, { people: demoPeople, exercises: demoExercises, gear: demoGear })
+  const computed = computeClass(document, library)
   const room = demoRooms.find((each) => each.id === document.roomId)!
-  const snapshot = takeSnapshot(document, computed, demoExercises, room.name, (strain) => strainNames[strain])
+  const snapshot = takeSnapshot(document, computed, library, room.name)
   if (!snapshot.ok) throw new Error(`demo class ${id}: ${snapshot.problems.map((each) => each.message).join(' ')}`)
   const begin = Date.parse(document.startsAt)
   const events: RunEvent[] = commands.map(([seconds, command], index) => ({ sequence: index + 1, id: commandId(), at: begin + seconds * 1000, who: 'Coach', command }))

@@ -30,5 +30,12 @@ export const demoGear: GearKind[] = [
   { id: 'anchor-point', name: 'Anchor point', form: 'place', sizes: plain(2) },
   { id: 'half-ball', name: 'Half-ball', form: 'single', sizes: plain(2) },
   { id: 'rower', name: 'Rower', form: 'single', sizes: plain(2) },
+  { id: 'treadmill', name: 'Treadmill', form: 'single', sizes: plain(1) },
+  { id: 'stability-ball', name: 'Stability ball', form: 'single', sizes: plain(4) },
+  { id: 'ab-wheel', name: 'Ab wheel', form: 'single', sizes: plain(2) },
+  { id: 'mini-trampoline', name: 'Mini-trampoline', form: 'single', sizes: plain(2) },
+  { id: 'cones', name: 'Cone', form: 'single', sizes: plain(12) },
+  { id: 'pull-up-bar', name: 'Bar', form: 'place', sizes: plain(2) },
+  { id: 'wall', name: 'Wall place', form: 'place', sizes: plain(10) },
   { id: 'lane', name: 'Lane', form: 'place', sizes: [{ id: '8m', label: '8 m', owned: 2 }] },
 ]

@@ -2,12 +2,14 @@ import { countGear, type GearCount } from '../gear/count'
 import { makeGroups } from '../grouping/groups'
 import type { ClassDocument } from '../hall/class-document'
 import type { Exercise } from '../hall/exercise'
+import { commonFigures, type HallFigures } from '../hall/figures'
 import type { GearKind } from '../hall/gear-kind'
 import type { Person } from '../hall/person'
 import type { Circuit } from '../plan/plan'
-import { rotatingCircuits, turnsOf, turnsPerLap } from '../plan/turns'
+import { rotatingCircuits, turnsOf, turnsPerLap, wavesOf } from '../plan/turns'
 import type { Problem, Result } from '../result'
 import { loopRotation, type Rotation } from '../rotation/loop'
+import { inWaves } from '../rotation/waves'
 import { classSentences } from '../summary/sentences'
 import { compileTimeline } from '../timeline/compile'
 import type { Paces } from '../timeline/pace'
@@ -18,6 +20,8 @@ export interface HallLibrary {
   people: readonly Person[]
   exercises: readonly Exercise[]
   gear: readonly GearKind[]
+  /** Left out, the common figures. */
+  figures?: HallFigures
 }
 
 export interface ComputedClass {
@@ -37,20 +41,25 @@ export function peopleHere(document: Pick<ClassDocument, 'here' | 'walkIns'>, pe
   return document.here.flatMap((id) => byId.get(id) ?? [])
 }
 
-/** The hall's own paces; exercises without one go at the common pace. */
-export const pacesOf = (exercises: readonly Exercise[]): Paces =>
-  new Map(exercises.flatMap((exercise) => (exercise.pace ? [[exercise.id, exercise.pace] as const] : [])))
+export const figuresOf = (library: Pick<HallLibrary, 'figures'>): HallFigures => library.figures ?? commonFigures
+
+/** The hall's own paces; exercises without one go at the hall's common pace. */
+export function pacesOf(library: Pick<HallLibrary, 'exercises' | 'figures'>): Paces {
+  const { repPace, slowingPercent } = figuresOf(library)
+  const of = new Map(library.exercises.flatMap((exercise) => (exercise.pace ? [[exercise.id, exercise.pace] as const] : [])))
+  return { of, common: repPace, slowingPercent }
+}
 
 /** Everything that follows from a class: time, groups, who is where, and gear. */
 export function computeClass(document: ClassDocument, library: HallLibrary): ComputedClass {
   const { plan } = document
-  const timeline = compileTimeline(plan, pacesOf(library.exercises))
+  const timeline = compileTimeline(plan, pacesOf(library))
   const people = peopleHere(document, library.people)
   const circuits = rotatingCircuits(plan)
-  const places = circuits.map(turnsPerLap)
+  const places = circuits.map((circuit) => turnsPerLap(circuit) * wavesOf(circuit))
   const groups = makeGroups(people, document.groupSize, places.length > 0 ? Math.min(...places) : people.length)
   const sizes = groups.map((group) => group.length)
-  const rotations = circuits.map((circuit) => ({ circuit, rotation: loopRotation(circuit.stations, sizes, turnsOf(circuit)) }))
+  const rotations = circuits.map((circuit) => ({ circuit, rotation: inWaves(sizes, wavesOf(circuit), (wave) => loopRotation(circuit.stations, wave, turnsOf(circuit))) }))
   const found = new Map<string, Rotation>()
   for (const { circuit, rotation } of rotations) if (rotation.ok) found.set(circuit.id, rotation.value)
   const gear = countGear({ plan, exercises: library.exercises, kinds: library.gear, groups, rotations: found })

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { demoClasses } from '../../../scripts/demo/classes'
-import { demoExercises } from '../../../scripts/demo/exercises'
+import { libraryExercises } from '../../../scripts/library/exercises'
 import { demoGear, demoRooms } from '../../../scripts/demo/hall'
 import { demoPeople } from '../../../scripts/demo/people'
 import { computeClass } from '../class/compute'
@@ -11,8 +11,11 @@ import { read } from '../plan/read'
 import { starterPlan } from '../plan/starter'
 import { circuitsOf, piecesOf, type Finding } from './finding'
 import { judge } from './judge'
+import { previewOf } from './preview'
+import { answerFindings } from './request'
+import { numbersIn } from './rules/note-numbers'
 
-const library = { people: demoPeople, exercises: demoExercises, gear: demoGear }
+const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
 let counter = 0
 const newId = () => `n${counter++}`
 
@@ -97,7 +100,7 @@ describe('findings, common practice unless a source is named', () => {
       all.here = ['jun', 'tove']
     })
     expect(find(judged(document), 'noOption')).toBeUndefined()
-    const exercises = demoExercises.map((exercise) => (exercise.id === 'strap-row' ? { ...exercise, options: [] } : exercise))
+    const exercises = libraryExercises.map((exercise) => (exercise.id === 'strap-row' ? { ...exercise, options: [] } : exercise))
     const computed = computeClass(document, { ...library, exercises })
     const findings = judge({ document, computed, library: { ...library, exercises }, room: demoRooms[0], newId })
     expect(find(findings, 'noOption')).toMatchObject({ severity: 'mend', what: 'Strap row has nothing for Jun' })
@@ -114,6 +117,88 @@ describe('findings, common practice unless a source is named', () => {
     const document = changed((circuit) => circuit.stations.forEach((station, index) => (station.uses[0]!.exerciseId = index % 2 ? 'plank' : 'goblet-squat')))
     expect(find(judged(document), 'upsAndDowns')!.what).toBe('Stations: to the floor and up 4 times a lap')
     expect(find(judged(lunch()), 'upsAndDowns')).toMatchObject({ severity: 'weigh' })
+  })
+
+  it('grip and jumps twice running, and the trade of stations that mends it', () => {
+    const grip = changed((circuit) => ['goblet-squat', 'strap-row', 'plank', 'march'].forEach((id, index) => (circuit.stations[index]!.uses[0]!.exerciseId = id)))
+    expect(find(judged(grip), 'gripTwice')!.what).toBe('Grip twice running, 1 then 2')
+    expectMended(grip, 'gripTwice')
+    const jumps = changed((circuit) => ['jump-squat', 'burpee'].forEach((id, index) => (circuit.stations[index]!.uses[0]!.exerciseId = id)))
+    expect(find(judged(jumps), 'impactTwice')!.what).toBe('Jumps twice running, 1 then 2')
+    expectMended(jumps, 'impactTwice')
+  })
+
+  it('more jumps than those who come take well', () => {
+    const document = changed((circuit) => ['jump-squat', 'plank', 'rope-skip', 'plank', 'jumping-jack'].forEach((id, index) => (circuit.stations[index]!.uses[0]!.exerciseId = id)))
+    expect(find(judged(document), 'manyJumps')!.what).toBe('Stations: 3 of 8 stations jump')
+    expectMended(document, 'manyJumps')
+  })
+
+  it('an aim that even the quick do not reach', () => {
+    const document = changed((circuit) => {
+      circuit.stay = { kind: 'task', goal: 'cap', capSeconds: 120, aimRounds: 6, openerCount: 0, rungRestSeconds: 0 }
+      for (const station of circuit.stations) station.uses = [{ id: newId(), exerciseId: 'goblet-squat', reps: { count: 20, counted: 'total' }, sides: 'none' }]
+    })
+    expect(find(judged(document), 'aim')!.what).toBe('Stations 1: 6 rounds are out of reach')
+    expect(stations(expectMended(document, 'aim')).stay).toMatchObject({ aimRounds: 1 })
+  })
+
+  it('seconds that nobody has planned', () => {
+    const document = changed((circuit, all) => (circuit.withinSeconds = 30 + (computeClass(all, library).timeline as { value: { total: number } }).value.total))
+    expect(find(judged(document), 'unplanned')!.what).toMatch(/^Stations: \d+:\d\d of its window is unplanned$/)
+    expectMended(document, 'unplanned')
+  })
+
+  it('work to rest that beginners do not keep up: they rest as long as they work', () => {
+    const document = changed((circuit, all) => {
+      circuit.transition.seconds = 15
+      all.here = demoPeople.filter((person) => person.level === 'newcomer').map((person) => person.id)
+    })
+    expect(find(judged(document), 'workRest')!.what).toBe('Stations: 2.7 : 1 is hard for this class')
+    expect(stations(expectMended(document, 'workRest')).transition.seconds).toBe(40)
+    expect(find(judged(lunch()), 'workRest')).toBeUndefined()
+  })
+
+  it('nothing explained before: 15 s gaps run to about 24 s', () => {
+    const document = changed((circuit, all) => {
+      circuit.transition.seconds = 15
+      all.plan.parts[0]!.pieces = all.plan.parts[0]!.pieces.slice(1)
+    })
+    expect(find(judged(document), 'firstLap')!.why).toContain("the first lap's 15 s gaps run to about 24 s: 1:03 over by its end")
+    expectMended(document, 'firstLap')
+  })
+
+  it('one-sided, and nothing says when to change', () => {
+    const document = changed((circuit) => Object.assign(circuit.stations[0]!.uses[0]!, { exerciseId: 'side-plank', sides: 'none' }))
+    expect(find(judged(document), 'sidesUnsaid')!.what).toBe('1. Side plank: nothing says when to change sides')
+    expectMended(document, 'sidesUnsaid')
+  })
+
+  it('a number in a note that contradicts the figure beside it', () => {
+    expect(numbersIn('about 3 min, then 12 kg x 10 reps, 1:30 rest')).toEqual([
+      { text: '1:30', value: 90, unit: 'seconds' },
+      { text: '3 min', value: 180, unit: 'seconds' },
+      { text: '12 kg', value: 12, unit: 'kilograms' },
+      { text: '10 reps', value: 10, unit: 'reps' },
+    ])
+    const says = (note: string) => find(judged(changed((circuit) => (circuit.transition.note = note))), 'noteNumbers')
+    expect(says('45 s of work, 3 laps')!.what).toBe('Stations: the note says “45 s”, the figure is one of 0:40, 0:15, 1:00')
+    expect(says('40 s of work, 2 laps, 8 stations, mind step 9')).toBeUndefined()
+  })
+
+  it('a fix can be seen before it is made: what changes, what it mends, what it raises', () => {
+    const document = changed((circuit) => (circuit.laps = 3))
+    const findings = judged(document)
+    const state = { document, computed: computeClass(document, library), library, room: demoRooms[0], newId }
+    const { changes, total, mends, raises } = previewOf(state, findings, find(findings, 'sideShort')!.fix!.apply)
+    expect(changes).toEqual([expect.stringMatching(/^Stations: 4 .* changes sides another way$/)])
+    expect([total, mends.length, raises]).toEqual(['stays 36:15', 1, []])
+  })
+
+  it('answers in plain JSON with the words of each fix', () => {
+    const answer = answerFindings({ plan: changed((circuit) => (circuit.laps = 6)).plan, people: [], groupSize: 'pairs' }, library)
+    expect(answer[0]).toMatchObject({ id: 'slot', severity: 'mend', fix: expect.stringContaining('3 laps instead of 6') })
+    expect(JSON.parse(JSON.stringify(answer))).toEqual(answer)
   })
 
   it('says what to mend first', () => {

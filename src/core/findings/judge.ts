@@ -1,18 +1,49 @@
 import type { Finding, Judged, Rule } from './finding'
 import { briefing } from './rules/briefing'
 import { coolDown } from './rules/cool-down'
+import { aim } from './rules/aim'
+import { firstLap } from './rules/first-lap'
 import { gearShort } from './rules/gear-short'
+import { gripTwice } from './rules/grip-twice'
+import { impactTwice } from './rules/impact-twice'
 import { lowCeiling } from './rules/low-ceiling'
+import { manyJumps } from './rules/many-jumps'
 import { noOption } from './rules/no-option'
+import { noteNumbers } from './rules/note-numbers'
 import { regionTwice } from './rules/region-twice'
 import { sideShort } from './rules/side-short'
+import { sidesUnsaid } from './rules/sides-unsaid'
 import { slot } from './rules/slot'
+import { unplanned } from './rules/unplanned'
 import { upsAndDowns } from './rules/ups-and-downs'
 import { warmUp } from './rules/warm-up'
 import { water } from './rules/water'
+import { workRest } from './rules/work-rest'
 import { zeroGap } from './rules/zero-gap'
 
-const rules: Rule[] = [slot, zeroGap, briefing, sideShort, lowCeiling, noOption, gearShort, warmUp, coolDown, water, regionTwice, upsAndDowns]
+const rules: Rule[] = [
+  slot,
+  zeroGap,
+  noteNumbers,
+  briefing,
+  firstLap,
+  sideShort,
+  sidesUnsaid,
+  lowCeiling,
+  noOption,
+  gearShort,
+  aim,
+  unplanned,
+  workRest,
+  manyJumps,
+  warmUp,
+  coolDown,
+  water,
+  regionTwice,
+  gripTwice,
+  impactTwice,
+  upsAndDowns,
+]
 
 const weight = { mend: 0, weigh: 1, fine: 2 } as const
 

@@ -2,7 +2,7 @@ import type { Exercise } from '../hall/exercise'
 import type { GearKind } from '../hall/gear-kind'
 import type { Person } from '../hall/person'
 import type { Circuit, Plan, Station } from '../plan/plan'
-import { turnsOf, turnsPerLap } from '../plan/turns'
+import { turnsOf, turnsPerLap, wavesOf } from '../plan/turns'
 import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
 import type { Rotation } from '../rotation/loop'
 import { add, needOf, sizeKey, standingNeedOf, type Count } from './need'
@@ -82,8 +82,8 @@ export function countGear(input: GearInput): GearCount {
       for (const piece of piecesAtRepeat(part, repeat)) {
         if (piece.type === 'pause') continue
         const perLap = turnsPerLap(piece)
-        for (let turn = 0; turn < turnsOf(piece); turn++) {
-          const lap = Math.floor(turn / perLap)
+        for (let turn = 0; turn < turnsOf(piece) * wavesOf(piece); turn++) {
+          const lap = Math.floor((turn % turnsOf(piece)) / perLap)
           const circuit = circuitAtLap(piece, lap)
           const demand: Count = new Map()
           atStations(counter, circuit, turn, turn % perLap, lap, (station, need) => {

@@ -7,10 +7,16 @@ export type PieceKind = 'warmUp' | 'stations' | 'together' | 'coolDown' | Pause[
 
 const pauseSeconds: Record<Pause['kind'], number> = { brief: 180, water: 60, swap: 120, rest: 60 }
 
-/** Exercises that a warm-up or cool-down begins with, by id. Those the hall does not have stay empty stations. */
+/** An exercise to begin a station with. */
+export interface Starter {
+  id: string
+  oneSided: boolean
+}
+
+/** What a warm-up and a cool-down begin with. What is missing stays an empty station. */
 export interface Suggested {
-  warmUp: readonly string[]
-  coolDown: readonly string[]
+  warmUp: readonly Starter[]
+  coolDown: readonly Starter[]
 }
 
 /** A new piece of a kind, every id of it from `newId`. */
@@ -29,11 +35,11 @@ export function newPiece(kind: PieceKind, newId: NewId, suggested: Suggested = {
   }
 }
 
-function filled(exerciseIds: readonly string[], count: number, newId: NewId): Circuit['stations'] {
-  const use = (exerciseId: string): Use => ({ id: newId(), exerciseId, sides: 'none' })
+function filled(starters: readonly Starter[], count: number, newId: NewId): Circuit['stations'] {
+  const use = ({ id, oneSided }: Starter): Use => ({ id: newId(), exerciseId: id, sides: oneSided ? 'half' : 'none' })
   return Array.from({ length: count }, (_, index) => {
-    const exerciseId = exerciseIds[index]
-    return { ...emptyStation(newId()), uses: exerciseId === undefined ? [] : [use(exerciseId)] }
+    const starter = starters[index]
+    return { ...emptyStation(newId()), uses: starter === undefined ? [] : [use(starter)] }
   })
 }
 

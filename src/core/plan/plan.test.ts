@@ -1,7 +1,7 @@
 import Ajv from 'ajv/dist/2020'
 import { describe, expect, it } from 'vitest'
 import { z } from 'zod'
-import { demoExercises } from '../../../scripts/demo/exercises'
+import { libraryExercises } from '../../../scripts/library/exercises'
 import { demoPlans } from '../../../scripts/demo/plans'
 import { shapes } from '../../../tests/fixtures/shapes'
 import { isEditable, mainPiece, resizeStations } from './edit'
@@ -58,7 +58,7 @@ describe('the plan file', () => {
 
   it('carries the exercises used, reads back as it was, and passes the published JSON Schema', () => {
     for (const plan of demoPlans) {
-      const file = planFile(plan, demoExercises)
+      const file = planFile(plan, libraryExercises)
       expect(file.exercises.length).toBeGreaterThan(3)
       const again = read(PlanFile, JSON.parse(JSON.stringify(file)))
       expect(again).toEqual({ ok: true, value: file })

@@ -1,7 +1,7 @@
 import type { Seconds } from '../units'
 import { emptyStation } from './edit'
 import { emptyStations, intervals, plainCircuit, plainPart, rest, rotate } from './make'
-import { newPiece, withFirst, withLast } from './pieces'
+import { newPiece, withFirst, withLast, type Suggested } from './pieces'
 import type { Part, Plan, Station, Task, Use } from './plan'
 
 /** What a preset is made with: new ids, and exercises of the hall to fill self-paced lists and the warm-up. */
@@ -9,7 +9,7 @@ export interface PresetMakings {
   newId: () => string
   /** Ids of exercises for main parts, most useful first. */
   main: readonly string[]
-  warmUp: readonly string[]
+  suggested: Suggested
 }
 
 export interface Preset {
@@ -114,7 +114,7 @@ export const presets: readonly Preset[] = [
 
 /** The preset as a plan with a warm-up before and a cool-down after it. */
 export function planOf(preset: Preset, name: string, slotSeconds: Seconds, makings: PresetMakings): Plan {
-  const { newId, warmUp } = makings
+  const { newId, suggested } = makings
   const bare: Plan = { id: newId(), name, slotSeconds, parts: preset.parts(makings) }
-  return withLast(withFirst(bare, newPiece('warmUp', newId, { warmUp, coolDown: [] }), newId), newPiece('coolDown', newId), newId)
+  return withLast(withFirst(bare, newPiece('warmUp', newId, suggested), newId), newPiece('coolDown', newId, suggested), newId)
 }

@@ -10,6 +10,9 @@ export function turnsPerLap({ travel, stations }: Pick<Circuit, 'travel' | 'stat
 /** Stays in the whole circuit. */
 export const turnsOf = (circuit: Turning): number => circuit.turns ?? (circuit.laps ?? 1) * turnsPerLap(circuit)
 
+/** Times the whole circuit is gone through: by each wave once. */
+export const wavesOf = (circuit: Pick<Circuit, 'waves'>): 1 | 2 => (circuit.waves ? 2 : 1)
+
 /** Laps begun in the whole circuit. */
 export const lapsOf = (circuit: Turning): number => Math.ceil(turnsOf(circuit) / turnsPerLap(circuit))
 

@@ -1,11 +1,11 @@
+import { commonPaces } from '../timeline/pace'
 import { describe, expect, it } from 'vitest'
 import { demoClasses } from '../../../scripts/demo/classes'
-import { demoExercises } from '../../../scripts/demo/exercises'
+import { libraryExercises } from '../../../scripts/library/exercises'
 import { demoGear } from '../../../scripts/demo/hall'
 import { demoPeople } from '../../../scripts/demo/people'
 import { demoPlans } from '../../../scripts/demo/plans'
 import { computeClass } from '../class/compute'
-import { strainNames } from '../hall/exercise'
 import { paceText } from '../summary/items'
 import { classSentences } from '../summary/sentences'
 import type { Command, RunEvent } from './events'
@@ -14,10 +14,10 @@ import { roomView } from './room-view'
 import { takeSnapshot } from './snapshot'
 import { stateAt } from './state'
 
-const library = { people: demoPeople, exercises: demoExercises, gear: demoGear }
+const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
 const snapshotOf = (id: string) => {
   const { document } = demoClasses(new Date(2026, 0, 5)).find((each) => each.id === id)!
-  const snapshot = takeSnapshot(document, computeClass(document, library), demoExercises, 'Kiln Floor', (strain) => strainNames[strain])
+  const snapshot = takeSnapshot(document, computeClass(document, library), library, 'Kiln Floor')
   if (!snapshot.ok) throw new Error(snapshot.problems[0]!.message)
   return snapshot.value
 }
@@ -75,7 +75,7 @@ describe('what the room sees', () => {
 describe('a self-paced list', () => {
   const { document } = demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-short')!
   const bricks = { ...document, plan: structuredClone(demoPlans.find((plan) => plan.id === 'brick-by-brick')!) }
-  const taken = takeSnapshot(bricks, computeClass(bricks, library), demoExercises, '', String)
+  const taken = takeSnapshot(bricks, computeClass(bricks, library), library, '')
   if (!taken.ok) throw new Error(taken.problems[0]!.message)
   const phase = (pieceId: string) => taken.value.timeline.phases.find((each) => each.pieceId === pieceId)!
 
@@ -98,7 +98,7 @@ describe('a self-paced list', () => {
     const list = taken.value.circuits['bb-rounds']!.stations[0]!.list!
     expect(list.aim).toMatch(/^about \d+(\.5)? rounds for most \(\d+(\.5)? to \d+(\.5)?\); the aim is 6$/)
     const stay = { kind: 'task', goal: 'cap', capSeconds: 60, openerCount: 0, rungRestSeconds: 0, aimRounds: 40 } as const
-    expect(paceText(stay, bricks.plan.parts[1]!.pieces.flatMap((piece) => (piece.type === 'circuit' ? piece.stations[0]!.uses : [])).slice(0, 3), new Map())).toContain('40 are out of reach')
+    expect(paceText(stay, bricks.plan.parts[1]!.pieces.flatMap((piece) => (piece.type === 'circuit' ? piece.stations[0]!.uses : [])).slice(0, 3), commonPaces)).toContain('40 are out of reach')
   })
 })
 
@@ -124,6 +124,6 @@ describe('a snapshot', () => {
   it('is refused when somebody would have no station', () => {
     const { document } = demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!
     const solo = { ...document, groupSize: 'solo' as const }
-    expect(takeSnapshot(solo, computeClass(solo, library), demoExercises, '', String)).toMatchObject({ ok: false, problems: [{ code: 'tooManyGroups' }] })
+    expect(takeSnapshot(solo, computeClass(solo, library), library, '')).toMatchObject({ ok: false, problems: [{ code: 'tooManyGroups' }] })
   })
 })

@@ -1,6 +1,6 @@
 import { phaseWord } from '../summary/names'
 import type { Phase } from '../timeline/phase'
-import type { CircuitView, RunSnapshot, StationView } from './snapshot'
+import { stationsAt, type CircuitView, type RunSnapshot, type StationView } from './snapshot'
 import type { RunState } from './state'
 
 export interface Tile {
@@ -39,7 +39,9 @@ export function roomView(snapshot: RunSnapshot, state: RunState): RoomView {
   if (state.status === 'finished') return { word: 'Done', place: '', headline: 'Thank you. Put the gear back and drink.', detail: '', ...nothing }
   const phase = state.phase
   const work = phase.kind === 'work' ? phase : phases.slice(phase.index).find((each) => each.kind === 'work')
-  const circuit = work && snapshot.circuits[work.pieceId]
+  const based = work && snapshot.circuits[work.pieceId]
+  // As the stations are at this repeat and lap.
+  const circuit = based && { ...based, stations: stationsAt(based, work.repeat, work.lap) }
   const word = wordOf(state)
   if (!work || !circuit) return { word, place: snapshot.pieceNames[phase.pieceId] ?? '', headline: noteOf(snapshot, phase), detail: '', ...nothing }
   const before = phase !== work
@@ -101,14 +103,30 @@ function linesOf(snapshot: RunSnapshot, circuit: CircuitView, state: RunState, w
   if (!circuit.rotates) {
     const name = nameWithSide(circuit, work)
     const note = before ? noteOf(snapshot, state.phase) : ''
-    return before ? { headline: `Next: ${name}`, detail: note } : { headline: name, detail: changeLine(circuit, state, work) }
+    return before ? { headline: `Next: ${name}`, detail: note } : { headline: name, detail: changeLine(circuit, state, work) || howLine(circuit, work) }
   }
-  if (!before) return { headline: changeLine(circuit, state, work), detail: circuit.pairsSentence }
+  if (!before) return { headline: changeLine(circuit, state, work), detail: meanwhileLine(snapshot, state) || partnerLine(circuit, work) }
   const first = state.phase.pieceId !== work.pieceId
   if (first) return { headline: `Next: ${circuit.name}. Find your station.`, detail: noteOf(snapshot, state.phase) }
   if (!state.phase.moves) return { headline: 'Stay at your station.', detail: '' }
   const last = circuit.stations.length
   return { headline: last > 1 ? 'On to the next station' : 'Stay at your station', detail: last > 1 ? `${last} goes round to 1.` : '' }
+}
+
+/** Who of a pair works now, when partners take turns by interval. */
+const partnerLine = (circuit: CircuitView, work: Phase): string =>
+  work.partner === undefined || circuit.pairsSentence === '' ? circuit.pairsSentence : `${work.partner === 0 ? 'First' : 'Second'} partner works, the other rests`
+
+/** How the one exercise is done: tempo, effort, reps. */
+const howLine = (circuit: CircuitView, work: Phase): string => exerciseAt(circuit.stations[work.station ?? 0], work)?.how ?? ''
+
+/** What the wave that is not at the stations does now. */
+function meanwhileLine(snapshot: RunSnapshot, state: RunState): string {
+  const second = state.phase.start + state.elapsed / 1000
+  const now = snapshot.timeline.meanwhile?.find((phase) => phase.start <= second && second < phase.start + phase.seconds)
+  const circuit = now && snapshot.circuits[now.pieceId]
+  if (!circuit) return ''
+  return `The others: ${now.kind === 'work' ? nameWithSide(circuit, now) : phaseWord(now).toLowerCase()}`
 }
 
 const sideWords = ['first side', 'second side'] as const

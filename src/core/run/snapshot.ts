@@ -1,10 +1,12 @@
-import { pacesOf, type ComputedClass } from '../class/compute'
+import { pacesOf, type ComputedClass, type HallLibrary } from '../class/compute'
 import type { ClassDocument } from '../hall/class-document'
-import type { Exercise } from '../hall/exercise'
-import type { PairsWork, Sides, Stay, Use } from '../plan/plan'
+import { strainNames } from '../hall/exercise'
+import { formOf } from '../hall/form'
+import type { Circuit, PairsWork, Plan, Sides, Station, Stay, Use } from '../plan/plan'
 import type { Paces } from '../timeline/pace'
-import { itemText, paceText } from '../summary/items'
+import { itemText, paceText, useDetails } from '../summary/items'
 import { lapsOf, turnsPerLap } from '../plan/turns'
+import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
 import { failure, problem, success, type Result } from '../result'
 import { pairsSentence, pieceName, pieceNames } from '../summary/names'
 import type { Timeline } from '../timeline/phase'
@@ -12,7 +14,7 @@ import type { Milliseconds, Seconds } from '../units'
 
 export interface StationView {
   /** One for each position. */
-  exercises: { name: string; points: string[]; sides: Sides; asks: string[] }[]
+  exercises: { name: string; points: string[]; sides: Sides; asks: string[]; how: string }[]
   rest: boolean
   /** The items of a self-paced list as they are read out, and what is aimed at. */
   list?: { items: string[]; aim: string }
@@ -26,6 +28,8 @@ export interface CircuitView {
   pairs: PairsWork
   pairsSentence: string
   stations: StationView[]
+  /** The stations where they differ at a repeat and lap, by `repeat/lap`. */
+  varied?: Record<string, StationView[]>
   /** Groups at each station, turn by turn; absent when all do the same together. */
   turns?: number[][][]
   say?: string
@@ -51,70 +55,87 @@ export interface RunSnapshot {
   notes: Record<string, string>
 }
 
+/** The stations of a circuit as they are at a repeat and lap. */
+export const stationsAt = (circuit: CircuitView, repeat: number, lap = 0): StationView[] => circuit.varied?.[`${repeat}/${lap}`] ?? circuit.stations
+
 /** Fails when the class has no timeline, or when somebody who is here would have no station. */
-export function takeSnapshot(
-  document: ClassDocument,
-  computed: ComputedClass,
-  exercises: readonly Exercise[],
-  roomName: string,
-  strainName: (strain: Exercise['asks'][number]) => string,
-): Result<RunSnapshot> {
+export function takeSnapshot(document: ClassDocument, computed: ComputedClass, library: HallLibrary, roomName: string): Result<RunSnapshot> {
   if (computed.problems.length > 0) return failure(...computed.problems)
   if (!computed.timeline.ok || computed.timeline.value.phases.length === 0) {
     return failure(problem('noTime', 'The plan has no time in it yet: give it some work.', 'plan.parts'))
   }
-  const byId = new Map(exercises.map((exercise) => [exercise.id, exercise]))
-  const pieces = document.plan.parts.flatMap((part) => part.pieces)
-  const names = (id: string) => byId.get(id)?.name ?? id
-  const paces = pacesOf(exercises)
+  const { plan } = document
+  const pieces = plan.parts.flatMap((part) => part.pieces)
   const largest = Math.max(0, ...computed.groups.map((group) => group.length))
-  const circuits = pieces.flatMap((piece): [string, CircuitView][] => {
-    if (piece.type === 'pause') return []
-    const rotation = computed.rotations.find((each) => each.circuit.id === piece.id)?.rotation
-    const rotates = piece.travel === 'rotate'
+  const show = stationViews(library)
+  const viewOf = (circuit: Circuit): [string, CircuitView] => {
+    const rotation = computed.rotations.find((each) => each.circuit.id === circuit.id)?.rotation
+    const rotates = circuit.travel === 'rotate'
+    const varied = variedStations(plan, circuit, show)
     return [
-      [
-        piece.id,
-        {
-          name: pieceName(piece),
-          rotates,
-          laps: lapsOf(piece),
-          turnsPerLap: turnsPerLap(piece),
-          pairs: piece.pairs,
-          pairsSentence: rotates ? pairsSentence(piece.pairs, largest) : '',
-          stations: piece.stations.map((station) => ({
-            rest: station.rest,
-            ...listOf(station.stay ?? piece.stay, station.uses, names, paces),
-            exercises: station.uses.map((use) => {
-              const exercise = byId.get(use.exerciseId)
-              const option = exercise?.options.find((each) => each.id === use.optionId)
-              return {
-                name: option?.name ?? exercise?.name ?? use.exerciseId,
-                points: exercise?.points ?? [],
-                sides: use.sides,
-                asks: ((option ?? exercise)?.asks ?? []).map(strainName),
-              }
-            }),
-          })),
-          ...(rotation?.ok && computed.groups.length > 0 && { turns: rotation.value.turns }),
-          ...(rotation?.ok && { say: rotation.value.say }),
-        },
-      ],
+      circuit.id,
+      {
+        name: pieceName(circuit),
+        rotates,
+        laps: lapsOf(circuit),
+        turnsPerLap: turnsPerLap(circuit),
+        pairs: circuit.pairs,
+        pairsSentence: rotates ? pairsSentence(circuit.pairs, largest) : '',
+        stations: show(circuit),
+        ...(Object.keys(varied).length > 0 && { varied }),
+        ...(rotation?.ok && computed.groups.length > 0 && { turns: rotation.value.turns }),
+        ...(rotation?.ok && { say: rotation.value.say }),
+      },
     ]
-  })
+  }
+  const circuits = pieces.flatMap((piece) => (piece.type === 'pause' ? [] : [viewOf(piece), ...(piece.waves ? [viewOf(piece.waves.meanwhile)] : [])]))
   return success({
     name: document.name,
     roomName,
     startsAt: Date.parse(document.startsAt),
-    slotSeconds: document.plan.slotSeconds,
+    slotSeconds: plan.slotSeconds,
     sentences: computed.sentences!,
     timeline: computed.timeline.value,
     groups: computed.groups.map((group) => group.map((person) => person.id)),
-    people: computed.people.map(({ id, name, goEasy, goEasyNote }) => ({ id, name, goEasy: goEasy.map(strainName), goEasyNote })),
+    people: computed.people.map(({ id, name, goEasy, goEasyNote }) => ({ id, name, goEasy: goEasy.map((strain) => strainNames[strain]), goEasyNote })),
     circuits: Object.fromEntries(circuits),
-    pieceNames: pieceNames(document.plan),
+    pieceNames: pieceNames(plan),
     notes: Object.fromEntries(pieces.flatMap((piece) => (piece.type === 'pause' && piece.note ? [[piece.id, piece.note]] : []))),
   })
+}
+
+type ShowStations = (circuit: Circuit) => StationView[]
+
+function stationViews(library: HallLibrary): ShowStations {
+  const byId = new Map(library.exercises.map((exercise) => [exercise.id, exercise]))
+  const names = (id: string) => byId.get(id)?.name ?? id
+  const paces = pacesOf(library)
+  const exerciseView = (use: Use, seconds: Seconds | undefined): StationView['exercises'][number] => {
+    const exercise = byId.get(use.exerciseId)
+    const form = exercise && formOf(exercise, use.optionId)
+    return { name: form?.name ?? use.exerciseId, points: form?.points ?? [], sides: use.sides, asks: (form?.asks ?? []).map((strain) => strainNames[strain]), how: useDetails(use, seconds).join(', ') }
+  }
+  const station = (circuit: Circuit, each: Station): StationView => {
+    const stay = each.stay ?? circuit.stay
+    const seconds = (position: number) => (stay.kind === 'intervals' ? stay.workSeconds[position] : undefined)
+    return { rest: each.rest, ...listOf(stay, each.uses, names, paces), exercises: each.uses.map((use, position) => exerciseView(use, seconds(position))) }
+  }
+  return (circuit) => circuit.stations.map((each) => station(circuit, each))
+}
+
+/** The stations at every repeat and lap at which something about them varies. */
+function variedStations(plan: Plan, circuit: Circuit, show: ShowStations): Record<string, StationView[]> {
+  const varied: Record<string, StationView[]> = {}
+  const part = plan.parts.find((each) => each.pieces.some((piece) => piece.id === circuit.id))
+  if (!part) return varied
+  for (let repeat = 0; repeat < part.repeat; repeat++) {
+    const here = piecesAtRepeat(part, repeat).find((piece) => piece.id === circuit.id) as Circuit
+    for (let lap = 0; lap < lapsOf(circuit); lap++) {
+      const now = circuitAtLap(here, lap)
+      if (now !== circuit) varied[`${repeat}/${lap}`] = show(now)
+    }
+  }
+  return varied
 }
 
 function listOf(stay: Stay, uses: readonly Use[], nameOf: (exerciseId: string) => string, paces: Paces): Pick<StationView, 'list'> {

@@ -1,7 +1,8 @@
 import type { Exercise } from '../hall/exercise'
 import { alternateRegions } from './alternate'
 
-/** Exercises for a main part: those with somewhere to go from there (a harder option, or a substitute), regions alternating. */
-export function mainExercises(exercises: readonly Exercise[]): Exercise[] {
-  return alternateRegions(exercises.filter((each) => each.options.some((option) => option.rung !== 'easier')))
-}
+/** Whether an exercise is one to train with, rather than to warm up or stretch. */
+export const isMain = (exercise: Exercise): boolean => exercise.pattern !== 'stretch' && exercise.met.high > 3.6
+
+/** Exercises for a main part, regions alternating. */
+export const mainExercises = (exercises: readonly Exercise[]): Exercise[] => alternateRegions(exercises.filter(isMain))

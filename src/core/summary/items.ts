@@ -1,16 +1,30 @@
 import type { RepCount, Task, Use } from '../plan/plan'
 import type { z } from 'zod'
-import { roundsWithin, finishSeconds, type Estimate, type Paces } from '../timeline/pace'
-import { formatSeconds } from '../units'
+import { finishSeconds, repsWithin, roundsWithin, tempoSeconds, type Estimate, type Paces } from '../timeline/pace'
+import { formatSeconds, type Seconds } from '../units'
 
 const counts: Record<z.infer<typeof RepCount>, string> = { total: '', eachSide: ' each side', thereAndBack: ' there and back', twoCountsOne: ', two counts make one' }
 
 /** An item of a self-paced list as it is read out: `20 push-up`, `8 lunge each side`, `0:60 plank`. */
 export function itemText(use: Use, name: string): string {
-  const load = use.load ? `, ${use.load.kilograms} kg` : ''
-  if (use.seconds !== undefined) return `${formatSeconds(use.seconds)} ${name.toLowerCase()}${load}`
-  if (!use.reps) return `${name}${load}`
-  return `${use.reps.count} ${name.toLowerCase()}${counts[use.reps.counted]}${load}`
+  const how = ['', ...useDetails({ ...use, reps: undefined })].join(', ')
+  if (use.seconds !== undefined) return `${formatSeconds(use.seconds)} ${name.toLowerCase()}${how}`
+  if (!use.reps) return `${name}${how}`
+  return `${use.reps.count} ${name.toLowerCase()}${counts[use.reps.counted]}${how}`
+}
+
+/** How an exercise is done, beyond its name: reps and how they are called, tempo, load, effort, machine, inner cycle. `seconds` are the interval's. */
+export function useDetails(use: Use, seconds?: Seconds): string[] {
+  const rep = tempoSeconds(use)
+  const texts = [
+    use.reps && `${use.reps.count} reps${counts[use.reps.counted]}`,
+    use.inner && `${use.inner.cycle.map((each) => `${each.count} ${each.name}`).join(' + ')}${use.inner.aim ? `, aim ${use.inner.aim} times` : ''}`,
+    use.tempo && `tempo ${use.tempo.figures.join('-')} from the ${use.tempo.from}${rep && seconds ? ` (${repsWithin(seconds, rep)} reps)` : ''}`,
+    use.load && `${use.load.kilograms} kg`,
+    use.effort,
+    use.machine,
+  ]
+  return texts.filter((text) => text !== undefined && text !== '') as string[]
 }
 
 const rounds = (value: number) => (value >= 10 ? String(Math.floor(value)) : (Math.floor(value * 2) / 2).toFixed(1).replace('.0', ''))

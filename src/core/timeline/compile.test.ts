@@ -116,9 +116,26 @@ describe('details', () => {
     expect(shorthand(compiled(plan).phases)).toEqual(['w30', 'w7', 'w5', 'w7'])
   })
 
-  it('refuses by name what it cannot compile yet, and what runs past six hours', () => {
-    const waves = { meanwhile: simple({ id: 'm', travel: 'together', stations: [{ id: 'm1' }] }) }
-    expect(refusal(withPieces(simple({ waves })))).toMatchObject({ code: 'notYet', field: 'parts[0].pieces[0].waves' })
+  it('two waves go through the stations one after the other, the list of the others beside them', () => {
+    const list = (workSeconds: number) => ({ meanwhile: simple({ id: 'm', travel: 'together', laps: 1, transition: { seconds: 0 }, stations: [{ id: 'm1' }, { id: 'm2' }], stay: { kind: 'intervals', workSeconds: [workSeconds] } }) })
+    const rotating = { travel: 'rotate' as const, laps: 1, stations: [{ id: 's1' }, { id: 's2' }], lapRestSeconds: 25 }
+    const timeline = compiled(withPieces(simple({ ...rotating, waves: list(35) })))
+    expect(shorthand(timeline.phases)).toEqual(['w30', 't10', 'w30', 'r25', 'w30', 't10', 'w30', 't10'])
+    expect(timeline.phases.filter((phase) => phase.kind === 'work').map(({ wave, turn, lap }) => [wave, turn, lap])).toEqual([[0, 0, 0], [0, 1, 0], [1, 2, 0], [1, 3, 0]])
+    expect(timeline.phases[3]!.moves).toBe(true)
+    expect(timeline.meanwhile.map(({ start, seconds, wave }) => [start, seconds, wave])).toEqual([[0, 35, 0], [35, 35, 0], [95, 35, 1], [130, 35, 1]])
+    expect(refusal(withPieces(simple({ ...rotating, waves: list(36) })))).toMatchObject({ code: 'overWave', field: 'parts[0].pieces[0].waves.meanwhile' })
+  })
+
+  it('partners who take turns change with every interval, and in two laps both have worked at every station', () => {
+    const rotating = { travel: 'rotate' as const, pairs: 'inTurns' as const, laps: 2, stations: [{ id: 's1' }, { id: 's2' }] }
+    const partners = (piece: ReturnType<typeof simple>) => compiled(withPieces(piece)).phases.flatMap((phase) => (phase.kind === 'work' ? [phase.partner] : []))
+    expect(partners(simple(rotating))).toEqual([0, 1, 1, 0])
+    expect(partners(simple({ ...rotating, laps: 1, stay: { kind: 'intervals', workSeconds: [30], sets: 2 } }))).toEqual([0, 1, 0, 1])
+    expect(partners(simple({ ...rotating, laps: 1, pairs: 'both' }))).toEqual([undefined, undefined])
+  })
+
+  it('refuses by name what runs past six hours', () => {
     expect(refusal(withPieces(simple({ laps: 50, stay: { kind: 'intervals', workSeconds: [3600] } })))).toMatchObject({ code: 'tooLong' })
   })
 })

@@ -1,28 +1,28 @@
 import { limits } from '../plan/limits'
 import type { Circuit, Intervals, Plan, Station, Task } from '../plan/plan'
-import { lapsOf, turnsOf, turnsPerLap } from '../plan/turns'
+import { lapsOf, turnsOf, turnsPerLap, wavesOf } from '../plan/turns'
 import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
 import { failure, problem, success, type Problem, type Result } from '../result'
 import { formatSeconds, type Seconds } from '../units'
 import { settleBreaks, type Draft, type Pending } from './breaks'
-import { finishSeconds, type Estimate, type Paces } from './pace'
+import { commonPaces, finishSeconds, type Estimate, type Paces } from './pace'
 import type { Phase, Place, Timeline } from './phase'
 
 /**
  * The plan as phases from 0 to its total, without a hole or an overlap.
  *
- * Fails with `tooLong` beyond 6 h, `overWindow` when a circuit does not fit its own window, `noWork` when nothing at all
- * is to be done, and `notYet` for what the core cannot compile: waves. Self-paced lists without a cap take as long as `paces` say.
+ * Fails with `tooLong` beyond 6 h, `overWindow` when a circuit does not fit its own window, and `overWave` when what a wave does
+ * meanwhile takes longer than the stations. Self-paced lists without a cap take as long as `paces` say.
  */
-export function compileTimeline(plan: Plan, paces: Paces = new Map()): Result<Timeline> {
+export function compileTimeline(plan: Plan, paces: Paces = commonPaces): Result<Timeline> {
   const whole = phasesOf(plan, paces, () => true)
   if (!whole.ok) return whole
-  const phases = whole.value
+  const { phases, meanwhile } = whole.value
   const total = endOf(phases)
-  const timeline = { phases, total, ...rangeOf(phases, total) }
+  const timeline = { phases, meanwhile, total, ...rangeOf(phases, total) }
   if (!plan.parts.some((part) => part.optional)) return success({ ...timeline, totalWithoutOptional: total })
   const required = phasesOf(plan, paces, (part) => !part.optional)
-  return required.ok ? success({ ...timeline, totalWithoutOptional: endOf(required.value) }) : required
+  return required.ok ? success({ ...timeline, totalWithoutOptional: endOf(required.value.phases) }) : required
 }
 
 const endOf = (phases: Phase[]): Seconds => {
@@ -38,7 +38,9 @@ function rangeOf(phases: Phase[], total: Seconds): { range?: Estimate } {
   return { range: { low: end('low'), typical: total, high: end('high') } }
 }
 
-function phasesOf(plan: Plan, paces: Paces, includes: (part: Plan['parts'][number]) => boolean): Result<Phase[]> {
+type Written = Pick<Timeline, 'phases' | 'meanwhile'>
+
+function phasesOf(plan: Plan, paces: Paces, includes: (part: Plan['parts'][number]) => boolean): Result<Written> {
   const writer = new PhaseWriter()
   try {
     plan.parts.forEach((part, partIndex) => {
@@ -74,7 +76,9 @@ class Refusal extends Error {
 class PhaseWriter {
   private phases: Phase[] = []
   private pending: Pending[] = []
-  private clock: Seconds = 0
+  private beside: Phase[] = []
+
+  constructor(private clock: Seconds = 0) {}
 
   wait(pending: Pending): void {
     this.pending.push(pending)
@@ -97,9 +101,18 @@ class PhaseWriter {
     return this.clock
   }
 
-  finish(): Phase[] {
+  /** When the last phase laid so far ends; breaks that still wait are not counted. */
+  get reached(): Seconds {
+    return this.clock
+  }
+
+  layBeside(phases: Phase[]): void {
+    for (const phase of phases) this.beside.push({ ...phase, index: this.beside.length })
+  }
+
+  finish(): Written {
     this.settle()
-    return this.phases
+    return { phases: this.phases, meanwhile: this.beside }
   }
 
   private lay(draft: Draft): void {
@@ -112,12 +125,38 @@ class PhaseWriter {
 }
 
 function writeCircuit(writer: PhaseWriter, base: Circuit, paces: Paces, place: Place, field: string): void {
-  if (base.waves) throw new Refusal(problem('notYet', `${field}.waves: waves cannot be computed yet`, `${field}.waves`))
   const start = base.withinSeconds === undefined ? 0 : writer.settle()
+  if (!base.waves) writePass(writer, base, paces, place, 0)
+  else {
+    for (const wave of [0, 1] as const) {
+      const from = writer.settle()
+      writePass(writer, base, paces, { ...place, wave }, wave * turnsOf(base))
+      writeMeanwhile(writer, base.waves.meanwhile, paces, { ...place, wave }, from, field)
+    }
+  }
+  if (base.lastGap === 'drop') writer.dropBreaksOf(base)
+  if (base.withinSeconds !== undefined) fillWindow(writer, base, base.withinSeconds, start, place, field)
+}
+
+/** The list of the wave that waits, laid beside the stations from the second `from` on. */
+function writeMeanwhile(writer: PhaseWriter, list: Circuit, paces: Paces, place: Place, from: Seconds, field: string): void {
+  const beside = new PhaseWriter(from)
+  writeCircuit(beside, { ...list, lastGap: 'drop' }, paces, { ...place, pieceId: list.id }, `${field}.waves.meanwhile`)
+  const { phases } = beside.finish()
+  const over = endOf(phases) - writer.reached
+  if (over > 0) {
+    const message = `${field}.waves.meanwhile: ${list.name ?? 'the list of the wave that waits'} takes ${formatSeconds(over)} longer than the stations`
+    throw new Refusal(problem('overWave', message, `${field}.waves.meanwhile`))
+  }
+  writer.layBeside(phases)
+}
+
+/** Once through the circuit with all its laps; its turns are counted on from `turn`. */
+function writePass(writer: PhaseWriter, base: Circuit, paces: Paces, place: Place, firstTurn: number): void {
   const perLap = turnsPerLap(base)
-  const stays = turnsOf(base)
+  const stays = turnsOf(base) + firstTurn
   const laps = lapsOf(base)
-  let turn = 0
+  let turn = firstTurn
   for (let lap = 0; lap < laps; lap++) {
     const circuit = circuitAtLap(base, lap)
     for (let index = 0; index < perLap && turn < stays; index++, turn++) {
@@ -131,12 +170,11 @@ function writeCircuit(writer: PhaseWriter, base: Circuit, paces: Paces, place: P
       const kind = circuit.travel === 'rotate' || how === 'active' ? 'transition' : 'rest'
       writer.wait({ type: 'break', kind, seconds, moves: kind === 'transition' && perLap > 1, place: here })
     }
-    if (lap < laps - 1) {
+    // Between two waves as between two laps.
+    if (lap < laps - 1 || (place.wave ?? 1) < wavesOf(base) - 1) {
       writer.wait({ type: 'break', kind: 'rest', seconds: circuit.lapRestSeconds, moves: false, place: { ...place, lap } })
     }
   }
-  if (base.lastGap === 'drop') writer.dropBreaksOf(base)
-  if (base.withinSeconds !== undefined) fillWindow(writer, base, base.withinSeconds, start, place, field)
 }
 
 /** Writes the stay's intervals, each set with its breaks. */
@@ -152,6 +190,7 @@ function writeStay(writer: PhaseWriter, circuit: Circuit, stay: Intervals, stati
       // Half of an odd number: the longer half first.
       if (changes && seconds > 1) draft.changeAt = Math.ceil(seconds / 2)
       if (byLap) draft.side = ((place.lap ?? 0) % 2) as 0 | 1
+      if (circuit.pairs === 'inTurns') draft.partner = partnerAt(stay, here, set * stay.workSeconds.length + position)
       for (const side of ownIntervals ? ([0, 1] as const) : [undefined]) {
         writer.work(side === undefined ? draft : { ...draft, side })
         writer.wait({ type: 'break', kind: 'rest', seconds: stay.gapSeconds, moves: false, place: here })
@@ -159,6 +198,15 @@ function writeStay(writer: PhaseWriter, circuit: Circuit, stay: Intervals, stati
     })
     writer.wait({ type: 'break', kind: 'rest', seconds: stay.setRestSeconds, moves: false, place: { ...place, set } })
   }
+}
+
+/**
+ * Partners who take turns change with every interval of a stay. Where a stay has an odd number of them, who begins changes with
+ * every stay and every lap too, so that in two laps both work at every station.
+ */
+function partnerAt(stay: Intervals, place: Place, interval: number): 0 | 1 {
+  const odd = (stay.workSeconds.length * stay.sets) % 2 === 1
+  return ((interval + (odd ? (place.turn ?? 0) + (place.lap ?? 0) : 0)) % 2) as 0 | 1
 }
 
 /** A self-paced list is one phase: of its cap, or, when it is open, of the typical time to finish it. */

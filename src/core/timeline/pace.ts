@@ -1,3 +1,4 @@
+import { commonFigures } from '../hall/figures'
 import type { Level, Task, Use } from '../plan/plan'
 import type { Seconds } from '../units'
 
@@ -8,20 +9,22 @@ export interface Estimate {
   high: Seconds
 }
 
-export type Pace = Estimate
+/** Which end of an estimate: `low` takes the least time. */
+export type End = keyof Estimate
 
-/**
- * Seconds a rep, the way to the next exercise included. Common practice: 1 s for the trained, 2 to 3 s in a mixed class; five
- * exercises of 20 reps in about four minutes.
- */
-export const commonPace: Pace = { low: 1, typical: 2.4, high: 3 }
+/** How fast people are: seconds a rep by exercise id, else the common pace; and how many per cent slower with each minute. */
+export interface Paces {
+  of: ReadonlyMap<string, Estimate>
+  common: Estimate
+  slowingPercent: Estimate
+}
 
-/** Paces of exercises by id; those not named go at the common pace. */
-export type Paces = ReadonlyMap<string, Pace>
+export const commonPaces: Paces = { of: new Map(), common: commonFigures.repPace, slowingPercent: commonFigures.slowingPercent }
 
-const each = (make: (key: keyof Estimate) => number): Estimate => ({ low: make('low'), typical: make('typical'), high: make('high') })
+/** Whose dose each end of an estimate does. */
+const levelOf: Record<End, Level> = { low: 'trained', typical: 'regular', high: 'newcomer' }
 
-const sum = (estimates: readonly Estimate[]): Estimate => each((key) => estimates.reduce((total, estimate) => total + estimate[key], 0))
+const each = (make: (end: End) => number): Estimate => ({ low: make('low'), typical: make('typical'), high: make('high') })
 
 /** Single movements in `use`: reps of each side, or of two counts that make one, are two. */
 export function movements(use: Use, reps = use.reps?.count ?? 0): number {
@@ -29,41 +32,87 @@ export function movements(use: Use, reps = use.reps?.count ?? 0): number {
   return counted === 'eachSide' || counted === 'twoCountsOne' ? reps * 2 : reps
 }
 
-/** How long one item of a list takes: its seconds, or its reps at the pace of the exercise or at its tempo. `reps` stands for those of a rung. */
-export function itemSeconds(use: Use, paces: Paces, reps?: number): Estimate {
-  if (use.seconds !== undefined && reps === undefined) {
-    const seconds = use.seconds * (use.sides === 'none' ? 1 : 2)
-    return { low: seconds, typical: seconds, high: seconds }
-  }
-  const count = movements(use, reps)
-  const rep = use.tempo?.figures.reduce((total, figure) => total + figure, 0)
-  const pace = paces.get(use.exerciseId) ?? commonPace
-  return each((key) => count * (rep || pace[key]))
+/** Seconds of one rep at the tempo written, if there is one. */
+export const tempoSeconds = (use: Use): Seconds | undefined => use.tempo?.figures.reduce((total, figure) => total + figure, 0) || undefined
+
+/** Whole reps that fit an interval at a tempo: 5 of 7 s in 36 s. */
+export const repsWithin = (seconds: Seconds, repSeconds: Seconds): number => Math.floor(seconds / repSeconds)
+
+/** Work split by what tiredness does to it: the clock's seconds stay, reps take longer. */
+interface Work {
+  fixed: Seconds
+  reps: Seconds
 }
 
-/** Once through the list, without its opener. */
-export function roundSeconds(stay: Task, uses: readonly Use[], paces: Paces): Estimate {
-  return sum(uses.slice(stay.openerCount).map((use) => itemSeconds(use, paces)))
+const none: Work = { fixed: 0, reps: 0 }
+const plus = (a: Work, b: Work, times = 1): Work => ({ fixed: a.fixed + b.fixed * times, reps: a.reps + b.reps * times })
+const total = (works: readonly Work[]): Work => works.reduce((sum, work) => plus(sum, work), none)
+
+/** One item for one end: its seconds, or its reps (those of the level's dose, or of a rung) at the tempo or the exercise's pace. */
+function itemWork(use: Use, paces: Paces, end: End, rung?: number): Work {
+  const dose = use.dose?.[levelOf[end]]
+  if (use.seconds !== undefined) return { fixed: (dose?.seconds ?? use.seconds) * (use.sides === 'none' ? 1 : 2), reps: 0 }
+  const count = movements(use, rung ?? dose?.reps ?? use.reps?.count)
+  const tempo = tempoSeconds(use)
+  return tempo === undefined ? { fixed: 0, reps: count * (paces.of.get(use.exerciseId) ?? paces.common)[end] } : { fixed: count * tempo, reps: 0 }
 }
+
+/**
+ * Seconds that work takes when reps slow down steadily with the time spent: `d(time)/d(reps) = 1 + rate × time` has the
+ * solution `(e^(rate × reps) − 1) / rate`.
+ */
+function lasts({ fixed, reps }: Work, paces: Paces, end: End): Seconds {
+  const rate = paces.slowingPercent[end] / 100 / 60
+  return fixed + (rate > 0 ? Math.expm1(rate * reps) / rate : reps)
+}
+
+/** How long one item of a list takes, fresh. `rung` stands for its reps. */
+export const itemSeconds = (use: Use, paces: Paces, rung?: number): Estimate =>
+  each((end) => {
+    const { fixed, reps } = itemWork(use, paces, end, rung)
+    return fixed + reps
+  })
+
+const openerWork = (stay: Task, uses: readonly Use[], paces: Paces, end: End) => total(uses.slice(0, stay.openerCount).map((use) => itemWork(use, paces, end)))
+const roundWork = (stay: Task, uses: readonly Use[], paces: Paces, end: End, rung?: number) => total(uses.slice(stay.openerCount).map((use) => itemWork(use, paces, end, rung)))
+
+/** Once through the list, fresh, without its opener. */
+export const roundSeconds = (stay: Task, uses: readonly Use[], paces: Paces): Estimate =>
+  each((end) => {
+    const { fixed, reps } = roundWork(stay, uses, paces, end)
+    return fixed + reps
+  })
 
 /** The whole of a list that is finished: the opener, then every rung, or as many rounds as are aimed at (one if none are). */
 export function finishSeconds(stay: Task, uses: readonly Use[], paces: Paces): Estimate {
-  const opener = sum(uses.slice(0, stay.openerCount).map((use) => itemSeconds(use, paces)))
-  const list = uses.slice(stay.openerCount)
-  if (!stay.rungs) {
-    const round = roundSeconds(stay, uses, paces)
-    return each((key) => opener[key] + round[key] * (stay.aimRounds ?? 1))
-  }
-  const rungs = stay.rungs.map((reps) => sum(list.map((use) => itemSeconds(use, paces, use.seconds === undefined ? reps : undefined))))
-  const rests = stay.rungRestSeconds * (stay.rungs.length - 1)
-  const worked = sum(rungs)
-  return each((key) => opener[key] + worked[key] + rests)
+  return each((end) => {
+    const opener = openerWork(stay, uses, paces, end)
+    if (!stay.rungs) return lasts(plus(opener, roundWork(stay, uses, paces, end), stay.aimRounds ?? 1), paces, end)
+    const rungs = total(stay.rungs.map((rung) => roundWork(stay, uses, paces, end, rung)))
+    return lasts(plus(opener, rungs), paces, end) + stay.rungRestSeconds * (stay.rungs.length - 1)
+  })
 }
 
 /** Reps of a rung ladder over a list: `240` for 10-8-6-4-2 of eight exercises; those counted on each side are two. */
 export function ladderReps(stay: Task, uses: readonly Use[]): number {
   const list = uses.slice(stay.openerCount)
-  return (stay.rungs ?? []).reduce((total, reps) => total + list.reduce((of, use) => of + movements(use, reps), 0), 0)
+  return (stay.rungs ?? []).reduce((sum, reps) => sum + list.reduce((of, use) => of + movements(use, reps), 0), 0)
+}
+
+/** Rounds (whole and part) done after `seconds`, the opener before them; by halving, as time only grows with rounds. */
+function roundsAfter(seconds: Seconds, stay: Task, uses: readonly Use[], paces: Paces, end: End): number {
+  const opener = openerWork(stay, uses, paces, end)
+  const round = roundWork(stay, uses, paces, end)
+  const timeOf = (rounds: number) => lasts(plus(opener, round, rounds), paces, end)
+  if (timeOf(0) >= seconds) return 0
+  let low = 0
+  let high = seconds / (round.fixed + round.reps)
+  for (let step = 0; step < 40; step++) {
+    const middle = (low + high) / 2
+    if (timeOf(middle) <= seconds) low = middle
+    else high = middle
+  }
+  return high
 }
 
 /**
@@ -71,12 +120,35 @@ export function ladderReps(stay: Task, uses: readonly Use[]): number {
  * Zero when the opener alone takes longer; `undefined` when the list has no length.
  */
 export function roundsWithin(capSeconds: Seconds, stay: Task, uses: readonly Use[], paces: Paces): Estimate | undefined {
-  const opener = sum(uses.slice(0, stay.openerCount).map((use) => itemSeconds(use, paces)))
-  const round = roundSeconds(stay, uses, paces)
-  if (round.low <= 0) return undefined
-  const rounds = (key: keyof Estimate) => Math.max(0, capSeconds - opener[key]) / round[key]
+  if (roundSeconds(stay, uses, paces).low <= 0) return undefined
+  const rounds = (end: End) => roundsAfter(capSeconds, stay, uses, paces, end)
   return { low: rounds('high'), typical: rounds('typical'), high: rounds('low') }
 }
 
-/** Whose pace each end of an estimate is, roughly. */
-export const paceOfLevel: Record<Level, keyof Estimate> = { trained: 'low', regular: 'typical', newcomer: 'high' }
+/** Where somebody is in a list: the round (from 0, `undefined` in the opener), and the item (from 0, in the whole list). */
+export interface ListPlace {
+  round?: number
+  item: number
+  done: boolean
+}
+
+/** Where the quick, most people and the slow probably are after `seconds` of a list. `done` when there is nothing left to do. */
+export function listPlaceAt(seconds: Seconds, stay: Task, uses: readonly Use[], paces: Paces): Record<End, ListPlace> {
+  const place = (end: End): ListPlace => {
+    const last = uses.length - 1
+    let work = none
+    const passes = (use: Use, rung?: number) => {
+      work = plus(work, itemWork(use, paces, end, rung))
+      return lasts(work, paces, end) <= seconds
+    }
+    for (let item = 0; item < stay.openerCount; item++) if (!passes(uses[item]!)) return { item, done: false }
+    const most = stay.rungs?.length ?? (stay.goal === 'finish' ? (stay.aimRounds ?? 1) : Infinity)
+    if (roundSeconds(stay, uses, paces)[end] <= 0) return { item: Math.max(0, last), done: true }
+    for (let round = 0; round < most; round++) {
+      for (let item = stay.openerCount; item <= last; item++) if (!passes(uses[item]!, stay.rungs?.[round])) return { round, item, done: false }
+      if (stay.rungs) work = plus(work, { fixed: stay.rungRestSeconds, reps: 0 })
+    }
+    return { round: most - 1, item: last, done: true }
+  }
+  return { low: place('low'), typical: place('typical'), high: place('high') }
+}

@@ -17,6 +17,8 @@ export interface Place {
   position?: number
   /** The station that everyone does, when the circuit is done together. */
   station?: number
+  /** Which share of the class is at the stations, when it works in waves. */
+  wave?: 0 | 1
 }
 
 /** A stretch of the class with one thing to do. `moves`: somebody has to be elsewhere when it ends. */
@@ -31,12 +33,16 @@ export interface Phase extends Place {
   side?: 0 | 1
   /** Set when people work through a list at their own pace; `open` when it ends with the last of them, so that its length is an estimate. */
   selfPaced?: { open?: Estimate }
+  /** Which partner works, when partners take turns by interval. */
+  partner?: 0 | 1
   /** Seconds into the phase at which those whose exercise has two sides, or whose partner waits, change. */
   changeAt?: Seconds
 }
 
 export interface Timeline {
   phases: Phase[]
+  /** What the waves that are not at the stations do meanwhile: beside the phases, in the same seconds of the class. */
+  meanwhile: Phase[]
   /** Exact, unless a phase is open: then with its typical length. */
   total: Seconds
   /** The total for the quick, most people and the slow; absent when it is exact. */

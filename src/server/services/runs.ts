@@ -1,7 +1,6 @@
 import { and, asc, desc, eq, gt, inArray, isNull, sql } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
 import { computeClass } from '../../core/class/compute'
-import { strainNames } from '../../core/hall/exercise'
 import type { CommandRequest, RunEvent } from '../../core/run/events'
 import { advance, applicable, apply, foldEvents } from '../../core/run/progress'
 import { takeSnapshot, type RunSnapshot } from '../../core/run/snapshot'
@@ -49,7 +48,7 @@ export async function openRun(hallId: string, classId: string): Promise<StoredRu
   const [stored, library, rooms] = await Promise.all([findClass(hallId, classId), hallLibrary(hallId), hallRooms(hallId)])
   const room = rooms.find((each) => each.id === stored.document.roomId)
   const computed = computeClass(stored.document, library)
-  const snapshot = takeSnapshot(stored.document, computed, library.exercises, room?.name ?? '', (strain) => strainNames[strain])
+  const snapshot = takeSnapshot(stored.document, computed, library, room?.name ?? '')
   return db().transaction(async (tx) => {
     // Two presses at once must not make two runs.
     await tx.select({ id: classes.id }).from(classes).where(eq(classes.id, classId)).for('update')

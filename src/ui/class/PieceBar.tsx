@@ -3,7 +3,7 @@ import { nanoid } from 'nanoid'
 import type { Piece, Plan } from '@core/plan/plan'
 import { copyOf, newPiece, withAfter, withMoved, withoutPiece, type PieceKind } from '@core/plan/pieces'
 import { pieceName } from '@core/summary/names'
-import { warmUpExercises } from '@core/suggest/warm-up'
+import { suggestedFor } from '@core/suggest/suggested'
 import { useClass } from './context'
 
 const newId = () => nanoid(10)
@@ -21,14 +21,13 @@ const kinds: { kind: PieceKind; name: string; what: string }[] = [
 
 /** What can be done with the chosen piece as a whole; new pieces come after it. */
 export function PieceBar({ piece, onChoose }: { piece: Piece; onChoose: (id: string) => void }) {
-  const { document, library, change } = useClass()
+  const { document, computed, library, change } = useClass()
   const { plan } = document
   const set = (next: Plan) => change((draft) => void (draft.plan = next))
   const order = plan.parts.flatMap((part) => part.pieces.map((each) => each.id))
   const at = order.indexOf(piece.id)
   const add = (kind: PieceKind) => {
-    const warmUp = warmUpExercises(library.exercises, 4).map((exercise) => exercise.id)
-    const made = newPiece(kind, newId, { warmUp, coolDown: [] })
+    const made = newPiece(kind, newId, suggestedFor(plan, computed.timeline, library))
     set(withAfter(plan, piece.id, made))
     onChoose(made.id)
   }

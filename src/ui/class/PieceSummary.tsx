@@ -41,5 +41,5 @@ function Pace({ piece, station }: { piece: Circuit; station: Station }) {
   const { library } = useClass()
   const stay = station.stay ?? piece.stay
   if (stay.kind !== 'task' || station.uses.length === 0) return null
-  return <div className="second">{paceText(stay, station.uses, pacesOf(library.exercises))}</div>
+  return <div className="second">{paceText(stay, station.uses, pacesOf(library))}</div>
 }

@@ -2,13 +2,11 @@ import { Button } from '@mantine/core'
 import { useHotkeys } from '@mantine/hooks'
 import { notifications } from '@mantine/notifications'
 import { useState } from 'react'
-import type { Plan } from '@core/plan/plan'
-import type { Room } from '@core/hall/room'
 import { api } from '../kit/api'
 import { Kit } from '../kit/Kit'
 import { tellProblem } from '../kit/notice'
 import { dateKey, dayOf, timeOf } from '../kit/when'
-import { NewClass } from './NewClass'
+import { NewClass, type NewClassSources } from './NewClass'
 import './classes.css'
 
 /** A class as the list shows it: computed on the server. */
@@ -30,14 +28,7 @@ export interface ClassRow {
 
 interface ClassesPageProps {
   classes: ClassRow[]
-  plans: Plan[]
-  rooms: Room[]
-  zone: string
-  now: string
-  /** The plan to begin a new class from at once. */
-  planId?: string | undefined
-  mainIds: string[]
-  warmUpIds: string[]
+  sources: NewClassSources
 }
 
 /** What is on today and after, one press to run. */
@@ -49,7 +40,8 @@ export function ClassesPage(props: ClassesPageProps) {
   )
 }
 
-function Classes({ classes, plans, rooms, zone, now, planId, mainIds, warmUpIds }: ClassesPageProps) {
+function Classes({ classes, sources }: ClassesPageProps) {
+  const { zone, now, planId } = sources
   const [rows, setRows] = useState(classes)
   const [making, setMaking] = useState(planId !== undefined)
   useHotkeys([['n', () => setMaking(true)]])
@@ -105,7 +97,7 @@ function Classes({ classes, plans, rooms, zone, now, planId, mainIds, warmUpIds 
           </Button>
         </span>
       </div>
-      <NewClass opened={making} onClose={() => setMaking(false)} plans={plans} rooms={rooms} zone={zone} now={now} planId={planId} mainIds={mainIds} warmUpIds={warmUpIds} />
+      <NewClass opened={making} onClose={() => setMaking(false)} {...sources} />
       {rows.length === 0 && (
         <div className="sheet empty">
           <h2>No classes from today on</h2>

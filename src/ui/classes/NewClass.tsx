@@ -5,24 +5,27 @@ import { ClassDocument } from '@core/hall/class-document'
 import type { Room } from '@core/hall/room'
 import { limits } from '@core/plan/limits'
 import type { Plan } from '@core/plan/plan'
-import { planOf, presets } from '@core/plan/presets'
+import { planOf, presets, type PresetMakings } from '@core/plan/presets'
 import { read } from '@core/plan/read'
 import { starterPlan } from '@core/plan/starter'
 import { api } from '../kit/api'
 import { tellProblem } from '../kit/notice'
 import { fromInput, toInput } from '../kit/when'
 
-interface NewClassProps {
-  opened: boolean
-  onClose: () => void
+/** What a new class is made from. */
+export interface NewClassSources {
   plans: Plan[]
   rooms: Room[]
   zone: string
   now: string
   planId?: string | undefined
-  /** Ids of exercises that presets begin with. */
-  mainIds: string[]
-  warmUpIds: string[]
+  /** Exercises that presets begin with. */
+  makings: Omit<PresetMakings, 'newId'>
+}
+
+interface NewClassProps extends NewClassSources {
+  opened: boolean
+  onClose: () => void
 }
 
 const newId = () => nanoid(10)
@@ -33,7 +36,7 @@ const shapeKey = (id: string) => `shape:${id}`
 const planKey = (id: string) => `plan:${id}`
 const quarterHour = 15 * 60_000
 
-export function NewClass({ opened, onClose, plans, rooms, zone, now, planId, mainIds, warmUpIds }: NewClassProps) {
+export function NewClass({ opened, onClose, plans, rooms, zone, now, planId, makings }: NewClassProps) {
   const given = plans.find((plan) => plan.id === planId)
   const form = useForm({
     initialValues: {
@@ -61,7 +64,7 @@ export function NewClass({ opened, onClose, plans, rooms, zone, now, planId, mai
     const plan = chosen
       ? { ...structuredClone(chosen), slotSeconds }
       : preset
-        ? planOf(preset, name, slotSeconds, { newId, main: mainIds, warmUp: warmUpIds })
+        ? planOf(preset, name, slotSeconds, { newId, ...makings })
         : starterPlan(name, slotSeconds, Number(values.stations), newId)
     const document = { name: values.name, startsAt: fromInput(values.startsAt, zone), roomId: values.roomId, plan, here: [], walkIns: [], groupSize: 'pairs' }
     const checked = read(ClassDocument, document)

@@ -1,8 +1,9 @@
 import { newPiece, withLast } from '../../plan/pieces'
+import { suggestedFor } from '../../suggest/suggested'
 import { circuitsOf, commonPractice, type Finding, type Judged } from '../finding'
 
 /** The class ends with its stations: nothing to cool down with. */
-export function coolDown({ document, newId }: Judged): Finding[] {
+export function coolDown({ document, computed, library, newId }: Judged): Finding[] {
   const last = circuitsOf(document).at(-1)
   if (!last || last.travel === 'together') return []
   return [
@@ -12,7 +13,7 @@ export function coolDown({ document, newId }: Judged): Finding[] {
       what: 'No cool-down',
       why: 'Let the pulse come down, and stretch what was worked.',
       source: commonPractice,
-      fix: { label: 'Add 4 × 0:45 at the end', apply: (now) => ({ ...now, plan: withLast(now.plan, newPiece('coolDown', newId), newId) }) },
+      fix: { label: 'Add 4 × 0:45 at the end', apply: (now) => ({ ...now, plan: withLast(now.plan, newPiece('coolDown', newId, suggestedFor(now.plan, computed.timeline, library)), newId) }) },
     },
   ]
 }

@@ -1,23 +1,18 @@
 import { pieceName } from '../../summary/names'
-import { circuitsOf, commonPractice, exerciseOf, type Finding, type Judged } from '../finding'
+import { circuitsOf, exerciseOf, type Finding, type Judged } from '../finding'
+import { twiceRunning } from '../twice-running'
 
-/** Two stations in a row that load the same region first; the loop closes, so the last and the first are neighbours too. */
-export function regionTwice({ document, library }: Judged): Finding[] {
-  return circuitsOf(document).flatMap((circuit): Finding[] => {
-    const count = circuit.stations.length
-    if (circuit.travel !== 'rotate' || count < 3) return []
-    const regions = circuit.stations.map((station) => exerciseOf(library, station)?.regions[0])
-    const pairs = regions.flatMap((region, index) => (region && region === regions[(index + 1) % count] ? [{ region, from: index + 1, to: ((index + 1) % count) + 1 }] : []))
-    if (pairs.length === 0) {
-      return regions.every(Boolean) ? [{ id: `regionTwice-${circuit.id}`, severity: 'fine', what: `Regions alternate in ${pieceName(circuit)}`, why: '', pieceId: circuit.id }] : []
-    }
-    return pairs.map(({ region, from, to }) => ({
-      id: `regionTwice-${circuit.id}-${from}`,
-      severity: 'weigh',
-      what: `${region.charAt(0).toUpperCase()}${region.slice(1)} twice running, ${from} then ${to}`,
-      why: 'The second station gets tired muscles. Put another region between.',
-      source: commonPractice,
-      pieceId: circuit.id,
-    }))
+/** Two stations in a row that load the same region first. */
+export function regionTwice(judged: Judged): Finding[] {
+  const found = twiceRunning(judged, {
+    id: 'regionTwice',
+    key: (form) => form.regions[0],
+    what: (region, from, to) => `${region.charAt(0).toUpperCase()}${region.slice(1)} twice running, ${from} then ${to}`,
+    why: 'The second station gets tired muscles. Put another region between.',
   })
+  const { document, library } = judged
+  const fine = circuitsOf(document).filter(
+    (circuit) => circuit.travel === 'rotate' && circuit.stations.length >= 3 && !found.some((each) => each.pieceId === circuit.id) && circuit.stations.every((station) => exerciseOf(library, station)),
+  )
+  return [...found, ...fine.map((circuit): Finding => ({ id: `regionTwice-${circuit.id}`, severity: 'fine', what: `Regions alternate in ${pieceName(circuit)}`, why: '', pieceId: circuit.id }))]
 }

@@ -1,12 +1,13 @@
+import { formOf, isOnFloor } from '../../hall/form'
 import { pieceName } from '../../summary/names'
-import { circuitsOf, commonPractice, exerciseOf, type Finding, type Judged } from '../finding'
+import { circuitsOf, commonPractice, exerciseOf, withPiece, type Finding, type Judged } from '../finding'
 
 /** Going to the floor and up again at more than every second change of station. */
 export function upsAndDowns({ document, library }: Judged): Finding[] {
   return circuitsOf(document).flatMap((circuit) => {
     const low = circuit.stations.map((station) => {
-      const stance = exerciseOf(library, station)?.stance
-      return stance && (stance === 'lying' || stance === 'kneeling')
+      const exercise = exerciseOf(library, station)
+      return exercise && isOnFloor(formOf(exercise, station.uses[0]?.optionId))
     })
     if (circuit.travel !== 'rotate' || low.length < 4 || low.includes(undefined)) return []
     const changes = low.filter((here, index) => here !== low[(index + 1) % low.length]).length
@@ -19,6 +20,10 @@ export function upsAndDowns({ document, library }: Judged): Finding[] {
         why: 'Two floor exercises in a row save a getting up, and its seconds.',
         source: commonPractice,
         pieceId: circuit.id,
+        fix: {
+          label: 'Put the floor exercises next to each other',
+          apply: (now: typeof document) => withPiece(now, circuit, { stations: [...circuit.stations.filter((_, index) => !low[index]), ...circuit.stations.filter((_, index) => low[index])] }),
+        },
       },
     ]
   })

@@ -1,22 +1,27 @@
 import { newPiece, withFirst } from '../../plan/pieces'
-import { warmUpExercises } from '../../suggest/warm-up'
-import { circuitsOf, commonPractice, type Finding, type Judged } from '../finding'
+import { suggestedFor } from '../../suggest/suggested'
+import { circuitsOf, commonPractice, exerciseOf, type Finding, type Judged } from '../finding'
 
-/** No warm-up: the first circuit is neither done together nor easy. An easy first block counts. */
-export function warmUp({ document, library, newId }: Judged): Finding[] {
+/** The most that an easy first block asks, in MET: brisk walking. */
+const easyMet = 5
+
+/** No warm-up: the first circuit is neither called so nor easy. An easy first block counts. */
+export function warmUp({ document, computed, library, newId }: Judged): Finding[] {
   const first = circuitsOf(document)[0]
-  if (!first || first.travel === 'together' || first.name?.toLowerCase().includes('warm')) return []
-  const warm = warmUpExercises(library.exercises, 4).map((exercise) => exercise.id)
+  if (!first || first.name?.toLowerCase().includes('warm')) return []
+  const mets = first.stations.flatMap((station) => exerciseOf(library, station)?.met ?? [])
+  const easy = mets.length > 0 ? mets.every((met) => met.high <= easyMet) : first.travel === 'together'
+  if (easy) return []
   return [
     {
       id: 'warmUp',
       severity: 'weigh',
       what: 'No warm-up',
-      why: 'Five to ten rising minutes before the stations.',
+      why: 'Five to ten rising minutes before the main part; an easy first block counts.',
       source: commonPractice,
       fix: {
         label: 'Add 4 × 1:00 in front',
-        apply: (now) => ({ ...now, plan: withFirst(now.plan, newPiece('warmUp', newId, { warmUp: warm, coolDown: [] }), newId) }),
+        apply: (now) => ({ ...now, plan: withFirst(now.plan, newPiece('warmUp', newId, suggestedFor(now.plan, computed.timeline, library)), newId) }),
       },
     },
   ]

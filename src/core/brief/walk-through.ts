@@ -1,0 +1,65 @@
+import type { HallLibrary } from '../class/compute'
+import { formOf, type Form } from '../hall/form'
+import { mainCircuits } from '../plan/main-circuits'
+import type { Circuit, Plan, Use } from '../plan/plan'
+import { useDetails } from '../summary/items'
+import { pieceName } from '../summary/names'
+import { cautionsOf } from './cautions'
+
+/** One exercise as the coach explains it. */
+export interface BriefItem {
+  circuitId: string
+  circuitName: string
+  /** The station's number, from 1. */
+  station: number
+  name: string
+  setUp: string
+  points: string[]
+  fault: string
+  breathing: string
+  repStandard: string
+  /** Reps, tempo, effort: how it is done tonight. */
+  how: string
+  sides: string
+  options: { rung: 'easier' | 'harder' | 'substitute'; name: string }[]
+  gear: string[]
+  cautions: string[]
+}
+
+const sideWords = { none: '', half: 'Change sides at the half.', byLap: 'One side a lap.', ownInterval: 'Each side has its own interval.' } as const
+
+/** Every exercise of the main circuits in the order in which a coach walks round; those that need no words said twice are said once. */
+export function walkThrough(plan: Plan, library: Pick<HallLibrary, 'exercises' | 'gear'>): BriefItem[] {
+  return mainCircuits(plan).flatMap((circuit) => itemsOf(circuit, library))
+}
+
+export function itemsOf(circuit: Circuit, library: Pick<HallLibrary, 'exercises' | 'gear'>): BriefItem[] {
+  const exercises = new Map(library.exercises.map((exercise) => [exercise.id, exercise]))
+  const gearNames = new Map(library.gear.map((kind) => [kind.id, kind.name.toLowerCase()]))
+  const seen = new Set<string>()
+  return circuit.stations.flatMap((station, index) =>
+    station.uses.flatMap((use): BriefItem[] => {
+      const key = `${use.exerciseId}/${use.optionId ?? ''}/${index}`
+      if (seen.has(key)) return []
+      seen.add(key)
+      const exercise = exercises.get(use.exerciseId)
+      const form = exercise && formOf(exercise, use.optionId)
+      const options = exercise?.options.filter((option) => option.id !== use.optionId).map(({ rung, name }) => ({ rung, name })) ?? []
+      return [{ circuitId: circuit.id, circuitName: pieceName(circuit), station: index + 1, ...wordsOf(use, form), options, gear: form?.gear.map((need) => gearNames.get(need.kindId) ?? need.kindId) ?? [] }]
+    }),
+  )
+}
+
+function wordsOf(use: Use, form: Form | undefined) {
+  return {
+    name: form?.name ?? use.exerciseId,
+    setUp: form?.setUp ?? '',
+    points: form?.points ?? [],
+    fault: form?.fault ?? '',
+    breathing: form?.breathing ?? '',
+    repStandard: form?.repStandard ?? '',
+    how: useDetails(use).join(', '),
+    sides: sideWords[use.sides],
+    cautions: form ? cautionsOf(form) : [],
+  }
+}

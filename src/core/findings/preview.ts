@@ -1,0 +1,48 @@
+import { computeClass } from '../class/compute'
+import { formOf } from '../hall/form'
+import { planDifferences } from '../plan/differences'
+import { pieceName } from '../summary/names'
+import { formatSeconds } from '../units'
+import type { ClassDocument } from '../hall/class-document'
+import type { Finding, Judged } from './finding'
+import { judge } from './judge'
+
+/** What a change would do to the class, before it is made. */
+export interface Preview {
+  document: ClassDocument
+  changes: string[]
+  /** `36:15 instead of 33:10`, or that it stays as it is. */
+  total: string
+  /** Findings that go, and those that come. */
+  mends: string[]
+  raises: string[]
+}
+
+/** Names for differences, from a hall's exercises. */
+export const namesFor = (library: Pick<Judged['library'], 'exercises'>) => {
+  const byId = new Map(library.exercises.map((exercise) => [exercise.id, exercise]))
+  return {
+    piece: pieceName,
+    exercise: (exerciseId: string, optionId?: string) => {
+      const exercise = byId.get(exerciseId)
+      return exercise ? formOf(exercise, optionId).name : exerciseId
+    },
+  }
+}
+
+export function previewOf(judged: Judged, findings: readonly Finding[], apply: (document: ClassDocument) => ClassDocument): Preview {
+  const document = apply(judged.document)
+  const computed = computeClass(document, judged.library)
+  const then = judge({ ...judged, document, computed }).filter((finding) => finding.severity !== 'fine')
+  const now = findings.filter((finding) => finding.severity !== 'fine')
+  const lacks = (list: readonly Finding[], finding: Finding) => !list.some((each) => each.id === finding.id)
+  const before = judged.computed.timeline
+  const after = computed.timeline
+  return {
+    document,
+    changes: planDifferences(judged.document.plan, document.plan, namesFor(judged.library)),
+    total: before.ok && after.ok ? (before.value.total === after.value.total ? `stays ${formatSeconds(after.value.total)}` : `${formatSeconds(after.value.total)} instead of ${formatSeconds(before.value.total)}`) : '',
+    mends: now.filter((finding) => lacks(then, finding)).map((finding) => finding.what),
+    raises: then.filter((finding) => lacks(now, finding)).map((finding) => finding.what),
+  }
+}

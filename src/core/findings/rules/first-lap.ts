@@ -1,0 +1,36 @@
+import { figuresOf } from '../../class/compute'
+import { briefChoices, briefSeconds, wayOf } from '../../brief/ways'
+import { mainCircuits } from '../../plan/main-circuits'
+import { turnsPerLap } from '../../plan/turns'
+import { pieceName } from '../../summary/names'
+import { formatSeconds } from '../../units'
+import { commonPractice, type Finding, type Judged } from '../finding'
+
+/** Nothing is explained beforehand, so the first lap is explained as it goes, in gaps too short for it. */
+export function firstLap({ document, library, newId }: Judged): Finding[] {
+  const figures = figuresOf(library)
+  const { plan } = document
+  const circuit = mainCircuits(plan)[0]
+  if (!circuit || wayOf(plan, figures) !== undefined || !circuit.stations.some((station) => station.uses.length > 0)) return []
+  const usual = figures.briefSeconds.usual
+  const gap = circuit.transition.seconds
+  if (circuit.stay.kind === 'task' || gap >= usual || circuit.stations.length < 2) return []
+  const late = (usual - gap) * (turnsPerLap(circuit) - 1)
+  const first = briefChoices(plan, figures, newId).find((choice) => choice.way === 'allFirst')
+  return [
+    {
+      id: 'firstLap',
+      severity: 'weigh',
+      what: `Nothing is explained before ${pieceName(circuit).toLowerCase()}`,
+      why: `Explained as it goes, the first lap's ${gap} s gaps run to about ${usual} s: ${formatSeconds(late)} over by its end.`,
+      source: commonPractice,
+      pieceId: circuit.id,
+      ...(first && {
+        fix: {
+          label: `Brief all ${circuit.stations.length} first: ${formatSeconds(Math.ceil(briefSeconds(circuit.stations.length, figures).usual / 5) * 5)}`,
+          apply: (now) => ({ ...now, plan: briefChoices(now.plan, figures, newId).find((choice) => choice.way === 'allFirst')?.plan ?? now.plan }),
+        },
+      }),
+    },
+  ]
+}

@@ -1,0 +1,36 @@
+import { formOf } from '../../hall/form'
+import type { Circuit } from '../../plan/plan'
+import { circuitsOf, commonPractice, exerciseOf, withPiece, type Finding, type Judged } from '../finding'
+
+/** A one-sided exercise in a timed interval, and nothing says when to change sides. */
+export function sidesUnsaid({ document, library }: Judged): Finding[] {
+  return circuitsOf(document).flatMap((circuit) =>
+    circuit.stations.flatMap((station, index): Finding[] => {
+      if ((station.stay ?? circuit.stay).kind === 'task') return []
+      const unsaid = station.uses.filter((use, position) => {
+        const exercise = exerciseOf(library, station, position)
+        return exercise && use.sides === 'none' && formOf(exercise, use.optionId).oneSided
+      })
+      if (unsaid.length === 0) return []
+      const ids = new Set(unsaid.map((use) => use.id))
+      const exercise = exerciseOf(library, station, station.uses.indexOf(unsaid[0]!))!
+      return [
+        {
+          id: `sidesUnsaid-${station.id}`,
+          severity: 'weigh',
+          what: `${index + 1}. ${formOf(exercise, unsaid[0]!.optionId).name}: nothing says when to change sides`,
+          why: 'It is forgotten until the interval is half over.',
+          source: commonPractice,
+          pieceId: circuit.id,
+          fix: {
+            label: 'Change sides at the half',
+            apply: (now) => {
+              const halved = (use: Circuit['stations'][number]['uses'][number]) => (ids.has(use.id) ? { ...use, sides: 'half' as const } : use)
+              return withPiece(now, circuit, { stations: circuit.stations.map((each) => (each.id === station.id ? { ...each, uses: each.uses.map(halved) } : each)) })
+            },
+          },
+        },
+      ]
+    }),
+  )
+}

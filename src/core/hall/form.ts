@@ -1,0 +1,36 @@
+import type { Exercise, Option, Stance } from './exercise'
+
+/** An exercise as it is really done: itself, or one of its options with what the option leaves out taken from it. */
+export interface Form extends Omit<Exercise, 'id' | 'options'> {
+  exerciseId: string
+  optionId?: string
+  rung?: Option['rung']
+}
+
+const onTheFloor = new Set<Stance>(['kneeling', 'lying'])
+
+/** Whether one has to get down to do it, and up again. */
+export const isOnFloor = (form: Pick<Form, 'stance'>): boolean => onTheFloor.has(form.stance)
+
+/**
+ * The exercise with the option named; the exercise itself when there is none, or the hall no longer has it. An option of a floor
+ * exercise that does not ask to get to the floor is done standing, and one of a jump that does not ask for jumps keeps a foot down.
+ */
+export function formOf(exercise: Exercise, optionId?: string): Form {
+  const { id, options, ...base } = exercise
+  const option = options.find((each) => each.id === optionId)
+  if (!option) return { ...base, exerciseId: id }
+  const { id: _, ...own } = option
+  return {
+    ...base,
+    ...own,
+    exerciseId: id,
+    optionId: option.id,
+    stance: option.stance ?? (isOnFloor(base) && !option.asks.includes('floor') ? 'standing' : base.stance),
+    impact: option.impact ?? (base.impact === 'high' && !option.asks.includes('jumps') ? 'low' : base.impact),
+    clearMetres: option.asks.includes('overhead') ? base.clearMetres : undefined,
+  }
+}
+
+/** The exercise itself and each of its options. */
+export const formsOf = (exercise: Exercise): Form[] => [formOf(exercise), ...exercise.options.map((option) => formOf(exercise, option.id))]

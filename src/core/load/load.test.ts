@@ -1,0 +1,61 @@
+import { describe, expect, it } from 'vitest'
+import { demoClasses } from '../../../scripts/demo/classes'
+import { demoGear } from '../../../scripts/demo/hall'
+import { libraryExercises } from '../../../scripts/library/exercises'
+import { intervals, plainCircuit, plainPart } from '../plan/make'
+import type { Plan } from '../plan/plan'
+import { compileTimeline } from '../timeline/compile'
+import { commonPaces } from '../timeline/pace'
+import { kilocaloriesPerMinute, loadOf, regionsByLoad } from './load'
+
+const library = { people: [], exercises: libraryExercises, gear: demoGear }
+let counter = 0
+const newId = () => `l${counter++}`
+const station = (exerciseId: string) => ({ id: newId(), uses: [{ id: newId(), exerciseId, sides: 'none' as const }], span: 1 as const, rest: false, skipLaps: [] })
+
+const load = (plan: Plan) => {
+  const timeline = compileTimeline(plan, commonPaces)
+  if (!timeline.ok) throw new Error(timeline.problems[0]!.message)
+  return { ...loadOf(plan, timeline.value, library, commonPaces), timeline: timeline.value }
+}
+const planOfOne = (...exerciseIds: string[]): Plan => ({ id: 'p', name: 'P', slotSeconds: 600, parts: [plainPart(newId, [plainCircuit(newId, 'C', exerciseIds.map(station), intervals([60]))])] })
+
+describe('energy', () => {
+  it('8 MET at 70 kg is 9.8 kcal a minute (ACSM guidelines; from memory)', () => {
+    expect(kilocaloriesPerMinute(8, 70)).toBeCloseTo(9.8)
+  })
+
+  it('an hour of vigorous circuit, about 8 MET, is 480 MET-minutes (Compendium of Physical Activities 2011; from memory)', () => {
+    expect(kilocaloriesPerMinute(8, 60) * 60).toBeCloseTo((480 * 3.5 * 60) / 200)
+  })
+})
+
+describe('the load picture', () => {
+  it('shares an exercise of two regions between them, and a list by the time of its items', () => {
+    const { byRegion, byPattern } = load(planOfOne('push-up', 'plank'))
+    expect(byRegion).toEqual({ lower: 0, upper: 30, core: 90, cardio: 0 })
+    expect([byPattern.push, byPattern.brace]).toEqual([60, 60])
+  })
+
+  it('is a range from the lower figures at 60 kg to the higher at 90 kg', () => {
+    const { metMinutes, kilocalories } = load(planOfOne('rope-skip'))
+    expect([metMinutes.low, metMinutes.high]).toEqual([8, 12.3])
+    expect([kilocalories.low, kilocalories.high]).toEqual([expect.closeTo(8.4), expect.closeTo(19.37, 1)])
+  })
+
+  it('accounts for every second of work of every demo class, and follows the whole class', () => {
+    for (const { document } of demoClasses(new Date(2026, 0, 5))) {
+      const { byRegion, unknown, intensity, timeline } = load(document.plan)
+      const work = timeline.phases.filter((phase) => phase.kind === 'work').reduce((sum, phase) => sum + phase.seconds, 0)
+      const told = Object.values(byRegion).reduce((sum, seconds) => sum + seconds, 0)
+      expect(told + unknown).toBeCloseTo(work)
+      expect(intensity[0]!.start).toBe(0)
+      expect(Math.max(...intensity.map(({ met }) => met))).toBeGreaterThan(3)
+    }
+  })
+
+  it('does not know an exercise that the hall does not have', () => {
+    expect(load(planOfOne('nowhere')).unknown).toBe(60)
+    expect(regionsByLoad({ byRegion: { lower: 1, upper: 5, core: 3, cardio: 0 } })).toEqual(['upper', 'core', 'lower', 'cardio'])
+  })
+})

@@ -1,0 +1,66 @@
+import { matchSorter } from 'match-sorter'
+import { strainNames, type Exercise } from '../hall/exercise'
+import { formsOf } from '../hall/form'
+
+/** An exercise with all that it can be found by. */
+interface Entry {
+  exercise: Exercise
+  name: string
+  words: string[]
+  /** Words of the exercise alone, not of its options: what "no" is asked of. */
+  own: string[]
+}
+
+export type ExerciseSearch = (query: string) => Exercise[]
+
+const impactWords = { none: [], low: ['impact'], high: ['impact', 'jump', 'jumps'] } as const
+
+/**
+ * A search through the exercises by anything that is known of them: name, options, region, pattern, stance, gear, impact, sides,
+ * what they ask of the body, form. Words are joined by "and"; `no` or `without` before one leaves out what has it:
+ * `core, no jump, no gear`. What matches by name comes first. An empty query finds all, in the order given.
+ */
+export function exerciseSearch(exercises: readonly Exercise[], gearNames: ReadonlyMap<string, string>): ExerciseSearch {
+  const entries = exercises.map((exercise): Entry => {
+    const own = [
+      exercise.name,
+      ...exercise.regions,
+      exercise.pattern,
+      exercise.stance,
+      ...(exercise.stance === 'lying' || exercise.stance === 'kneeling' ? ['floor'] : []),
+      ...impactWords[exercise.impact],
+      exercise.oneSided ? 'one-sided' : 'two-sided',
+      ...exercise.asks.map((strain) => strainNames[strain]),
+      ...exercise.gear.flatMap((need) => ['gear', gearNames.get(need.kindId) ?? need.kindId]),
+    ].flatMap(wordsOf)
+    const rest = [...formsOf(exercise).map((form) => form.name), exercise.setUp, ...exercise.points].flatMap(wordsOf)
+    return { exercise, name: exercise.name, own, words: [...own, ...rest] }
+  })
+  return (query) => {
+    const { wanted, unwanted } = termsOf(query)
+    const left = entries.filter(({ own }) => !unwanted.some((term) => own.some((word) => word.startsWith(term))))
+    const keys = ['name', { key: 'words', threshold: matchSorter.rankings.STARTS_WITH, maxRanking: matchSorter.rankings.STARTS_WITH }]
+    const found = wanted.reduceRight((entriesLeft, term) => matchSorter(entriesLeft, term, { keys, baseSort: () => 0 }), left)
+    return found.map(({ exercise }) => exercise)
+  }
+}
+
+const wordsOf = (text: string): string[] => text.toLowerCase().split(/[\s,.;:()]+/).filter(Boolean)
+
+/** The words of a query, and those after "no" or "without"; a plural finds the singular. */
+function termsOf(query: string): { wanted: string[]; unwanted: string[] } {
+  const wanted: string[] = []
+  const unwanted: string[] = []
+  let negative = false
+  for (const word of wordsOf(query)) {
+    if (word === 'no' || word === 'without') {
+      negative = true
+      continue
+    }
+    const term = word.length > 3 ? word.replace(/s$/, '') : word
+    if (negative) unwanted.push(term)
+    else wanted.push(term)
+    negative = false
+  }
+  return { wanted, unwanted }
+}

@@ -1,0 +1,20 @@
+import { pacesOf, type HallLibrary } from '../class/compute'
+import type { Exercise, Region } from '../hall/exercise'
+import { loadOf, regionsByLoad } from '../load/load'
+import type { Plan } from '../plan/plan'
+import type { Suggested } from '../plan/pieces'
+import type { Result } from '../result'
+import type { Timeline } from '../timeline/phase'
+import { coolDownExercises, warmUpExercises } from './easy-exercises'
+
+/** Four exercises to warm up and four to stretch with, for the regions named, most loaded first. */
+export function suggestedFrom(exercises: readonly Exercise[], wanted?: readonly Region[]): Suggested {
+  const starters = (chosen: readonly Exercise[]) => chosen.map(({ id, oneSided }) => ({ id, oneSided }))
+  return { warmUp: starters(warmUpExercises(exercises, 4, wanted)), coolDown: starters(coolDownExercises(exercises, 4, wanted)) }
+}
+
+/** The same, fitted to what the plan loads. */
+export function suggestedFor(plan: Plan, timeline: Result<Timeline>, library: HallLibrary): Suggested {
+  const wanted = timeline.ok ? regionsByLoad(loadOf(plan, timeline.value, library, pacesOf(library))) : undefined
+  return suggestedFrom(library.exercises, wanted)
+}
