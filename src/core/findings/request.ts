@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import type { z } from 'zod'
 import { computeClass, type HallLibrary } from '../class/compute'
 import { GearRequest } from '../gear/request'
 import { Room } from '../hall/room'

@@ -1,4 +1,5 @@
 import type { z } from 'zod'
+import { limits } from './limits'
 import type { Circuit, Part, Plan, Station, Stay, Variation } from './plan'
 
 type Report = (path: PropertyKey[], message: string) => void
@@ -46,7 +47,7 @@ function checkCircuit(circuit: Circuit, path: PropertyKey[], report: Report): vo
   }
   checkStay(circuit.stay, circuit.travel, [...path, 'stay'], report)
   circuit.stations.forEach((station, s) => checkStation(circuit, station, [...path, 'stations', s], report))
-  checkVariations(circuit.vary, circuit.laps ?? 50, 'lap', targetsOfCircuit(circuit), [...path, 'vary'], report)
+  checkVariations(circuit.vary, circuit.laps ?? limits.laps, 'lap', targetsOfCircuit(circuit), [...path, 'vary'], report)
   if (circuit.waves) {
     const inner = [...path, 'waves', 'meanwhile']
     if (circuit.waves.meanwhile.travel !== 'together') report([...inner, 'travel'], 'must be "together": the wave that waits works a list')
@@ -113,23 +114,32 @@ const fieldsOf: Record<Target['kind'], readonly Variation['field'][]> = {
   pause: ['seconds'],
 }
 
-function checkVariations(
-  variations: Variation[],
-  times: number,
-  unit: 'lap' | 'repeat',
-  targets: Map<string, Target>,
-  path: PropertyKey[],
-  report: Report,
-): void {
+/** What is wrong with a variation, by the key it is about; `undefined` when it applies. */
+function variationProblem(variation: Variation, times: number, unit: 'lap' | 'repeat', target: Target | undefined): [key: string, message: string] | undefined {
+  if (variation.at >= times) return ['at', `is ${unit} ${variation.at} counted from 0, and there are ${times}`]
+  if (!target) return ['id', `"${variation.id}" is not found here`]
+  if (variation.field === 'transitionSeconds' ? !target.transition : !fieldsOf[target.kind].includes(variation.field)) {
+    return ['field', `"${variation.field}" cannot vary on "${variation.id}"`]
+  }
+  if (variation.field === 'workSeconds' && variation.value.length !== target.positions) return ['value', `must have ${target.positions} figures, one for each position`]
+  return undefined
+}
+
+function checkVariations(variations: Variation[], times: number, unit: 'lap' | 'repeat', targets: Map<string, Target>, path: PropertyKey[], report: Report): void {
   variations.forEach((variation, index) => {
-    const here = [...path, index]
-    const target = targets.get(variation.id)
-    if (variation.at >= times) report([...here, 'at'], `is ${unit} ${variation.at} counted from 0, and there are ${times}`)
-    if (!target) report([...here, 'id'], `"${variation.id}" is not found here`)
-    else if (variation.field === 'transitionSeconds' ? !target.transition : !fieldsOf[target.kind].includes(variation.field)) {
-      report([...here, 'field'], `"${variation.field}" cannot vary on "${variation.id}"`)
-    } else if (variation.field === 'workSeconds' && variation.value.length !== target.positions) {
-      report([...here, 'value'], `must have ${target.positions} figures, one for each position`)
-    }
+    const found = variationProblem(variation, times, unit, targets.get(variation.id))
+    if (found) report([...path, index, found[0]], found[1])
   })
+}
+
+/** The variations of a circuit that still apply to it. */
+export function applicableToCircuit(circuit: Circuit): Variation[] {
+  const targets = targetsOfCircuit(circuit)
+  return circuit.vary.filter((variation) => !variationProblem(variation, circuit.laps ?? limits.laps, 'lap', targets.get(variation.id)))
+}
+
+/** The variations of a part that still apply to it. */
+export function applicableToPart(part: Part): Variation[] {
+  const targets = targetsOfPart(part)
+  return part.vary.filter((variation) => !variationProblem(variation, part.repeat, 'repeat', targets.get(variation.id)))
 }

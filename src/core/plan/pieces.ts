@@ -84,6 +84,21 @@ export function withMoved(plan: Plan, id: string, by: -1 | 1): Plan {
   return { ...plan, parts: parts.filter((each) => each.pieces.length > 0) }
 }
 
+/** The plan with the piece where another one is now, by as many single moves as it takes. */
+export function withMovedTo(plan: Plan, id: string, targetId: string): Plan {
+  const order = (of: Plan) => of.parts.flatMap((part) => part.pieces.map((piece) => piece.id))
+  const target = order(plan).indexOf(targetId)
+  let now = plan
+  for (let tries = order(plan).length * 2; tries > 0; tries--) {
+    const at = order(now).indexOf(id)
+    if (at < 0 || target < 0 || at === target) return now
+    const next = withMoved(now, id, at < target ? 1 : -1)
+    if (next === now) return now
+    now = next
+  }
+  return now
+}
+
 function exchanged<T>(items: readonly T[], one: number, other: number): T[] {
   const copy = [...items]
   ;[copy[one], copy[other]] = [copy[other]!, copy[one]!]

@@ -1,6 +1,7 @@
 import { bigint, boolean, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core'
 import type { ClassDocument } from '../../core/hall/class-document'
 import type { Exercise } from '../../core/hall/exercise'
+import type { HallFigures } from '../../core/hall/figures'
 import type { GearKind } from '../../core/hall/gear-kind'
 import type { Person } from '../../core/hall/person'
 import type { Room } from '../../core/hall/room'
@@ -16,6 +17,8 @@ export const halls = pgTable('hall', {
   id: text('id').primaryKey(),
   name: text('name').notNull(),
   timeZone: text('time_zone').notNull(),
+  /** What the hall reckons with; absent, the common figures. */
+  figures: jsonb('figures').$type<HallFigures>(),
   version: integer('version').notNull().default(1),
 })
 
@@ -58,6 +61,21 @@ export const classes = pgTable(
     deletedAt: moment('deleted_at'),
   },
   (table) => [index('class_by_day').on(table.hallId, table.startsAt)],
+)
+
+/** A class as it was: one row for each minute in which it was changed. */
+export const classRevisions = pgTable(
+  'class_revision',
+  {
+    hallId: hallId(),
+    classId: text('class_id')
+      .notNull()
+      .references(() => classes.id, { onDelete: 'cascade' }),
+    version: integer('version').notNull(),
+    document: jsonb('document').$type<ClassDocument>().notNull(),
+    savedAt: moment('saved_at').notNull().defaultNow(),
+  },
+  (table) => [primaryKey({ columns: [table.classId, table.version] })],
 )
 
 export const runs = pgTable(
