@@ -2,7 +2,7 @@ import { abWheel, anchor, ball, band, chair, dumbbells, exercise, kettlebell, ma
 
 /** Exercises that load the trunk first. */
 export const core = [
-  exercise('Dead bug', { regions: ['core'], pattern: 'brace', stance: 'lying', asks: ['floor'], gear: [mat], met: [2.5, 4], pace: { low: 1.8, typical: 2.6, high: 3.6 } }, { setUp: 'On the back, arms up, knees over the hips.', points: ['Low back stays down', 'Opposite arm and leg reach', 'Breathe out as they go'], fault: 'Back arches: reach less far.', rep: 'One arm and leg out and in; sides alternate.' }, [
+  exercise('Dead bug', { regions: ['core'], pattern: 'brace', stance: 'lying', asks: ['floor'], gear: [mat], met: [2.5, 4], pace: { low: 1.8, typical: 2.6, high: 3.6 } }, { setUp: 'On the back, arms up, knees over the hips.', points: ['Low back stays down', 'Opposite arm and leg reach', 'Slow, no swing'], fault: 'Back arches: reach less far.', rep: 'One arm and leg out and in; sides alternate.' }, [
     ['easier', 'Heel taps', [mat], ['floor']],
     ['substitute', 'Standing knee to hand', [], ['balance']],
     ['harder', 'Dead bug with a band', [mat, band('light', 'light', 'medium')], ['floor', 'shoulder']],

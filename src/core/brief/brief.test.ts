@@ -71,7 +71,7 @@ describe('ways to brief, common practice', () => {
   })
 
   it('changing back and forth ends where it began', () => {
-    const first = choice(lunch(), 'allFirst')
+    const first = choice(choice(lunch(), 'eachBefore').plan, 'allFirst')
     const there = choice(first.plan, 'eachBefore').plan
     expect(choice(there, 'allFirst').total).toBe(first.total)
   })

@@ -2,7 +2,7 @@ import type { HallLibrary } from '../class/compute'
 import { formOf, type Form } from '../hall/form'
 import { mainCircuits } from '../plan/main-circuits'
 import type { Circuit, Plan, Use } from '../plan/plan'
-import { useDetails } from '../summary/items'
+import { detailsOf } from '../summary/items'
 import { pieceName } from '../summary/names'
 import { cautionsOf } from './cautions'
 
@@ -58,7 +58,7 @@ function wordsOf(use: Use, form: Form | undefined) {
     fault: form?.fault ?? '',
     breathing: form?.breathing ?? '',
     repStandard: form?.repStandard ?? '',
-    how: useDetails(use).join(', '),
+    how: detailsOf(use).join(', '),
     sides: sideWords[use.sides],
     cautions: form ? cautionsOf(form) : [],
   }

@@ -30,13 +30,14 @@ const toFive = (seconds: Seconds): Seconds => Math.ceil(seconds / 5) * 5
 
 const usesOf = (circuit: Circuit) => circuit.stations.reduce((sum, station) => sum + station.uses.length, 0)
 
+/** The pauses between a main circuit and the one before it, or the start. */
 const pausesBefore = (plan: Plan, id: string): Pause[] => {
+  const main = new Set(mainCircuits(plan).map((circuit) => circuit.id))
   const pieces = plan.parts.flatMap((part) => part.pieces)
   const pauses: Pause[] = []
-  for (let at = pieces.findIndex((piece) => piece.id === id) - 1; at >= 0; at--) {
+  for (let at = pieces.findIndex((piece) => piece.id === id) - 1; at >= 0 && !main.has(pieces[at]!.id); at--) {
     const piece = pieces[at]!
-    if (piece.type !== 'pause') break
-    pauses.push(piece)
+    if (piece.type === 'pause') pauses.push(piece)
   }
   return pauses
 }
@@ -146,8 +147,9 @@ export function briefChoices(plan: Plan, figures: HallFigures, newId: NewId, pac
     ...(warmUp ? [{ way: 'overWarmUp' as const, name: 'Over the warm-up', what: warmUpSeconds >= seconds ? 'Spoken while people move; the warm-up is long enough.' : 'Spoken while people move; the rest of it after the warm-up.', plan: overWarmUp(plan, figures, warmUp, warmUpSeconds, newId) }] : []),
   ]
   return ways.flatMap((choice) => {
-    const timeline = compileTimeline(choice.plan, paces)
+    const made = choice.way === current ? plan : choice.plan
+    const timeline = made === plan ? base : compileTimeline(made, paces)
     if (!timeline.ok) return []
-    return [{ ...choice, total: timeline.value.total, spare: plan.slotSeconds - timeline.value.total, current: choice.way === current }]
+    return [{ ...choice, plan: made, total: timeline.value.total, spare: plan.slotSeconds - timeline.value.total, current: choice.way === current }]
   })
 }

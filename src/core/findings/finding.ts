@@ -1,5 +1,6 @@
 import type { ComputedClass, HallLibrary } from '../class/compute'
 import type { ClassDocument } from '../hall/class-document'
+import { exercisesById } from '../hall/by-id'
 import type { Exercise } from '../hall/exercise'
 import type { Room } from '../hall/room'
 import type { Circuit, Piece, Station } from '../plan/plan'
@@ -45,7 +46,7 @@ export const circuitsOf = (document: ClassDocument): Circuit[] => piecesOf(docum
 /** The exercise at a position of a station, if the hall knows it. */
 export function exerciseOf(library: HallLibrary, station: Station, position = 0): Exercise | undefined {
   const use = station.uses[position]
-  return use && library.exercises.find((each) => each.id === use.exerciseId)
+  return use && exercisesById(library.exercises).get(use.exerciseId)
 }
 
 /** The class with one piece changed. */

@@ -48,7 +48,16 @@ export function twiceRunning(judged: Judged, repeat: Repeat): Finding[] {
 /** The trade of two stations that leaves the fewest repeats, of this key and of regions together; none when none helps. */
 function bestTrade(circuit: Circuit, keys: readonly (string | undefined)[], forms: readonly (Form | undefined)[]): Fix | undefined {
   const regions = forms.map((form) => form?.regions[0])
-  const cost = (order: readonly number[]) => repeatsIn(order.map((at) => keys[at])).length + repeatsIn(order.map((at) => regions[at])).length
+  const cost = (order: readonly number[]) => {
+    let repeats = 0
+    for (let at = 0; at < order.length; at++) {
+      const here = order[at]!
+      const next = order[(at + 1) % order.length]!
+      if (keys[here] !== undefined && keys[here] === keys[next]) repeats++
+      if (regions[here] !== undefined && regions[here] === regions[next]) repeats++
+    }
+    return repeats
+  }
   const same = keys.map((_, index) => index)
   let best = { cost: cost(same), one: -1, other: -1 }
   for (let one = 0; one < same.length; one++) {

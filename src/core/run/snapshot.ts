@@ -4,7 +4,7 @@ import { strainNames } from '../hall/exercise'
 import { formOf } from '../hall/form'
 import type { Circuit, PairsWork, Plan, Sides, Station, Stay, Use } from '../plan/plan'
 import type { Paces } from '../timeline/pace'
-import { itemText, paceText, useDetails } from '../summary/items'
+import { itemText, paceText, detailsOf } from '../summary/items'
 import { lapsOf, turnsPerLap } from '../plan/turns'
 import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
 import { failure, problem, success, type Result } from '../result'
@@ -113,7 +113,7 @@ function stationViews(library: HallLibrary): ShowStations {
   const exerciseView = (use: Use, seconds: Seconds | undefined): StationView['exercises'][number] => {
     const exercise = byId.get(use.exerciseId)
     const form = exercise && formOf(exercise, use.optionId)
-    return { name: form?.name ?? use.exerciseId, points: form?.points ?? [], sides: use.sides, asks: (form?.asks ?? []).map((strain) => strainNames[strain]), how: useDetails(use, seconds).join(', ') }
+    return { name: form?.name ?? use.exerciseId, points: form?.points ?? [], sides: use.sides, asks: (form?.asks ?? []).map((strain) => strainNames[strain]), how: detailsOf(use, seconds).join(', ') }
   }
   const station = (circuit: Circuit, each: Station): StationView => {
     const stay = each.stay ?? circuit.stay

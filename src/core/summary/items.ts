@@ -7,14 +7,14 @@ const counts: Record<z.infer<typeof RepCount>, string> = { total: '', eachSide: 
 
 /** An item of a self-paced list as it is read out: `20 push-up`, `8 lunge each side`, `0:60 plank`. */
 export function itemText(use: Use, name: string): string {
-  const how = ['', ...useDetails({ ...use, reps: undefined })].join(', ')
+  const how = ['', ...detailsOf({ ...use, reps: undefined })].join(', ')
   if (use.seconds !== undefined) return `${formatSeconds(use.seconds)} ${name.toLowerCase()}${how}`
   if (!use.reps) return `${name}${how}`
   return `${use.reps.count} ${name.toLowerCase()}${counts[use.reps.counted]}${how}`
 }
 
 /** How an exercise is done, beyond its name: reps and how they are called, tempo, load, effort, machine, inner cycle. `seconds` are the interval's. */
-export function useDetails(use: Use, seconds?: Seconds): string[] {
+export function detailsOf(use: Use, seconds?: Seconds): string[] {
   const rep = tempoSeconds(use)
   const texts = [
     use.reps && `${use.reps.count} reps${counts[use.reps.counted]}`,

@@ -116,7 +116,8 @@ class PhaseWriter {
   }
 
   private lay(draft: Draft): void {
-    this.phases.push({ ...draft, index: this.phases.length, start: this.clock })
+    // A draft is made for this alone, so it becomes the phase.
+    this.phases.push(Object.assign(draft, { index: this.phases.length, start: this.clock }))
     this.clock += draft.seconds
     if (this.clock > limits.totalSeconds) {
       throw new Refusal(problem('tooLong', `the plan runs past ${formatSeconds(limits.totalSeconds)}, the most a plan may last`, 'parts'))

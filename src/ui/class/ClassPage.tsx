@@ -3,11 +3,13 @@ import { useMemo, useState, type MouseEvent } from 'react'
 import { useStore } from 'zustand'
 import { computeClass, type HallLibrary } from '@core/class/compute'
 import type { Room } from '@core/hall/room'
+import { exerciseSearch } from '@core/search/exercises'
 import type { LogRow } from '../kit/LogTable'
 import { api } from '../kit/api'
 import { Kit } from '../kit/Kit'
 import { tellProblem } from '../kit/notice'
 import { dayOf, timeOf } from '../kit/when'
+import { BriefView } from './BriefView'
 import { useAutosave, type SaveState, type StoredClass } from './autosave'
 import { createClassStore } from './class-store'
 import './class.css'
@@ -20,10 +22,10 @@ import { RunView } from './RunView'
 import { ShapeView } from './ShapeView'
 import { useUndoKeys } from './undo-keys'
 
-export const classTabs = ['shape', 'people', 'rotation', 'gear', 'run', 'log'] as const
+export const classTabs = ['shape', 'people', 'rotation', 'gear', 'brief', 'run', 'log'] as const
 export type ClassTab = (typeof classTabs)[number]
 
-const tabNames: Record<ClassTab, string> = { shape: 'Shape', people: 'People', rotation: 'Rotation', gear: 'Gear', run: 'Run', log: 'Log' }
+const tabNames: Record<ClassTab, string> = { shape: 'Shape', people: 'People', rotation: 'Rotation', gear: 'Gear', brief: 'Brief', run: 'Run', log: 'Log' }
 
 interface ClassPageProps {
   stored: StoredClass
@@ -49,7 +51,8 @@ function Editor({ stored, library, rooms, zone, tab, log }: ClassPageProps) {
   const computed = useMemo(() => computeClass(document, library), [document, library])
   const { save, settle, saveNow } = useAutosave(store, stored)
   useUndoKeys(store)
-  const context: ClassContext = { id: stored.id, document, computed, library, rooms, zone, store, change: store.getState().change }
+  const search = useMemo(() => exerciseSearch(library.exercises, new Map(library.gear.map((kind) => [kind.id, kind.name]))), [library])
+  const context: ClassContext = { id: stored.id, document, computed, library, rooms, zone, store, search, change: store.getState().change }
   const short = computed.gear.lines.reduce((sum, line) => sum + (line.short > 0 ? 1 : 0), 0)
   const counts: Partial<Record<ClassTab, number>> = { gear: short, rotation: computed.rotations.filter(({ rotation }) => !rotation.ok).length }
   const run = async () => {
@@ -114,6 +117,7 @@ function Editor({ stored, library, rooms, zone, tab, log }: ClassPageProps) {
         {tab === 'people' && <PeopleView />}
         {tab === 'rotation' && <RotationView />}
         {tab === 'gear' && <GearView />}
+        {tab === 'brief' && <BriefView />}
         {tab === 'run' && <RunView onRun={run} />}
         {tab === 'log' && <LogView log={log} />}
       </div>

@@ -24,14 +24,20 @@ const ratios = [
 
 /** Timings of one circuit that fill the slot to the second, best first, with what each gives up. */
 export function FitDialog({ circuit, opened, onClose }: { circuit: SimpleCircuit; opened: boolean; onClose: () => void }) {
-  const { document, change } = useClass()
+  const { document, computed, change } = useClass()
   const { plan } = document
+  const over = computed.timeline.ok ? computed.timeline.value.total - plan.slotSeconds : 0
   const [ratio, setRatio] = useState('')
   const [locked, setLocked] = useState<(keyof Timing)[]>([])
   const wish = useMemo(() => ({ ratio: ratio === '' ? undefined : Number(ratio), locked: new Set(locked) }), [ratio, locked])
   const fits = useMemo(() => (opened ? fitToSlot(plan, circuit, wish) : []), [opened, plan, circuit, wish])
   return (
     <Modal opened={opened} onClose={onClose} title={`Fit ${pieceName(circuit)} to the ${formatSeconds(plan.slotSeconds)} slot`} size="lg">
+      {over > 0 && (
+        <p>
+          These numbers need <b>{formatSeconds(plan.slotSeconds + over)}</b>; the class is <b>{formatSeconds(plan.slotSeconds)}</b>. The smallest changes that fit come first.
+        </p>
+      )}
       <div className="draft-label">Work to transition</div>
       <SegmentedControl data={ratios} value={ratio} onChange={setRatio} fullWidth aria-label="Work to transition" />
       <Checkbox.Group label="Keep as it is" value={locked} onChange={(next) => setLocked(next as (keyof Timing)[])} mt="md">

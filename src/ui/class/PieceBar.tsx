@@ -1,10 +1,16 @@
 import { Button, Menu } from '@mantine/core'
+import { notifications } from '@mantine/notifications'
 import { nanoid } from 'nanoid'
-import type { Piece, Plan } from '@core/plan/plan'
+import { useState } from 'react'
+import type { Piece } from '@core/plan/plan'
 import { copyOf, newPiece, withAfter, withMoved, withoutPiece, type PieceKind } from '@core/plan/pieces'
-import { pieceName } from '@core/summary/names'
 import { suggestedFor } from '@core/suggest/suggested'
-import { useClass } from './context'
+import { pieceName } from '@core/summary/names'
+import { tellProblem } from '../kit/notice'
+import { copiedPiece, copyPiece } from './clipboard'
+import { useClass, usePlanEdits } from './context'
+import { SuggestDialog } from './SuggestDialog'
+import { SwapDialog } from './SwapDialog'
 
 const newId = () => nanoid(10)
 
@@ -21,28 +27,32 @@ const kinds: { kind: PieceKind; name: string; what: string }[] = [
 
 /** What can be done with the chosen piece as a whole; new pieces come after it. */
 export function PieceBar({ piece, onChoose }: { piece: Piece; onChoose: (id: string) => void }) {
-  const { document, computed, library, change } = useClass()
+  const { document, computed, library } = useClass()
   const { plan } = document
-  const set = (next: Plan) => change((draft) => void (draft.plan = next))
+  const { setPlan } = usePlanEdits()
+  const [suggesting, setSuggesting] = useState(false)
+  const [swapping, setSwapping] = useState(false)
   const order = plan.parts.flatMap((part) => part.pieces.map((each) => each.id))
   const at = order.indexOf(piece.id)
-  const add = (kind: PieceKind) => {
-    const made = newPiece(kind, newId, suggestedFor(plan, computed.timeline, library))
-    set(withAfter(plan, piece.id, made))
+  const insert = (made: Piece) => {
+    setPlan(withAfter(plan, piece.id, made))
     onChoose(made.id)
   }
   const copy = () => {
-    const made = copyOf(piece, newId)
-    set(withAfter(plan, piece.id, made))
-    onChoose(made.id)
+    copyPiece(piece)
+    notifications.show({ message: `${pieceName(piece)} is copied. Paste it here or in another class.`, autoClose: 4000 })
+  }
+  const paste = () => {
+    const copied = copiedPiece()
+    if (copied) insert(copyOf(copied, newId))
+    else tellProblem(new Error('Nothing is copied yet: choose a piece and press Copy, here or in another class.'))
   }
   const remove = () => {
-    set(withoutPiece(plan, piece.id))
+    setPlan(withoutPiece(plan, piece.id))
     onChoose(order[at - 1] ?? order[at + 1]!)
   }
-  const name = pieceName(piece)
   return (
-    <div className="piece-bar no-print" role="toolbar" aria-label={name}>
+    <div className="piece-bar no-print" role="toolbar" aria-label={pieceName(piece)}>
       <Menu position="bottom-start" withinPortal>
         <Menu.Target>
           <Button size="xs" variant="default">
@@ -51,24 +61,40 @@ export function PieceBar({ piece, onChoose }: { piece: Piece; onChoose: (id: str
         </Menu.Target>
         <Menu.Dropdown>
           {kinds.map(({ kind, name: label, what }) => (
-            <Menu.Item key={kind} onClick={() => add(kind)} rightSection={<span className="second">{what}</span>}>
+            <Menu.Item key={kind} onClick={() => insert(newPiece(kind, newId, suggestedFor(plan, computed.timeline, library)))} rightSection={<span className="second">{what}</span>}>
               {label}
             </Menu.Item>
           ))}
         </Menu.Dropdown>
       </Menu>
-      <Button size="xs" variant="default" disabled={at === 0} onClick={() => set(withMoved(plan, piece.id, -1))}>
+      <Button size="xs" variant="default" disabled={at === 0} onClick={() => setPlan(withMoved(plan, piece.id, -1))}>
         Earlier
       </Button>
-      <Button size="xs" variant="default" disabled={at === order.length - 1} onClick={() => set(withMoved(plan, piece.id, 1))}>
+      <Button size="xs" variant="default" disabled={at === order.length - 1} onClick={() => setPlan(withMoved(plan, piece.id, 1))}>
         Later
       </Button>
-      <Button size="xs" variant="default" onClick={copy}>
+      <Button size="xs" variant="default" onClick={() => insert(copyOf(piece, newId))}>
         Duplicate
+      </Button>
+      <Button size="xs" variant="default" onClick={copy}>
+        Copy
+      </Button>
+      <Button size="xs" variant="default" onClick={paste}>
+        Paste
       </Button>
       <Button size="xs" variant="default" disabled={order.length < 2} onClick={remove}>
         Delete
       </Button>
+      {piece.type === 'circuit' && piece.stay.kind === 'intervals' && piece.stay.workSeconds.length === 1 && (
+        <Button size="xs" variant="default" onClick={() => setSuggesting(true)}>
+          Suggest exercises
+        </Button>
+      )}
+      <Button size="xs" variant="default" onClick={() => setSwapping(true)}>
+        Harder, easier
+      </Button>
+      {piece.type === 'circuit' && <SuggestDialog key={piece.id} circuit={piece} opened={suggesting} onClose={() => setSuggesting(false)} />}
+      <SwapDialog opened={swapping} onClose={() => setSwapping(false)} />
     </div>
   )
 }

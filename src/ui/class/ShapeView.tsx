@@ -1,18 +1,22 @@
 import { Button } from '@mantine/core'
-import { useEffect, useMemo, useState } from 'react'
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
 import { isEditable, isSimple, mainPiece, type SimpleCircuit } from '@core/plan/edit'
 import { pieceNames } from '@core/summary/names'
 import { blocksOf } from '@core/timeline/blocks'
 import { formatSeconds } from '@core/units'
-import { Ribbon } from '../kit/Ribbon'
 import { ClassDetails } from './ClassDetails'
 import { useClass } from './context'
 import { FitDialog } from './FitDialog'
 import { Findings } from './Findings'
 import { PieceBar } from './PieceBar'
-import { goToEmpty, PieceEditor } from './PieceEditor'
-import { PieceSummary } from './PieceSummary'
+import { PlanRibbon } from './PlanRibbon'
+import { PieceEditor } from './PieceEditor'
+import { RevisionsDialog } from './RevisionsDialog'
+import { goToEmpty } from './StationTiles'
 import { UndoButtons } from './UndoButtons'
+
+// The charts' library is large and can come after the rest.
+const LoadPicture = lazy(() => import('./LoadPicture').then((module) => ({ default: module.LoadPicture })))
 
 export function ShapeView() {
   const { id, document, computed } = useClass()
@@ -29,6 +33,7 @@ export function ShapeView() {
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page is opened
   }, [])
   const [fitting, setFitting] = useState(false)
+  const [looking, setLooking] = useState(false)
   const main = mainPiece(plan)
   // The chosen circuit is fitted if it can be, else the main one.
   const fittable = [chosen, main].find((piece): piece is SimpleCircuit => isSimple(piece) && isEditable(plan, piece))
@@ -61,7 +66,7 @@ export function ShapeView() {
           </span>
         </div>
         {timeline.ok && timeline.value.total > 0 ? (
-          <Ribbon blocks={blocks} total={timeline.value.total} chosen={chosen.id} onChoose={setChosen} />
+          <PlanRibbon blocks={blocks} total={timeline.value.total} chosen={chosen.id} onChoose={setChosen} />
         ) : (
           !timeline.ok && timeline.problems.map((each) => (
             <div className="note is-mend" role="alert" key={each.code}>
@@ -72,7 +77,10 @@ export function ShapeView() {
         )}
         {fittable && <FitDialog circuit={fittable} opened={fitting} onClose={() => setFitting(false)} />}
         <PieceBar piece={chosen} onChoose={setChosen} />
-        {isEditable(plan, chosen) ? <PieceEditor piece={chosen} /> : <PieceSummary piece={chosen} />}
+        <PieceEditor piece={chosen} />
+        <Suspense fallback={<p className="second">Drawing what it loads …</p>}>
+          <LoadPicture />
+        </Suspense>
       </section>
       <aside className="class-side" aria-label="What it adds up to">
         <Findings onChoose={setChosen} />
@@ -116,6 +124,12 @@ export function ShapeView() {
         )}
         <h2>This class</h2>
         <ClassDetails />
+        <p>
+          <button type="button" className="link-button" onClick={() => setLooking(true)}>
+            As it was before
+          </button>
+          <RevisionsDialog opened={looking} onClose={() => setLooking(false)} />
+        </p>
         <p>
           <a className="second" href={`/api/classes/${id}/plan-file`} download>
             Save this plan as a file

@@ -1,7 +1,13 @@
+import { produce } from 'immer'
 import { createContext, useContext } from 'react'
 import type { ComputedClass, HallLibrary } from '@core/class/compute'
 import type { ClassDocument } from '@core/hall/class-document'
 import type { Room } from '@core/hall/room'
+import { Plan, type Circuit, type Piece } from '@core/plan/plan'
+import { read } from '@core/plan/read'
+import { tidyPlan } from '@core/plan/tidy'
+import type { ExerciseSearch } from '@core/search/exercises'
+import { tellProblem } from '../kit/notice'
 import type { ClassStore } from './class-store'
 
 export interface ClassContext {
@@ -12,6 +18,7 @@ export interface ClassContext {
   rooms: Room[]
   zone: string
   store: ClassStore
+  search: ExerciseSearch
   change: (recipe: (draft: ClassDocument) => void) => void
 }
 
@@ -25,3 +32,29 @@ export function useClass(): ClassContext {
   if (!context) throw new Error('outside of a class')
   return context
 }
+
+export interface PlanEdits {
+  /** Changes the plan; what the change makes meaningless goes with it, and what would make no sense is told instead. One step of undo. */
+  editPlan: (recipe: (draft: Plan) => void) => void
+  setPlan: (plan: Plan) => void
+  editPiece: <P extends Piece>(piece: P, recipe: (draft: P) => void) => void
+}
+
+export function usePlanEdits(): PlanEdits {
+  const { document, store } = useClass()
+  const setPlan = (next: Plan) => {
+    const tidied = tidyPlan(next)
+    const checked = read(Plan, tidied)
+    if (!checked.ok) return tellProblem(new Error(checked.problems[0]?.message))
+    store.getState().replace({ ...store.getState().document, plan: tidied })
+  }
+  const editPlan = (recipe: (draft: Plan) => void) => setPlan(produce(document.plan, recipe))
+  const editPiece = <P extends Piece>(piece: P, recipe: (draft: P) => void) =>
+    editPlan((draft) => {
+      const found = draft.parts.flatMap((part) => part.pieces).find((each) => each.id === piece.id)
+      if (found) recipe(found as P)
+    })
+  return { editPlan, setPlan, editPiece }
+}
+
+export type EditCircuit = (recipe: (draft: Circuit) => void) => void

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react'
+import type { CSSProperties, ReactNode, Ref } from 'react'
 import './neighbours.css'
 
 /** The row of neighbours: stations as tiles, each notched towards the one its group goes to next. */
@@ -15,12 +15,17 @@ interface NeighbourProps {
   name?: ReactNode
   children?: ReactNode
   label?: string
+  /** Stands in the place of the number, such as a handle to drag the tile by. */
+  handle?: ReactNode
+  chosen?: boolean
+  tileRef?: Ref<HTMLDivElement>
+  style?: CSSProperties | undefined
 }
 
-export function Neighbour({ number, name, children, label }: NeighbourProps) {
+export function Neighbour({ number, name, children, label, handle, chosen, tileRef, style }: NeighbourProps) {
   return (
-    <div className={`neighbour${number === 1 ? ' is-first' : ''}`} role="listitem" aria-label={label}>
-      <div className="neighbour-number">{number}</div>
+    <div ref={tileRef} style={style} className={`neighbour${number === 1 ? ' is-first' : ''}${chosen ? ' is-chosen' : ''}`} role="listitem" aria-label={label}>
+      {handle ?? <div className="neighbour-number">{number}</div>}
       {name && <div className="neighbour-name">{name}</div>}
       {children}
     </div>

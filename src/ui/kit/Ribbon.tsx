@@ -1,4 +1,4 @@
-import { memo } from 'react'
+import { memo, type CSSProperties, type ReactNode } from 'react'
 import type { Block } from '@core/timeline/blocks'
 import { formatSeconds, type Seconds } from '@core/units'
 import './ribbon.css'
@@ -10,10 +10,14 @@ interface RibbonProps {
   onChoose?: ((pieceId: string) => void) | undefined
   names?: boolean
   scale?: boolean
+  /** The share of the scale that is free for times. */
+  scaleShare?: number
+  /** Draws a block in a way of its own, over its phases. */
+  block?: (block: Block, style: CSSProperties, label: ReactNode, key: string) => ReactNode
 }
 
 /** The class to scale: lengths are seconds, transitions lower than work, rests open. */
-export const Ribbon = memo(function Ribbon({ blocks, total, chosen, onChoose, names = true, scale = true }: RibbonProps) {
+export const Ribbon = memo(function Ribbon({ blocks, total, chosen, onChoose, names = true, scale = true, scaleShare = 0.96, block: draw }: RibbonProps) {
   const percent = (seconds: Seconds) => `${(100 * seconds) / total}%`
   return (
     <div>
@@ -34,6 +38,7 @@ export const Ribbon = memo(function Ribbon({ blocks, total, chosen, onChoose, na
             const wide = block.seconds / total > 0.05
             const label = wide ? <span className="ribbon-name">{block.name}</span> : null
             const key = `${block.pieceId}-${block.repeat}-${block.start}`
+            if (draw) return draw(block, style, label, key)
             if (!onChoose) return <div key={key} className="ribbon-block" style={style}>{label}</div>
             return (
               <button
@@ -53,7 +58,7 @@ export const Ribbon = memo(function Ribbon({ blocks, total, chosen, onChoose, na
       </div>
       {scale && (
         <div className="ribbon-scale" aria-hidden>
-          {marks(total).map((at) => (
+          {marks(total, scaleShare).map((at) => (
             <span key={at} style={{ left: percent(at) }}>
               {formatSeconds(at)}
             </span>
@@ -65,7 +70,7 @@ export const Ribbon = memo(function Ribbon({ blocks, total, chosen, onChoose, na
 })
 
 /** Five to eight round times. */
-function marks(total: Seconds): Seconds[] {
+function marks(total: Seconds, share: number): Seconds[] {
   const step = [15, 30, 60, 120, 300, 600, 900, 1800, 3600].find((each) => total / each <= 8) ?? 7200
-  return Array.from({ length: Math.floor((total * 0.96) / step) + 1 }, (_, index) => index * step)
+  return Array.from({ length: Math.floor((total * share) / step) + 1 }, (_, index) => index * step)
 }

@@ -16,7 +16,6 @@ export function firstLap({ document, library, newId }: Judged): Finding[] {
   const gap = circuit.transition.seconds
   if (circuit.stay.kind === 'task' || gap >= usual || circuit.stations.length < 2) return []
   const late = (usual - gap) * (turnsPerLap(circuit) - 1)
-  const first = briefChoices(plan, figures, newId).find((choice) => choice.way === 'allFirst')
   return [
     {
       id: 'firstLap',
@@ -25,12 +24,10 @@ export function firstLap({ document, library, newId }: Judged): Finding[] {
       why: `Explained as it goes, the first lap's ${gap} s gaps run to about ${usual} s: ${formatSeconds(late)} over by its end.`,
       source: commonPractice,
       pieceId: circuit.id,
-      ...(first && {
-        fix: {
-          label: `Brief all ${circuit.stations.length} first: ${formatSeconds(Math.ceil(briefSeconds(circuit.stations.length, figures).usual / 5) * 5)}`,
-          apply: (now) => ({ ...now, plan: briefChoices(now.plan, figures, newId).find((choice) => choice.way === 'allFirst')?.plan ?? now.plan }),
-        },
-      }),
+      fix: {
+        label: `Brief all ${circuit.stations.length} first: ${formatSeconds(Math.ceil(briefSeconds(circuit.stations.length, figures).usual / 5) * 5)}`,
+        apply: (now) => ({ ...now, plan: briefChoices(now.plan, figures, newId).find((choice) => choice.way === 'allFirst')?.plan ?? now.plan }),
+      },
     },
   ]
 }

@@ -1,3 +1,4 @@
+import { pacesOf } from '../../class/compute'
 import { isSimple, mainPiece } from '../../plan/edit'
 import { limits } from '../../plan/limits'
 import { compileTimeline } from '../../timeline/compile'
@@ -23,17 +24,25 @@ export function slot(judged: Judged): Finding[] {
 }
 
 /** The nearest number of laps of the main circuit, more or fewer, with which the class fits its slot. */
-function otherLaps({ document }: Judged, by: 1 | -1): Fix | undefined {
+function otherLaps({ document, computed, library }: Judged, by: 1 | -1): Fix | undefined {
   const piece = mainPiece(document.plan)
   if (!isSimple(piece)) return undefined
+  if (!computed.timeline.ok) return undefined
+  const now = computed.timeline.value.total
+  const { slotSeconds } = document.plan
   const total = (laps: number): Seconds | undefined => {
-    const timeline = compileTimeline(withPiece(document, piece, { laps }).plan)
+    const timeline = compileTimeline(withPiece(document, piece, { laps }).plan, pacesOf(library))
     return timeline.ok ? timeline.value.total : undefined
   }
-  const fits = (laps: number) => (total(laps) ?? Infinity) <= document.plan.slotSeconds
   let laps = piece.laps + by
-  if (by < 0) while (laps > 1 && !fits(laps)) laps--
-  if (laps < 1 || laps > limits.laps || !fits(laps)) return undefined
-  const words = `${laps} ${laps === 1 ? 'lap' : 'laps'} instead of ${piece.laps}: ${formatSeconds(total(laps)!)}`
+  if (laps < 1 || laps > limits.laps) return undefined
+  let then = total(laps)
+  // Every lap is as long as the first one taken away; the compilation has the last word.
+  if (by < 0 && then !== undefined && then > slotSeconds && now > then) {
+    laps = Math.max(1, laps - Math.ceil((then - slotSeconds) / (now - then)))
+    then = total(laps)
+  }
+  if (then === undefined || then > slotSeconds) return undefined
+  const words = `${laps} ${laps === 1 ? 'lap' : 'laps'} instead of ${piece.laps}: ${formatSeconds(then)}`
   return { label: words, apply: (now) => withPiece(now, piece, { laps }) }
 }

@@ -1,0 +1,81 @@
+import { Select } from '@mantine/core'
+import { useMemo, useRef, useState } from 'react'
+import { useClass } from './context'
+
+interface ExercisePickerProps {
+  id?: string
+  label: string
+  value: string | undefined
+  /** `undefined` empties the place. */
+  onChange: (exerciseId: string | undefined) => void
+  tile?: boolean
+}
+
+/** The choice that empties a station; no exercise can have this id. */
+const nothing = ''
+
+/**
+ * Chooses an exercise by typing anything that is known of it: "core no jump", "bench". Enter takes the best match at once, or
+ * what the arrow keys have chosen.
+ */
+export function ExercisePicker({ id, label, value, onChange, tile = false }: ExercisePickerProps) {
+  const { library, search } = useClass()
+  const [opened, setOpened] = useState(false)
+  const steered = useRef(false)
+  const known = library.exercises.some((each) => each.id === value)
+  const nameOf = (exerciseId: string) => library.exercises.find((each) => each.id === exerciseId)?.name ?? `${exerciseId} (not in this hall)`
+  const [text, setText] = useState(value ? nameOf(value) : '')
+  const choices = useMemo(() => {
+    const all = library.exercises.map((each) => ({ value: each.id, label: each.name }))
+    if (!value) return all
+    return [{ value: nothing, label: 'No exercise here' }, ...(known ? [] : [{ value, label: `${value} (not in this hall)` }]), ...all]
+  }, [library, value, known])
+  const shown = value ? nameOf(value) : ''
+  const typed = text.trim() !== '' && text !== shown
+  const choose = (next: string | null) => {
+    setOpened(false)
+    if (next !== null && next !== value) onChange(next === nothing ? undefined : next)
+    setText(next ? nameOf(next) : '')
+  }
+  return (
+    <Select
+      id={id}
+      aria-label={label}
+      placeholder="Choose an exercise"
+      data={choices}
+      value={value ?? null}
+      onChange={choose}
+      searchValue={text}
+      onSearchChange={(next) => {
+        steered.current = false
+        setText(next)
+      }}
+      filter={({ options, search: query }) => {
+        if (!typed) return options
+        const order = new Map(search(query).map((exercise, index) => [exercise.id, index]))
+        return options.filter((option) => 'value' in option && order.has(option.value)).sort((a, b) => order.get((a as { value: string }).value)! - order.get((b as { value: string }).value)!)
+      }}
+      dropdownOpened={opened}
+      onDropdownOpen={() => setOpened(true)}
+      onDropdownClose={() => setOpened(false)}
+      onFocus={(event) => event.currentTarget.select()}
+      onBlur={() => setText(shown)}
+      onKeyDownCapture={(event) => {
+        if (event.key === 'ArrowDown' || event.key === 'ArrowUp') steered.current = true
+        if (event.key !== 'Enter' || !typed || steered.current) return
+        event.preventDefault()
+        event.stopPropagation()
+        const [best] = search(text)
+        if (best) choose(best.id)
+      }}
+      allowDeselect={false}
+      rightSection={<></>}
+      rightSectionWidth={0}
+      searchable
+      selectFirstOptionOnChange
+      nothingFoundMessage="No such exercise"
+      comboboxProps={{ width: 260, position: 'bottom-start' }}
+      {...(tile && { classNames: { input: 'tile-select' }, variant: 'unstyled' })}
+    />
+  )
+}

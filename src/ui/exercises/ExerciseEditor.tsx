@@ -1,0 +1,172 @@
+import { Button, Checkbox, Modal, MultiSelect, NumberInput, Select, TagsInput, Textarea, TextInput } from '@mantine/core'
+import { nanoid } from 'nanoid'
+import { useState } from 'react'
+import { Exercise, Impact, Pattern, Region, Stance, Strain, strainNames, type GearNeed, type Option } from '@core/hall/exercise'
+import type { GearKind } from '@core/hall/gear-kind'
+import { read } from '@core/plan/read'
+import type { Problem } from '@core/result'
+import { api, ApiError } from '../kit/api'
+import type { StoredExercise } from './ExercisesPage'
+import { GearNeeds } from './GearNeeds'
+
+interface ExerciseEditorProps {
+  stored: StoredExercise | undefined
+  gear: GearKind[]
+  onClose: () => void
+  onStored: (stored: StoredExercise) => void
+  onRemoved: (id: string) => void
+}
+
+/** A number field's text while it is typed, or its number. */
+type Draft = Omit<Exercise, 'clearMetres'> & { clearMetres?: number | undefined }
+
+const blank = (): Draft => ({
+  id: nanoid(10),
+  name: '',
+  regions: ['lower'],
+  pattern: 'squat',
+  stance: 'standing',
+  impact: 'none',
+  oneSided: false,
+  gear: [],
+  asks: [],
+  met: { low: 3, high: 5 },
+  space: { lengthMetres: 2, widthMetres: 1.5 },
+  setUp: '',
+  points: [],
+  fault: '',
+  breathing: 'Breathe out on the effort.',
+  repStandard: '',
+  options: [],
+})
+
+const strains = Strain.options.map((value) => ({ value, label: strainNames[value] }))
+const rungs = [
+  { value: 'easier', label: 'easier' },
+  { value: 'harder', label: 'harder' },
+  { value: 'substitute', label: 'instead' },
+]
+
+/** A form for an exercise and its ladder of options. What is typed stays until it is stored or given up. */
+export function ExerciseEditor({ stored, gear, onClose, onStored, onRemoved }: ExerciseEditorProps) {
+  const [draft, setDraft] = useState<Draft>(() => structuredClone(stored?.document) ?? blank())
+  const [problems, setProblems] = useState<Problem[]>([])
+  const [busy, setBusy] = useState(false)
+  const set = (change: Partial<Draft>) => setDraft((now) => ({ ...now, ...change }))
+  const errorOf = (field: string) => problems.find((problem) => problem.field === field)?.message
+  const general = problems.filter((problem) => problem.field === '' || problem.field.includes('[') || problem.field.includes('.'))
+  const setOption = (at: number, change: Partial<Option>) => set({ options: draft.options.map((option, index) => (index === at ? { ...option, ...change } : option)) })
+
+  const send = async (action: () => Promise<void>) => {
+    setBusy(true)
+    try {
+      await action()
+    } catch (error) {
+      setProblems(error instanceof ApiError && error.problems.length > 0 ? error.problems.map((problem) => ({ ...problem, field: problem.field.replace(/^exercise\.?/, '') })) : [{ code: 'failed', field: '', message: (error as Error).message }])
+    } finally {
+      setBusy(false)
+    }
+  }
+  const store = () => {
+    const checked = read(Exercise, draft)
+    if (!checked.ok) return setProblems(checked.problems)
+    setProblems([])
+    void send(async () => {
+      const answer = stored
+        ? await api<StoredExercise>('PUT', `/api/exercises/${draft.id}`, { version: stored.version, exercise: checked.value })
+        : await api<StoredExercise>('POST', '/api/exercises', checked.value)
+      onStored(answer)
+    })
+  }
+  const remove = () =>
+    void send(async () => {
+      await api('DELETE', `/api/exercises/${draft.id}`)
+      onRemoved(draft.id)
+    })
+
+  return (
+    <Modal opened onClose={onClose} title={stored ? stored.document.name : 'New exercise'} size="xl" closeOnClickOutside={false}>
+      {general.length > 0 && (
+        <div className="note is-mend" role="alert">
+          {general.map((problem) => (
+            <p key={problem.message}>{problem.message}</p>
+          ))}
+        </div>
+      )}
+      <div className="exercise-form">
+        <TextInput className="is-whole" label="Name" value={draft.name} error={errorOf('name')} onChange={(event) => set({ name: event.currentTarget.value })} data-autofocus />
+        <MultiSelect label="Regions, first the main one" data={Region.options} value={draft.regions} error={errorOf('regions')} onChange={(regions) => set({ regions: regions as Region[] })} />
+        <Select label="Movement" data={Pattern.options} value={draft.pattern} allowDeselect={false} onChange={(pattern) => set({ pattern: pattern as Pattern })} />
+        <Select label="Done" data={Stance.options} value={draft.stance} allowDeselect={false} onChange={(stance) => set({ stance: stance as Stance })} />
+        <Select label="Impact" data={Impact.options} value={draft.impact} allowDeselect={false} onChange={(impact) => set({ impact: impact as Impact })} />
+        <MultiSelect className="is-half" label="Asks of" data={strains} value={draft.asks} onChange={(asks) => set({ asks: asks as Strain[] })} />
+        <Checkbox className="field-check" label="One side at a time" checked={draft.oneSided} onChange={(event) => set({ oneSided: event.currentTarget.checked })} />
+        <Textarea className="is-whole" label="Set-up" autosize value={draft.setUp} error={errorOf('setUp')} onChange={(event) => set({ setUp: event.currentTarget.value })} />
+        <TagsInput className="is-whole" label="Form points, Enter after each" maxTags={5} value={draft.points} onChange={(points) => set({ points })} />
+        <Textarea className="is-half" label="Usual fault and its correction" autosize value={draft.fault} error={errorOf('fault')} onChange={(event) => set({ fault: event.currentTarget.value })} />
+        <TextInput className="is-half" label="What counts as a rep" value={draft.repStandard} onChange={(event) => set({ repStandard: event.currentTarget.value })} />
+        <TextInput className="is-half" label="Breathing" value={draft.breathing} onChange={(event) => set({ breathing: event.currentTarget.value })} />
+        <Numbers label="MET" unit="" values={[draft.met.low, draft.met.high]} names={['least', 'most']} onChange={([low, high]) => set({ met: { low: low!, high: high! } })} />
+        <Numbers label="Floor a person, m" unit=" m" values={[draft.space.lengthMetres, draft.space.widthMetres]} names={['long', 'wide']} onChange={([lengthMetres, widthMetres]) => set({ space: { lengthMetres: lengthMetres!, widthMetres: widthMetres! } })} />
+        <NumberInput label="Clear height, m" placeholder="standing room" decimalScale={2} min={0} value={draft.clearMetres ?? ''} onChange={(value) => set({ clearMetres: typeof value === 'number' ? value : undefined })} />
+        <PaceFields value={draft.pace} onChange={(pace) => set({ pace })} />
+      </div>
+      <h3>Gear</h3>
+      <GearNeeds needs={draft.gear} gear={gear} onChange={(needs: GearNeed[]) => set({ gear: needs })} />
+      <h3>Options, from the nearest</h3>
+      {draft.options.map((option, index) => (
+        <fieldset className="option-form" key={option.id}>
+          <legend>{option.name || `Option ${index + 1}`}</legend>
+          <div className="exercise-form">
+            <Select label="Rung" data={rungs} value={option.rung} allowDeselect={false} onChange={(rung) => setOption(index, { rung: rung as Option['rung'] })} />
+            <TextInput className="is-half" label="Name" value={option.name} error={errorOf(`options[${index}].name`)} onChange={(event) => setOption(index, { name: event.currentTarget.value })} />
+            <Button className="field-check" variant="default" size="xs" onClick={() => set({ options: draft.options.filter((_, at) => at !== index) })}>
+              Take out
+            </Button>
+            <MultiSelect className="is-half" label="Asks of" data={strains} value={option.asks} onChange={(asks) => setOption(index, { asks: asks as Strain[] })} />
+            <Select label="Done" data={[{ value: '', label: 'as the exercise' }, ...Stance.options]} value={option.stance ?? ''} allowDeselect={false} onChange={(stance) => setOption(index, { stance: (stance || undefined) as Stance | undefined })} />
+            <Checkbox className="field-check" label="One side at a time" checked={option.oneSided} onChange={(event) => setOption(index, { oneSided: event.currentTarget.checked })} />
+          </div>
+          <GearNeeds needs={option.gear} gear={gear} onChange={(needs: GearNeed[]) => setOption(index, { gear: needs })} />
+        </fieldset>
+      ))}
+      <Button size="xs" variant="default" disabled={draft.options.length >= 12} onClick={() => set({ options: [...draft.options, { id: nanoid(10), name: '', rung: 'easier', gear: [], oneSided: false, asks: [] }] })}>
+        Add an option
+      </Button>
+      <div className="dialog-foot">
+        {stored && (
+          <Button variant="default" color="red" disabled={busy} onClick={remove} style={{ marginRight: 'auto' }}>
+            Erase
+          </Button>
+        )}
+        <Button variant="default" onClick={onClose}>
+          Give up
+        </Button>
+        <Button loading={busy} onClick={store}>
+          Store
+        </Button>
+      </div>
+    </Modal>
+  )
+}
+
+function Numbers({ label, unit, values, names, onChange }: { label: string; unit: string; values: number[]; names: string[]; onChange: (values: number[]) => void }) {
+  return (
+    <fieldset className="numbers">
+      <legend>{label}</legend>
+      {values.map((value, index) => (
+        <NumberInput key={names[index]} aria-label={`${label}, ${names[index]}`} decimalScale={2} min={0} hideControls suffix={unit} value={Number.isNaN(value) ? '' : value} onChange={(next) => onChange(values.map((each, at) => (at === index ? (typeof next === 'number' ? next : NaN) : each)))} />
+      ))}
+    </fieldset>
+  )
+}
+
+/** Seconds a rep of its own, or none: then the hall's common pace holds. */
+function PaceFields({ value, onChange }: { value: Exercise['pace']; onChange: (pace: Exercise['pace']) => void }) {
+  return (
+    <div className="is-half">
+      <Checkbox label="A rep pace of its own, seconds" checked={value !== undefined} onChange={(event) => onChange(event.currentTarget.checked ? { low: 1, typical: 2.4, high: 3 } : undefined)} />
+      {value && <Numbers label="The quick, most people, the slow" unit=" s" values={[value.low, value.typical, value.high]} names={['quick', 'most', 'slow']} onChange={([low, typical, high]) => onChange({ low: low!, typical: typical!, high: high! })} />}
+    </div>
+  )
+}

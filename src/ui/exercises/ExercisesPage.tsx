@@ -1,0 +1,124 @@
+import { Button, TextInput } from '@mantine/core'
+import { useMemo, useState } from 'react'
+import type { Exercise } from '@core/hall/exercise'
+import type { HallFigures } from '@core/hall/figures'
+import { strainNames } from '@core/hall/exercise'
+import type { GearKind } from '@core/hall/gear-kind'
+import { exerciseSearch } from '@core/search/exercises'
+import { Kit } from '../kit/Kit'
+import { ExerciseDetails } from './ExerciseDetails'
+import { ExerciseEditor } from './ExerciseEditor'
+import { FiguresDialog } from './FiguresDialog'
+import './exercises.css'
+
+export interface StoredExercise {
+  version: number
+  document: Exercise
+}
+
+interface ExercisesPageProps {
+  exercises: StoredExercise[]
+  gear: GearKind[]
+  figures: { version: number; figures: HallFigures }
+}
+
+/** The hall's exercises: found by anything known of them, read, changed, added. */
+export function ExercisesPage(props: ExercisesPageProps) {
+  return (
+    <Kit>
+      <Exercises {...props} />
+    </Kit>
+  )
+}
+
+const examples = ['core, no jump, no gear', 'pull', 'no floor no knee', 'kettlebell hinge', 'stretch lower']
+
+function Exercises({ exercises, gear, figures }: ExercisesPageProps) {
+  const [stored, setStored] = useState(exercises)
+  const [query, setQuery] = useState('')
+  const [chosenId, setChosen] = useState<string>()
+  const [editing, setEditing] = useState<StoredExercise | 'new'>()
+  const [tuning, setTuning] = useState(false)
+  const gearNames = useMemo(() => new Map(gear.map((kind) => [kind.id, kind.name])), [gear])
+  const search = useMemo(() => exerciseSearch(stored.map((each) => each.document), gearNames), [stored, gearNames])
+  const found = useMemo(() => search(query), [search, query])
+  const chosen = stored.find((each) => each.document.id === chosenId) ?? stored.find((each) => each.document.id === found[0]?.id)
+  const put = (next: StoredExercise) => {
+    setStored((now) => [...now.filter((each) => each.document.id !== next.document.id), next].sort((a, b) => a.document.name.localeCompare(b.document.name)))
+    setChosen(next.document.id)
+    setEditing(undefined)
+  }
+  const removed = (id: string) => {
+    setStored((now) => now.filter((each) => each.document.id !== id))
+    setChosen(undefined)
+    setEditing(undefined)
+  }
+  return (
+    <div className="page">
+      <div className="page-head">
+        <h1>Exercises</h1>
+        <span className="second">{stored.length} in the library</span>
+        <span className="push">
+          <Button variant="default" onClick={() => setTuning(true)}>
+            Figures
+          </Button>
+          <Button onClick={() => setEditing('new')}>New exercise</Button>
+        </span>
+      </div>
+      <div className="sheet exercises">
+        <div className="exercises-list">
+          <TextInput
+            aria-label="Find exercises"
+            placeholder="core, no jump, no gear"
+            value={query}
+            onChange={(event) => {
+              setQuery(event.currentTarget.value)
+              setChosen(undefined)
+            }}
+            autoFocus
+          />
+          <p className="second" role="status">
+            {query.trim() === '' ? (
+              <>
+                Try{' '}
+                {examples.map((example, index) => (
+                  <span key={example}>
+                    {index > 0 && ' · '}
+                    <button type="button" className="try" onClick={() => setQuery(example)}>
+                      {example}
+                    </button>
+                  </span>
+                ))}
+              </>
+            ) : (
+              `${found.length} found`
+            )}
+          </p>
+          {found.length === 0 ? (
+            <div className="empty">
+              <h2>None like that</h2>
+              <p>Leave out a word, or add an exercise of your own.</p>
+            </div>
+          ) : (
+            <ul>
+              {found.map((exercise) => (
+                <li key={exercise.id}>
+                  <button type="button" aria-pressed={chosen?.document.id === exercise.id} onClick={() => setChosen(exercise.id)}>
+                    <b>{exercise.name}</b>
+                    <span className="second">
+                      {exercise.regions.join(', ')} · {exercise.pattern} · {exercise.stance}
+                      {exercise.asks.length > 0 && ` · asks of ${exercise.asks.map((strain) => strainNames[strain]).join(', ')}`}
+                    </span>
+                  </button>
+                </li>
+              ))}
+            </ul>
+          )}
+        </div>
+        {chosen && <ExerciseDetails exercise={chosen.document} gearNames={gearNames} onEdit={() => setEditing(chosen)} />}
+      </div>
+      {editing && <ExerciseEditor key={editing === 'new' ? 'new' : editing.document.id} stored={editing === 'new' ? undefined : editing} gear={gear} onClose={() => setEditing(undefined)} onStored={put} onRemoved={removed} />}
+      {tuning && <FiguresDialog stored={figures} onClose={() => setTuning(false)} />}
+    </div>
+  )
+}
