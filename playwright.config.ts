@@ -7,8 +7,6 @@ export default defineConfig({
   globalSetup: './tests/e2e/setup.ts',
   workers: 1,
   timeout: 45_000,
-  // Two cores, a server, a database and three windows: a press may come before a list has been laid out.
-  retries: 2,
   expect: { timeout: 8_000 },
   use: {
     viewport: { width: 1280, height: 800 },

@@ -9,6 +9,10 @@ const server = await startServer(url)
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] })
 const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce', locale: 'en-GB' })
 
+/** The digits of the wall once they stand between two figures: the phase before may have passed through them. */
+const digitsWithin = (wall: Page, least: number, most: number) =>
+  wall.waitForFunction(([low, high]) => { const digits = Number(document.querySelector('[data-testid=digits]')?.textContent?.replace(/\D/g, '')); return digits > low! && digits < high! }, [least, most])
+
 const settle = (page: Page) => page.waitForFunction(() => document.querySelector('astro-island[ssr]') === null && document.fonts.status === 'loaded')
 const take = async (page: Page, name: string) => {
   await settle(page)
@@ -17,7 +21,7 @@ const take = async (page: Page, name: string) => {
 
 try {
   const page = await context.newPage()
-  const views = { classes: '/', shape: '/classes/demo-lunch/shape', people: '/classes/demo-lunch/people', rotation: '/classes/demo-lunch/rotation', gear: '/classes/demo-lunch/gear', plans: '/plans', exercises: '/exercises', log: '/log' }
+  const views = { classes: '/', shape: '/classes/demo-lunch/shape', people: '/classes/demo-lunch/people', rotation: '/classes/demo-lunch/rotation', gear: '/classes/demo-lunch/gear', brief: '/classes/demo-lunch/brief', plans: '/plans', exercises: '/exercises', log: '/log' }
   for (const [name, path] of Object.entries(views)) {
     await page.goto(server.base + path)
     await take(page, name)
@@ -38,11 +42,11 @@ try {
   const press = (name: RegExp) => page.getByRole('button', { name }).click()
   await press(/^Start/)
   for (let phase = 0; phase < 10; phase++) await press(/^Skip/)
-  await wall.waitForFunction(() => Number(document.querySelector('[data-testid=digits]')?.textContent) < 38)
+  await digitsWithin(wall, 30, 38)
   await take(wall, 'wall-work')
   await take(page, 'controls')
   await press(/^Skip/)
-  await wall.waitForFunction(() => Number(document.querySelector('[data-testid=digits]')?.textContent) < 13)
+  await digitsWithin(wall, 9, 13)
   await take(wall, 'wall-move')
   await page.setViewportSize({ width: 390, height: 844 })
   await take(page, 'controls-phone')

@@ -1,5 +1,6 @@
 import { nanoid } from 'nanoid'
-import type { ClassDocument, GroupSize } from '../../src/core/hall/class-document'
+import type { ClassDocument } from '../../src/core/hall/class-document'
+import type { GroupSize } from '../../src/core/hall/group-size'
 import type { Command } from '../../src/core/run/events'
 import { demoPeople } from './people'
 import { demoPlans } from './plans'

@@ -44,7 +44,7 @@ test('pieces are added, moved, duplicated and deleted, with the keyboard only', 
   await expect(ribbon.getByRole('button', { name: 'Water, 1:00 from 1:00' })).toBeVisible()
   await page.getByRole('button', { name: 'Delete' }).press('Enter')
   await expect(ribbon.getByRole('button', { name: 'Water, 1:00 from 1:00' })).toHaveCount(0)
-  await page.getByLabel('Name').fill('Long, short, longer')
+  await page.getByRole('complementary').getByLabel('Name').fill('Long, short, longer')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Long, short, longer')
   await expect(page.getByText(/^saved/)).toBeVisible()
 })

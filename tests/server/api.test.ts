@@ -121,6 +121,52 @@ describe('classes', () => {
   })
 })
 
+describe('earlier versions of a class', () => {
+  it('are kept from the first on, and can be read', async () => {
+    const { document } = await lunchClass()
+    const { id } = (await post('/api/classes', { ...document, name: 'As made' })).body
+    expect((await send('GET', `/api/classes/${id}/revisions`)).body.revisions).toEqual([])
+    for (const [index, name] of ['Then', 'Later'].entries()) expect((await send('PUT', `/api/classes/${id}`, { version: index + 1, document: { ...document, name } })).status).toBe(200)
+    // Changes within a minute are one.
+    const { revisions } = (await send('GET', `/api/classes/${id}/revisions`)).body
+    expect(revisions.map((each: { version: number }) => each.version)).toEqual([3, 1])
+    expect((await send('GET', `/api/classes/${id}/revisions/1`)).body.document.name).toBe('As made')
+    for (const wrong of ['2', '0', 'x', '99999999999']) expect((await send('GET', `/api/classes/${id}/revisions/${wrong}`)).status).toBe(404)
+    await send('DELETE', `/api/classes/${id}`, {})
+  })
+})
+
+describe('exercises and figures of the hall', () => {
+  it('are added once, changed by who knows the version, and erased when nothing uses them', async () => {
+    const stored = (await send('GET', '/api/exercises')).body.exercises
+    expect(stored.length).toBeGreaterThanOrEqual(80)
+    const exercise = { ...stored[0].document, id: 'server-made', name: 'Server made' }
+    expect((await post('/api/exercises', exercise)).status).toBe(201)
+    expect(await post('/api/exercises', exercise)).toMatchObject({ status: 409, body: { errors: [{ code: 'idTaken' }] } })
+    expect(await post('/api/exercises', { ...exercise, id: 'other', met: { low: 5, high: 3 } })).toMatchObject({ status: 422, body: { errors: [{ field: 'met' }] } })
+    expect(await send('PUT', '/api/exercises/server-made', { version: 1, exercise: { ...exercise, name: 'Second' } })).toMatchObject({ status: 200, body: { version: 2 } })
+    expect(await send('PUT', '/api/exercises/server-made', { version: 1, exercise })).toMatchObject({ status: 409, body: { current: { document: { name: 'Second' } } } })
+    expect((await send('PUT', '/api/exercises/else', { version: 1, exercise })).status).toBe(422)
+    expect((await send('DELETE', '/api/exercises/server-made', {})).status).toBe(200)
+    expect((await send('DELETE', '/api/exercises/server-made', {})).status).toBe(404)
+    expect(await send('DELETE', '/api/exercises/goblet-squat', {})).toMatchObject({ status: 409, body: { errors: [{ code: 'inUse' }] } })
+  })
+
+  it('figures hold for every estimate, and are guarded by a version', async () => {
+    const before = (await send('GET', '/api/hall/figures')).body
+    const figures = { ...before.figures, briefSeconds: { least: 30, usual: 40, most: 50 } }
+    const changed = await send('PUT', '/api/hall/figures', { version: before.version, figures })
+    expect(changed.status).toBe(200)
+    const { document } = await lunchClass()
+    const short = structuredClone(document.plan)
+    short.parts[0].pieces[0].seconds = 200
+    const findings = (await post('/api/findings', { plan: short })).body.findings
+    expect(findings.map((each: { what: string }) => each.what).join()).toContain('8 exercises take 4:00 to 6:40 to explain')
+    expect((await send('PUT', '/api/hall/figures', { version: before.version, figures: before.figures })).status).toBe(409)
+    expect((await send('PUT', '/api/hall/figures', { version: changed.body.version, figures: before.figures })).status).toBe(200)
+  })
+})
+
 describe('plan files', () => {
   it('a plan comes back from its file as it was, and its exercises with it', async () => {
     const response = await fetch(`${server.base}/api/plans/lunch-loop/file`)

@@ -1,5 +1,5 @@
 import { countGear, type GearCount } from '../gear/count'
-import { makeGroups } from '../grouping/groups'
+import { groupCount, makeGroups } from '../grouping/groups'
 import type { ClassDocument } from '../hall/class-document'
 import type { Exercise } from '../hall/exercise'
 import { commonFigures, type HallFigures } from '../hall/figures'
@@ -8,7 +8,8 @@ import type { Person } from '../hall/person'
 import type { Circuit } from '../plan/plan'
 import { rotatingCircuits, turnsOf, turnsPerLap, wavesOf } from '../plan/turns'
 import type { Problem, Result } from '../result'
-import { loopRotation, type Rotation } from '../rotation/loop'
+import type { Rotation } from '../rotation/rotation'
+import { isMixing, rotationBy, type RotationChoice } from '../rotation/rule'
 import { inWaves } from '../rotation/waves'
 import { classSentences } from '../summary/sentences'
 import { compileTimeline } from '../timeline/compile'
@@ -24,13 +25,21 @@ export interface HallLibrary {
   figures?: HallFigures
 }
 
+/** How people move in one circuit. `units` are those that move: groups, or single people where partners change. */
+export interface CircuitRotation {
+  circuit: Circuit
+  choice: RotationChoice
+  units: Person[][]
+  rotation: Result<Rotation>
+}
+
 export interface ComputedClass {
   timeline: Result<Timeline>
   sentences?: [string, string]
   people: Person[]
   groups: Person[][]
   /** The rotation of each circuit in which people rotate, or why there is none. */
-  rotations: { circuit: Circuit; rotation: Result<Rotation> }[]
+  rotations: CircuitRotation[]
   gear: GearCount
   problems: Problem[]
 }
@@ -59,9 +68,14 @@ export function computeClass(document: ClassDocument, library: HallLibrary): Com
   const places = circuits.map((circuit) => turnsPerLap(circuit) * wavesOf(circuit))
   const groups = makeGroups(people, document.groupSize, places.length > 0 ? Math.min(...places) : people.length)
   const sizes = groups.map((group) => group.length)
-  const rotations = circuits.map((circuit) => ({ circuit, rotation: inWaves(sizes, wavesOf(circuit), (wave) => loopRotation(circuit.stations, wave, turnsOf(circuit))) }))
-  const found = new Map<string, Rotation>()
-  for (const { circuit, rotation } of rotations) if (rotation.ok) found.set(circuit.id, rotation.value)
+  const rotations = circuits.map((circuit): CircuitRotation => {
+    const choice = document.rotations?.[circuit.id] ?? { rule: 'loop' }
+    const units = isMixing(choice.rule) ? groups.flat().map((person) => [person]) : groups
+    const rotation = inWaves(units.map((unit) => unit.length), wavesOf(circuit), (wave) => rotationBy(choice, circuit.stations, wave, turnsOf(circuit), groupCount(document.groupSize)))
+    return { circuit, choice, units, rotation }
+  })
+  const found = new Map<string, { rotation: Rotation; units: Person[][] }>()
+  for (const { circuit, rotation, units } of rotations) if (rotation.ok) found.set(circuit.id, { rotation: rotation.value, units })
   const gear = countGear({ plan, exercises: library.exercises, kinds: library.gear, groups, rotations: found })
   return {
     timeline,

@@ -4,7 +4,7 @@ import type { Person } from '../hall/person'
 import type { Circuit, Plan, Station } from '../plan/plan'
 import { turnsOf, turnsPerLap, wavesOf } from '../plan/turns'
 import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
-import type { Rotation } from '../rotation/loop'
+import type { Rotation } from '../rotation/rotation'
 import { add, needOf, sizeKey, standingNeedOf, type Count } from './need'
 
 export interface GearLine {
@@ -47,8 +47,8 @@ export interface GearInput {
   kinds: readonly GearKind[]
   /** People of each group. */
   groups: readonly (readonly Pick<Person, 'level' | 'loads'>[])[]
-  /** The rotation of each rotating circuit, by its id. Where it is missing, nobody is at its stations. */
-  rotations: ReadonlyMap<string, Rotation>
+  /** The rotation of each rotating circuit, by its id, with the people of the units that move. Where it is missing, nobody is at its stations. */
+  rotations: ReadonlyMap<string, { rotation: Rotation; units: GearInput['groups'] }>
 }
 
 interface Counter extends Omit<GearInput, 'exercises' | 'kinds'> {
@@ -58,6 +58,8 @@ interface Counter extends Omit<GearInput, 'exercises' | 'kinds'> {
   unknownKinds: Set<string>
   /** Needs found already, by station and groups: laps repeat them. A station that varies is another object. */
   found: Map<Station, Map<string, Count>>
+  /** A number for each person, to tell who is there. */
+  numbers: Map<GearInput['groups'][number][number], number>
 }
 
 /**
@@ -72,6 +74,7 @@ export function countGear(input: GearInput): GearCount {
     unknownExercises: new Set(),
     unknownKinds: new Set(),
     found: new Map(),
+    numbers: new Map(input.groups.flat().map((person, index) => [person, index])),
   }
   const turns: GearTurn[] = []
   const demands: Count[] = []
@@ -122,24 +125,28 @@ function atStations(
 ): void {
   if (circuit.travel === 'together') {
     const station = circuit.stations[turnInLap]!
-    if (!station.skipLaps.includes(lap)) take(turnInLap, stationNeed(counter, circuit, station, counter.groups.map((_, group) => group)))
+    if (!station.skipLaps.includes(lap)) take(turnInLap, stationNeed(counter, circuit, station, counter.groups))
     return
   }
-  const rotation = counter.rotations.get(circuit.id)
-  circuit.stations.forEach((station, index) => take(index, stationNeed(counter, circuit, station, rotation?.turns[turn]?.[index] ?? [])))
+  const found = counter.rotations.get(circuit.id)
+  circuit.stations.forEach((station, index) => {
+    const units = (found?.rotation.turns[turn]?.[index] ?? []).map((unit) => found!.units[unit]!)
+    // Where partners change, those who meet at a station are its group.
+    take(index, stationNeed(counter, circuit, station, found?.rotation.mixes ? [units.flat()] : units))
+  })
 }
 
-function stationNeed(counter: Counter, circuit: Circuit, station: Station, groups: readonly number[]): Count {
+function stationNeed(counter: Counter, circuit: Circuit, station: Station, groups: GearInput['groups']): Count {
   let found = counter.found.get(station)
   if (!found) counter.found.set(station, (found = new Map()))
-  const key = groups.join()
+  const key = groups.map((group) => group.map((person) => counter.numbers.get(person)).join()).join(';')
   let need = found.get(key)
   if (!need) found.set(key, (need = mostOfPositions(counter, circuit, station, groups)))
   return need
 }
 
 /** The most that any position of the station needs, size by size, for the groups that are there. */
-function mostOfPositions(counter: Counter, circuit: Circuit, station: Station, groups: readonly number[]): Count {
+function mostOfPositions(counter: Counter, circuit: Circuit, station: Station, groups: GearInput['groups']): Count {
   const most: Count = new Map()
   const unknown = (kindId: string) => counter.unknownKinds.add(kindId)
   for (const use of station.uses) {
@@ -150,7 +157,7 @@ function mostOfPositions(counter: Counter, circuit: Circuit, station: Station, g
     }
     const need = standingNeedOf(use, exercise, counter.kinds, unknown)
     for (const group of groups) {
-      for (const [key, amount] of needOf(counter.groups[group]!, use, exercise, circuit.pairs, counter.kinds, unknown)) add(need, key, amount)
+      for (const [key, amount] of needOf(group, use, exercise, circuit.pairs, counter.kinds, unknown)) add(need, key, amount)
     }
     for (const [key, amount] of need) most.set(key, Math.max(most.get(key) ?? 0, amount))
   }

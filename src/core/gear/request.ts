@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { computeClass, type HallLibrary } from '../class/compute'
-import { GroupSize } from '../hall/class-document'
+import { GroupSize } from '../hall/group-size'
 import { Exercise } from '../hall/exercise'
 import { GearKind } from '../hall/gear-kind'
 import { Person } from '../hall/person'

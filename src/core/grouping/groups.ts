@@ -1,6 +1,9 @@
-import type { GroupSize } from '../hall/class-document'
+import type { GroupSize } from '../hall/group-size'
 
 const sizeOf: Record<Exclude<GroupSize, 'fit'>, number> = { solo: 1, pairs: 2, trios: 3, fours: 4 }
+
+/** People in a group of a size; `fit` makes them as the stations ask, and is reckoned as pairs. */
+export const groupCount = (size: GroupSize): number => (size === 'fit' ? 2 : sizeOf[size])
 
 /**
  * People in groups of a size, in the order given. Uneven numbers make some groups one larger, never one person alone

@@ -2,10 +2,9 @@ import { z } from 'zod'
 import { idField, nameField } from '../plan/fields'
 import { limits } from '../plan/limits'
 import { Plan } from '../plan/plan'
+import { RotationChoice } from '../rotation/rule'
+import { GroupSize } from './group-size'
 import { Person } from './person'
-
-export const GroupSize = z.enum(['solo', 'pairs', 'trios', 'fours', 'fit'])
-export type GroupSize = z.infer<typeof GroupSize>
 
 /** A plan on a date with people: everything about a class that is edited. The plan is the class's own copy. */
 export const ClassDocument = z
@@ -18,6 +17,8 @@ export const ClassDocument = z
     here: z.array(idField).max(limits.people, `has at most ${limits.people} people`),
     walkIns: z.array(Person).max(limits.people, `has at most ${limits.people} people`),
     groupSize: GroupSize,
+    /** How people move, by the id of the circuit; a circuit that is not named follows the loop. */
+    rotations: z.record(idField, RotationChoice).optional(),
   })
   .refine((document) => new Set(document.here).size === document.here.length, { path: ['here'], message: 'names someone twice' })
 export type ClassDocument = z.infer<typeof ClassDocument>

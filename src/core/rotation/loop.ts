@@ -1,20 +1,7 @@
 import type { Station } from '../plan/plan'
 import { failure, problem, success, type Result } from '../result'
-
-/** Who is where: `turns[t][s]` lists the groups (from 0) at station `s` (from 0) in turn `t`. */
-export interface Rotation {
-  turns: number[][][]
-  /** Where each group goes: `paths[g][t]` is its station in turn `t`. */
-  paths: number[][]
-  guarantees: Guarantee[]
-  /** The one sentence to tell the room. */
-  say: string
-}
-
-export interface Guarantee {
-  met: boolean
-  text: string
-}
+import type { Guarantee, Rotation } from './rotation'
+import { tableOf } from './table'
 
 type LoopStation = Pick<Station, 'span' | 'rest' | 'capacity'>
 
@@ -42,12 +29,7 @@ export function loopRotation(stations: readonly LoopStation[], groupSizes: reado
     return failure(problem('overCapacity', `Station ${tight + 1} holds ${capacity}, and ${largest * stations[tight]!.span} may be there at once. Make the groups smaller or the station larger.`, `stations[${tight}].capacity`))
   }
   const paths = groupSizes.map((_, group) => Array.from({ length: turns }, (_, turn) => places[(group + turn) % places.length]!))
-  const table = Array.from({ length: turns }, (_, turn) => {
-    const here: number[][] = stations.map(() => [])
-    paths.forEach((path, group) => here[path[turn]!]!.push(group))
-    return here
-  })
-  return success({ turns: table, paths, guarantees: guaranteesOf(stations, places, groups, turns), say: sentence(stations) })
+  return success({ turns: tableOf(paths, stations.length, turns), paths, mixes: false, guarantees: guaranteesOf(stations, places, groups, turns), say: sentence(stations) })
 }
 
 function sentence(stations: readonly LoopStation[]): string {

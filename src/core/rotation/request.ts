@@ -1,10 +1,12 @@
 import { z } from 'zod'
-import { GroupSize } from '../hall/class-document'
-import { makeGroups } from '../grouping/groups'
+import { GroupSize } from '../hall/group-size'
+import { groupCount, makeGroups } from '../grouping/groups'
 import { nameField, wholeNumber } from '../plan/fields'
 import { limits } from '../plan/limits'
-import { failure, problem, success, type Result } from '../result'
-import { loopRotation, type Guarantee } from './loop'
+import { success, type Result } from '../result'
+import { recommendRule, type Recommendation } from './recommend'
+import type { Guarantee } from './rotation'
+import { isMixing, RotationChoice, rotationBy } from './rule'
 
 /** A rotation asked for in plain JSON: how many people or who, how many stations, and how often they move. */
 export const RotationRequest = z.strictObject({
@@ -14,27 +16,33 @@ export const RotationRequest = z.strictObject({
   stations: wholeNumber(1, limits.stations, 'stations'),
   turns: wholeNumber(1, limits.turns, 'turns').optional(),
   groupSize: GroupSize.default('pairs'),
-  rule: z.enum(['loop', 'loopByK', 'twoFiles', 'hostAndTraveller', 'fullMix']).default('loop'),
+  rule: RotationChoice.shape.rule.default('loop'),
+  step: RotationChoice.shape.step,
 })
 export type RotationRequest = z.infer<typeof RotationRequest>
 
 export interface RotationAnswer {
   say: string
   guarantees: Guarantee[]
+  recommended: Recommendation
+  /** Groups as they begin; under a rule that changes partners they part at the first move. */
   groups: string[][]
   /** `table[turn][station]` names who is there. */
   table: string[][][]
 }
 
-/** Answers a request; `turns` left out means one lap. Fails with `notYet` for rules other than the loop. */
+/** Answers a request; `turns` left out means one lap. Fails in words where the rule cannot be had. */
 export function answerRotation(request: RotationRequest): Result<RotationAnswer> {
-  if (request.rule !== 'loop') return failure(problem('notYet', `rule "${request.rule}" cannot be computed yet: use "loop"`, 'rule'))
-  const { people } = request
+  const { people, rule, step } = request
   const names = typeof people === 'number' ? Array.from({ length: people }, (_, index) => `Person ${index + 1}`) : people
   const groups = makeGroups(names, request.groupSize, request.stations)
-  const stations = Array.from({ length: request.stations }, () => ({ span: 1 as const, rest: false, capacity: undefined }))
-  const rotation = loopRotation(stations, groups.map((group) => group.length), request.turns ?? request.stations)
+  const units = isMixing(rule) ? names.map((name) => [name]) : groups
+  const stations = Array.from({ length: request.stations }, () => ({ span: 1 as const, rest: false }))
+  const turns = request.turns ?? request.stations
+  const size = groupCount(request.groupSize)
+  const rotation = rotationBy({ rule, ...(step && { step }) }, stations, units.map((unit) => unit.length), turns, size)
   if (!rotation.ok) return rotation
-  const { say, guarantees, turns } = rotation.value
-  return success({ say, guarantees, groups, table: turns.map((turn) => turn.map((here) => here.flatMap((group) => groups[group]!))) })
+  const { say, guarantees, turns: table } = rotation.value
+  const recommended = recommendRule(stations, names.length, size, turns)
+  return success({ say, guarantees, recommended, groups, table: table.map((turn) => turn.map((here) => here.flatMap((unit) => units[unit]!))) })
 }

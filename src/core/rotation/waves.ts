@@ -1,8 +1,5 @@
 import { success, type Result } from '../result'
-import type { Rotation } from './loop'
-
-/** Where a group is while its wave is not at the stations. */
-export const elsewhere = -1
+import { elsewhere, type Rotation } from './rotation'
 
 /**
  * The rotation of a class that works in waves: the first half of the groups goes through all turns of `rotate` first, then the
@@ -21,5 +18,6 @@ export function inWaves(groupSizes: readonly number[], waves: 1 | 2, rotate: (gr
     paths: [...first.value.paths.map((path) => [...path, ...away]), ...second.value.paths.map((path) => [...away, ...path])],
     guarantees: [{ met: true, text: 'Two waves: the second half of the groups works a list first, then they change.' }, ...first.value.guarantees],
     say: first.value.say,
+    mixes: first.value.mixes,
   })
 }

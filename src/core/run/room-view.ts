@@ -162,7 +162,7 @@ function sideLine(circuit: CircuitView, work: Phase): string {
 const stationsWord = (stations: number[]) => `${stations.length === 1 ? 'Station' : 'Stations'} ${stations.join(' and ')}`
 
 function peopleAt(snapshot: RunSnapshot, circuit: CircuitView, turn: number, station: number): RunSnapshot['people'] {
-  const ids = (circuit.turns?.[turn]?.[station] ?? []).flatMap((group) => snapshot.groups[group] ?? [])
+  const ids = (circuit.turns?.[turn]?.[station] ?? []).flatMap((unit) => (circuit.units ?? snapshot.groups)[unit] ?? [])
   return ids.flatMap((id) => snapshot.people.find((person) => person.id === id) ?? [])
 }
 

@@ -32,6 +32,8 @@ export interface CircuitView {
   varied?: Record<string, StationView[]>
   /** Groups at each station, turn by turn; absent when all do the same together. */
   turns?: number[][][]
+  /** Ids of the people of each unit that moves, where they are not the groups of the class. */
+  units?: string[][]
   say?: string
 }
 
@@ -69,7 +71,8 @@ export function takeSnapshot(document: ClassDocument, computed: ComputedClass, l
   const largest = Math.max(0, ...computed.groups.map((group) => group.length))
   const show = stationViews(library)
   const viewOf = (circuit: Circuit): [string, CircuitView] => {
-    const rotation = computed.rotations.find((each) => each.circuit.id === circuit.id)?.rotation
+    const found = computed.rotations.find((each) => each.circuit.id === circuit.id)
+    const rotation = found?.rotation
     const rotates = circuit.travel === 'rotate'
     const varied = variedStations(plan, circuit, show)
     return [
@@ -84,6 +87,7 @@ export function takeSnapshot(document: ClassDocument, computed: ComputedClass, l
         stations: show(circuit),
         ...(Object.keys(varied).length > 0 && { varied }),
         ...(rotation?.ok && computed.groups.length > 0 && { turns: rotation.value.turns }),
+        ...(rotation?.ok && rotation.value.mixes && { units: found!.units.map((unit) => unit.map((person) => person.id)) }),
         ...(rotation?.ok && { say: rotation.value.say }),
       },
     ]

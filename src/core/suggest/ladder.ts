@@ -2,6 +2,7 @@ import type { HallLibrary } from '../class/compute'
 import type { Exercise, Option, Strain } from '../hall/exercise'
 import { strainNames } from '../hall/exercise'
 import { formOf } from '../hall/form'
+import { mainCircuits } from '../plan/main-circuits'
 import type { Circuit, Plan, Use } from '../plan/plan'
 import { pieceName } from '../summary/names'
 import { isMain } from './main-part'
@@ -61,7 +62,9 @@ export function swapsFor(plan: Plan, library: Pick<HallLibrary, 'exercises'>, di
         used.add(target.exercise.id)
       }),
     )
-  for (const part of plan.parts) for (const piece of part.pieces) if (piece.type === 'circuit') visit(piece)
+  // Harder and easier are for the main part; what hurts a knee hurts it in the warm-up too.
+  const circuits = direction === 'harder' || direction === 'easier' ? mainCircuits(plan) : plan.parts.flatMap((part) => part.pieces.filter((piece): piece is Circuit => piece.type === 'circuit'))
+  circuits.forEach(visit)
   return swaps
 }
 

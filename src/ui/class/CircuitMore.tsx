@@ -7,6 +7,8 @@ import type { Circuit, Intervals, PairsWork, Task } from '@core/plan/plan'
 import { turnsOf } from '@core/plan/turns'
 import { CountField, countNotation, DraftField, TimeField, textNotation, timeNotation, type Notation } from '../kit/DraftField'
 import type { EditCircuit } from './context'
+import { ExercisePicker } from './ExercisePicker'
+import { More } from './More'
 import { PartFields } from './PartFields'
 import { setOrDrop } from './PieceEditor'
 import { VaryTable } from './VaryTable'
@@ -27,17 +29,14 @@ const choiceClasses = { root: 'draft-field is-choice', label: 'draft-label', inp
 /** All that a circuit can be besides its everyday numbers. */
 export function CircuitMore({ circuit, edit }: CircuitMoreProps) {
   return (
-    <details className="more">
-      <summary>More: how they move and work, sets, lists at their own pace, what differs by lap</summary>
-      <div className="more-body">
-        <HowTheyMove circuit={circuit} edit={edit} />
-        {circuit.stay.kind === 'intervals' ? <IntervalFields stay={circuit.stay} edit={edit} /> : <TaskFields stay={circuit.stay} edit={edit} />}
-        <Around circuit={circuit} edit={edit} />
-        <VaryTable circuit={circuit} edit={edit} />
-        <h3>Its part of the class</h3>
-        <PartFields pieceId={circuit.id} />
-      </div>
-    </details>
+    <More summary="More: how they move and work, sets, lists at their own pace, what differs by lap">
+      <HowTheyMove circuit={circuit} edit={edit} />
+      {circuit.stay.kind === 'intervals' ? <IntervalFields stay={circuit.stay} edit={edit} /> : <TaskFields stay={circuit.stay} edit={edit} />}
+      <Around circuit={circuit} edit={edit} />
+      <VaryTable circuit={circuit} edit={edit} />
+      <h3>Its part of the class</h3>
+      <PartFields pieceId={circuit.id} />
+    </More>
   )
 }
 
@@ -161,11 +160,25 @@ function Meanwhile({ list, edit }: { list: NonNullable<Circuit['waves']>['meanwh
   const change = (recipe: (draft: typeof list) => void) => edit((draft) => draft.waves && recipe(draft.waves.meanwhile))
   const work = list.stay.kind === 'intervals' ? list.stay.workSeconds[0]! : undefined
   return (
+    <>
     <div className="fields">
       <CountField label="Exercises meanwhile" value={list.stations.length} least={1} most={limits.stations} onChange={(count) => change((draft) => void (draft.stations = Array.from({ length: count }, (_, index) => draft.stations[index] ?? emptyStations(newId, 1)[0]!)))} />
       {work !== undefined && <TimeField label="Work meanwhile" value={work} least={1} most={3600} onChange={(seconds) => change((draft) => void (draft.stay = { ...(draft.stay as Intervals), workSeconds: [seconds] }))} />}
       <TimeField label="Rest meanwhile" value={list.transition.seconds} least={0} most={3600} onChange={(seconds) => change((draft) => void (draft.transition.seconds = seconds))} />
       <CountField label="Laps meanwhile" value={list.laps ?? 1} least={1} most={limits.laps} onChange={(laps) => change((draft) => void (draft.laps = laps))} />
     </div>
+    <div className="fields">
+      {list.stations.map((station, index) => (
+        <div className="draft-field is-wide" key={station.id}>
+          <div className="draft-label">Meanwhile {index + 1}</div>
+          <ExercisePicker
+            label={`Exercise ${index + 1} meanwhile`}
+            value={station.uses[0]?.exerciseId}
+            onChange={(exerciseId) => change((draft) => void (draft.stations[index]!.uses = exerciseId ? [{ id: newId(), exerciseId, sides: 'none' }] : []))}
+          />
+        </div>
+      ))}
+    </div>
+    </>
   )
 }

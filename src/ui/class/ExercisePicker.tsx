@@ -72,6 +72,7 @@ export function ExercisePicker({ id, label, value, onChange, tile = false }: Exe
       rightSection={<></>}
       rightSectionWidth={0}
       searchable
+      openOnFocus={false}
       selectFirstOptionOnChange
       nothingFoundMessage="No such exercise"
       comboboxProps={{ width: 260, position: 'bottom-start' }}

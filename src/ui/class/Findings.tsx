@@ -17,7 +17,7 @@ export function Findings({ onChoose }: { onChoose: (pieceId: string) => void }) 
       <h2 role="status">{headline(count('mend'), count('weigh'))}</h2>
       {findings.map((finding) => (
         <div className={`note is-${finding.severity}`} key={finding.id}>
-          <b>{finding.what}</b>
+          <b id={finding.id}>{finding.what}</b>
           {finding.why && (
             <p>
               {finding.why}
@@ -47,7 +47,7 @@ function FixButtons({ finding, findings, judged }: { finding: Finding; findings:
       <button type="button" className="link-button" onClick={() => store.getState().replace(fix.apply(judged.document))}>
         {fix.label}
       </button>{' '}
-      <button type="button" className="peek-button" aria-expanded={preview !== undefined} aria-label={`What “${fix.label}” changes`} onClick={() => setShown(preview ? undefined : { ...previewOf(judged, findings, fix.apply), of: judged })}>
+      <button type="button" className="peek-button" aria-expanded={preview !== undefined} aria-describedby={finding.id} onClick={() => setShown(preview ? undefined : { ...previewOf(judged, findings, fix.apply), of: judged })}>
         {preview ? 'hide' : 'what changes?'}
       </button>
       {preview && (

@@ -2,7 +2,7 @@ import { Button, Checkbox, SegmentedControl, Select, TextInput } from '@mantine/
 import { nanoid } from 'nanoid'
 import { useState, type FormEvent } from 'react'
 import { groupSizesWord } from '@core/grouping/groups'
-import type { GroupSize } from '@core/hall/class-document'
+import type { GroupSize } from '@core/hall/group-size'
 import { strainNames } from '@core/hall/exercise'
 import type { Person } from '@core/hall/person'
 import { limits } from '@core/plan/limits'

@@ -5,6 +5,7 @@ import { pauseNames, pieceName } from '@core/summary/names'
 import { DraftField, TimeField, textNotation } from '../kit/DraftField'
 import { CircuitEditor } from './CircuitEditor'
 import { usePlanEdits } from './context'
+import { More } from './More'
 import { PartFields } from './PartFields'
 
 /** The inspector of the chosen piece. */
@@ -29,10 +30,9 @@ function PauseEditor({ pause }: { pause: Pause }) {
         <DraftField label="Name" wide optional value={pause.name} notation={textNotation(limits.nameLength)} placeholder={pauseNames[pause.kind]} onChange={(name) => edit((draft) => setOrDrop(draft, 'name', name))} />
         <DraftField label="What the room reads" wide optional value={pause.note || undefined} notation={textNotation(limits.noteLength)} onChange={(note) => edit((draft) => setOrDrop(draft, 'note', note))} />
       </div>
-      <details className="more">
-        <summary>Its part of the class</summary>
+      <More summary="Its part of the class">
         <PartFields pieceId={pause.id} />
-      </details>
+      </More>
     </div>
   )
 }

@@ -39,7 +39,11 @@ export function PlanRibbon({ blocks, total, chosen, onChoose }: PlanRibbonProps)
     const piece = plan.parts.flatMap((part) => part.pieces).find((each) => each.id === id)
     if (by === 0 || !piece || event.altKey === event.shiftKey) return
     event.preventDefault()
-    if (event.altKey) setPlan(withMoved(plan, id, by as 1 | -1))
+    if (event.altKey) {
+      setPlan(withMoved(plan, id, by as 1 | -1))
+      // A moved element loses the focus.
+      requestAnimationFrame(() => scroller.current?.querySelector<HTMLElement>(`[data-piece="${id}"]`)?.focus())
+    }
     else stretch(id, by * stretchStep(piece))
   }
   const zoomTo = (next: number) => {
@@ -121,6 +125,7 @@ function RibbonBlock({ id, block, style, label, chosen, onChoose, onPress, onStr
         ref={ref}
         className={`ribbon-block${chosen ? ' is-chosen' : ''}${drag.isDragging ? ' is-dragged' : ''}${target ? ' is-target' : ''}`}
         style={{ ...style, transform }}
+        data-piece={block.pieceId}
         aria-pressed={chosen}
         aria-label={`${block.name}, ${formatSeconds(block.seconds)} from ${formatSeconds(block.start)}`}
         aria-keyshortcuts="Alt+ArrowLeft Alt+ArrowRight Shift+ArrowLeft Shift+ArrowRight"

@@ -1,15 +1,19 @@
-import { Button, SegmentedControl } from '@mantine/core'
+import { SegmentedControl } from '@mantine/core'
 import { useState } from 'react'
-import type { Rotation } from '@core/rotation/loop'
-import type { Circuit } from '@core/plan/plan'
-import { turnsPerLap } from '@core/plan/turns'
+import type { CircuitRotation } from '@core/class/compute'
+import { groupCount } from '@core/grouping/groups'
+import { turnsOf } from '@core/plan/turns'
+import { reachingSteps } from '@core/rotation/loop-by-k'
+import { recommendRule } from '@core/rotation/recommend'
+import { isMixing, Rule, ruleNames, ruleWords, type RotationChoice } from '@core/rotation/rule'
 import { pairsSentence, pieceName } from '@core/summary/names'
-import { formatSeconds } from '@core/units'
-import { Neighbour, Neighbours } from '../kit/Neighbours'
 import { useClass } from './context'
+import { MeetingMatrix } from './MeetingMatrix'
 import { Problems } from './PeopleView'
+import { RotationChart } from './RotationChart'
 import './rotation.css'
 
+/** How people move in each circuit: the rule, what it gives, and who is where every turn. */
 export function RotationView() {
   const { computed } = useClass()
   const [index, setIndex] = useState(0)
@@ -25,22 +29,25 @@ export function RotationView() {
     )
   }
   const choices = computed.rotations.map(({ circuit }, at) => ({ value: String(at), label: pieceName(circuit) }))
+  const largest = Math.max(0, ...computed.groups.map((group) => group.length))
   return (
     <>
       <section className="class-main" aria-label="Rotation">
         {choices.length > 1 && <SegmentedControl mb="md" aria-label="Which circuit" data={choices} value={String(index)} onChange={(value) => setIndex(Number(value))} />}
+        <RuleChoice entry={entry} />
         {entry.rotation.ok ? (
-          <Table key={entry.circuit.id} circuit={entry.circuit} rotation={entry.rotation.value} />
+          <RotationChart key={`${entry.circuit.id}-${entry.choice.rule}`} entry={entry} rotation={entry.rotation.value} />
         ) : (
           <div className="empty">
-            <h2>Not everyone has a station</h2>
-            <p>See beside, then come back.</p>
+            <h2>This cannot be had</h2>
+            <p>{entry.rotation.problems[0]?.message}</p>
           </div>
         )}
       </section>
       <aside className="class-side" aria-label="What this rotation gives">
         <h2>What this rotation gives</h2>
         <Problems />
+        <Recommended entry={entry} />
         {entry.rotation.ok && computed.groups.length === 0 && <p className="second">Tick who is here on the People tab, and their names fill the table.</p>}
         {entry.rotation.ok &&
           entry.rotation.value.guarantees.map(({ met, text }) => (
@@ -48,116 +55,66 @@ export function RotationView() {
               <b>{text}</b>
             </div>
           ))}
-        <p className="second">{pairsSentence(entry.circuit.pairs, Math.max(0, ...computed.groups.map((group) => group.length)))}</p>
+        <p className="second">{pairsSentence(entry.circuit.pairs, largest)}</p>
+        {entry.rotation.ok && entry.units.length > 1 && <MeetingMatrix entry={entry} rotation={entry.rotation.value} />}
       </aside>
     </>
   )
 }
 
-function Table({ circuit, rotation }: { circuit: Circuit; rotation: Rotation }) {
-  const { computed, library } = useClass()
-  const [turn, setTurn] = useState(0)
-  const [traced, setTraced] = useState<number>()
-  const perLap = turnsPerLap(circuit)
-  const shown = Math.min(turn, rotation.turns.length - 1)
-  const names = (group: number) => computed.groups[group]?.map((person) => person.name) ?? []
-  const exerciseOf = (station: number) => {
-    const stationHere = circuit.stations[station]!
-    if (stationHere.rest) return 'Rest'
-    const texts = stationHere.uses.map((use) => library.exercises.find((each) => each.id === use.exerciseId)?.name ?? use.exerciseId)
-    return texts.join(', ') || 'no exercise yet'
-  }
-  const starts = turnStarts(computed, circuit)
-  const trace = (group: number) => setTraced((now) => (now === group ? undefined : group))
+function useChoice(entry: CircuitRotation): (choice: RotationChoice) => void {
+  const { change } = useClass()
+  return (choice) => change((draft) => void (draft.rotations = { ...draft.rotations, [entry.circuit.id]: choice }))
+}
+
+function RuleChoice({ entry }: { entry: CircuitRotation }) {
+  const choose = useChoice(entry)
+  const { circuit, choice } = entry
+  const steps = reachingSteps(circuit.stations.length).filter((step) => step > 1 && step < circuit.stations.length - 1)
   return (
     <>
-      <p className="say">
-        Say to the room: <b>“{rotation.say}”</b>
-      </p>
-      <div className="turn-steps no-print">
-        <Button variant="default" size="sm" disabled={shown === 0} onClick={() => setTurn(shown - 1)}>
-          Turn before
-        </Button>
-        <b role="status">
-          Turn {shown + 1} of {rotation.turns.length}
-          {rotation.turns.length > perLap && <span className="second"> · lap {Math.floor(shown / perLap) + 1}</span>}
-        </b>
-        <Button variant="default" size="sm" disabled={shown === rotation.turns.length - 1} onClick={() => setTurn(shown + 1)}>
-          Turn after
-        </Button>
+      <div className="rules no-print" role="radiogroup" aria-label="How people move">
+        {Rule.options.map((rule) => (
+          <button key={rule} type="button" role="radio" aria-checked={choice.rule === rule} className="rule" onClick={() => choose(rule === 'loopByK' ? { rule, step: steps[0] ?? 1 } : { rule })}>
+            <b>{ruleNames[rule]}</b>
+            <span>{ruleShort[rule]}</span>
+          </button>
+        ))}
       </div>
-      <div className="rotation-row no-print">
-        <Neighbours label={`Who is where in turn ${shown + 1}`}>
-          {rotation.turns[shown]!.map((groups, station) => (
-            <Neighbour key={station} number={station + 1} name={exerciseOf(station)}>
-              {groups.length === 0 ? <div className="second">empty</div> : groups.flatMap(names).map((name, index) => <div key={index}>{name}</div>)}
-            </Neighbour>
-          ))}
-        </Neighbours>
-      </div>
-      <div className="rotation-scroll">
-        <table className="rotation-table">
-          <caption className="second">
-            {rotation.turns.length > perLap ? 'One lap; the others go the same way round. ' : 'Every turn. '}
-            Press a group to follow it round.
-          </caption>
-          <thead>
-            <tr>
-              <th scope="col" aria-label="Turn" />
-              {circuit.stations.map((station, index) => (
-                <th scope="col" key={station.id}>
-                  <b>{index + 1}</b> {exerciseOf(index)}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {rotation.turns.slice(0, perLap).map((stations, at) => (
-              <tr key={at} className={at === shown % perLap ? 'is-shown' : ''}>
-                <th scope="row">
-                  turn {at + 1}
-                  {starts
-                    .filter((start, turn) => start !== undefined && turn % perLap === at)
-                    .slice(0, 3)
-                    .map((start) => (
-                      <span className="second" key={start}>
-                        {formatSeconds(start!)}
-                      </span>
-                    ))}
-                </th>
-                {stations.map((groups, station) => (
-                  <td key={station}>
-                    {groups.map((group) => (
-                      <button key={group} type="button" className={`group${traced === group ? ' is-traced' : ''}`} aria-pressed={traced === group} onClick={() => trace(group)}>
-                        {names(group).map((name, index) => (
-                          <span key={index}>{name}</span>
-                        ))}
-                      </button>
-                    ))}
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
-      {traced !== undefined && (
-        <p>
-          <span className="trace-key" /> {names(traced).join(' and ')}: {describePath(rotation.paths[traced]!.slice(0, perLap))}
-        </p>
+      {choice.rule === 'loopByK' && steps.length > 0 && (
+        <SegmentedControl mb="sm" aria-label="Stations to move on" data={steps.map((step) => ({ value: String(step), label: `${step} on` }))} value={String(choice.step)} onChange={(step) => choose({ rule: 'loopByK', step: Number(step) })} />
       )}
+      <p className="second">{ruleWords[choice.rule]}</p>
     </>
   )
 }
 
-const describePath = (path: number[]) => `stations ${path.map((station) => station + 1).join(', ')}`
+const ruleShort: Record<Rule, string> = {
+  loop: 'groups stay together',
+  loopByK: 'neighbours do not follow',
+  twoFiles: 'a new partner every turn',
+  hostAndTraveller: 'one stays, one goes',
+  fullMix: 'every station, every partner',
+  wholeClass: 'everyone with everyone',
+  mixedGroups: 'new trios or fours',
+}
 
-/** When each turn's work starts, by the class's clock. */
-function turnStarts(computed: ReturnType<typeof useClass>['computed'], circuit: Circuit): (number | undefined)[] {
-  const starts: (number | undefined)[] = []
-  if (!computed.timeline.ok) return starts
-  for (const phase of computed.timeline.value.phases) {
-    if (phase.kind === 'work' && phase.pieceId === circuit.id && phase.repeat === 0 && phase.turn !== undefined) starts[phase.turn] ??= phase.start
-  }
-  return starts
+function Recommended({ entry }: { entry: CircuitRotation }) {
+  const { computed, document } = useClass()
+  const choose = useChoice(entry)
+  const { rule, why } = recommendRule(entry.circuit.stations, computed.people.length, groupCount(document.groupSize), turnsOf(entry.circuit))
+  const follows = rule === entry.choice.rule
+  return (
+    <div className={`note ${follows ? 'is-fine' : ''}`}>
+      <b>
+        {ruleNames[rule]} suits this class
+      </b>
+      <p>{why}</p>
+      {!follows && (
+        <button type="button" className="link-button" onClick={() => choose({ rule })}>
+          Use {isMixing(rule) ? ruleNames[rule].toLowerCase() : 'the loop'}
+        </button>
+      )}
+    </div>
+  )
 }

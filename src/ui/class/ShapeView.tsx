@@ -4,6 +4,7 @@ import { isEditable, isSimple, mainPiece, type SimpleCircuit } from '@core/plan/
 import { pieceNames } from '@core/summary/names'
 import { blocksOf } from '@core/timeline/blocks'
 import { formatSeconds } from '@core/units'
+import { Guard } from '../kit/Guard'
 import { ClassDetails } from './ClassDetails'
 import { useClass } from './context'
 import { FitDialog } from './FitDialog'
@@ -78,9 +79,11 @@ export function ShapeView() {
         {fittable && <FitDialog circuit={fittable} opened={fitting} onClose={() => setFitting(false)} />}
         <PieceBar piece={chosen} onChoose={setChosen} />
         <PieceEditor piece={chosen} />
-        <Suspense fallback={<p className="second">Drawing what it loads …</p>}>
-          <LoadPicture />
-        </Suspense>
+        <Guard fallback={<p className="second">What it loads cannot be drawn just now: the server is away.</p>}>
+          <Suspense fallback={<p className="second">Drawing what it loads …</p>}>
+            <LoadPicture />
+          </Suspense>
+        </Guard>
       </section>
       <aside className="class-side" aria-label="What it adds up to">
         <Findings onChoose={setChosen} />

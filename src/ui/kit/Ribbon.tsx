@@ -18,6 +18,7 @@ interface RibbonProps {
 
 /** The class to scale: lengths are seconds, transitions lower than work, rests open. */
 export const Ribbon = memo(function Ribbon({ blocks, total, chosen, onChoose, names = true, scale = true, scaleShare = 0.96, block: draw }: RibbonProps) {
+  const keys = keysOf(blocks)
   const percent = (seconds: Seconds) => `${(100 * seconds) / total}%`
   return (
     <div>
@@ -33,11 +34,11 @@ export const Ribbon = memo(function Ribbon({ blocks, total, chosen, onChoose, na
           )),
         )}
         {names &&
-          blocks.map((block) => {
+          blocks.map((block, index) => {
             const style = { left: `calc(${percent(block.start)} - 3px)`, width: `calc(${percent(block.seconds)} + 4px)` }
             const wide = block.seconds / total > 0.05
             const label = wide ? <span className="ribbon-name">{block.name}</span> : null
-            const key = `${block.pieceId}-${block.repeat}-${block.start}`
+            const key = keys[index]!
             if (draw) return draw(block, style, label, key)
             if (!onChoose) return <div key={key} className="ribbon-block" style={style}>{label}</div>
             return (
@@ -68,6 +69,17 @@ export const Ribbon = memo(function Ribbon({ blocks, total, chosen, onChoose, na
     </div>
   )
 })
+
+/** A key that stays with a block when it moves: its piece, the repeat, and which stretch of them it is. */
+function keysOf(blocks: Block[]): string[] {
+  const seen = new Map<string, number>()
+  return blocks.map(({ pieceId, repeat }) => {
+    const key = `${pieceId}-${repeat}`
+    const nth = seen.get(key) ?? 0
+    seen.set(key, nth + 1)
+    return `${key}-${nth}`
+  })
+}
 
 /** Five to eight round times. */
 function marks(total: Seconds, share: number): Seconds[] {
