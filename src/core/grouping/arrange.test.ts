@@ -5,7 +5,7 @@ import { solvedPairing } from '../../../tests/fixtures/solver'
 import type { Level } from '../plan/plan'
 import { bestGroups, bestPairs } from './arrange'
 import { groupCost, pairCost, type Member, type PairCost } from './cost'
-import { clashesIn, clashWords, GroupWishes, noWishes } from './wishes'
+import { clashesIn, clashWords, noWishes, type GroupWishes } from './wishes'
 
 const member = (index: number, level: Level = 'regular'): Member => ({ id: `p${index}`, level, loads: {} })
 const people = (count: number) => Array.from({ length: count }, (_, index) => member(index))

@@ -4,7 +4,6 @@ import { isEditable, isSimple, mainPiece, type SimpleCircuit } from '@core/plan/
 import { pieceNames } from '@core/summary/names'
 import { blocksOf } from '@core/timeline/blocks'
 import { formatSeconds } from '@core/units'
-import { Guard } from '../kit/Guard'
 import { ClassDetails } from './ClassDetails'
 import { useClass } from './context'
 import { FitDialog } from './FitDialog'
@@ -17,7 +16,14 @@ import { goToEmpty } from './StationTiles'
 import { UndoButtons } from './UndoButtons'
 
 // The charts' library is large and can come after the rest.
-const LoadPicture = lazy(() => import('./LoadPicture').then((module) => ({ default: module.LoadPicture })))
+const LoadPicture = lazy(() =>
+  import('./LoadPicture').then(
+    (module) => ({ default: module.LoadPicture }),
+    () => ({ default: NoPicture }),
+  ),
+)
+
+const NoPicture = () => <p className="second">What the class loads cannot be drawn while the server is away.</p>
 
 export function ShapeView() {
   const { id, document, computed } = useClass()
@@ -79,11 +85,9 @@ export function ShapeView() {
         {fittable && <FitDialog circuit={fittable} opened={fitting} onClose={() => setFitting(false)} />}
         <PieceBar piece={chosen} onChoose={setChosen} />
         <PieceEditor piece={chosen} />
-        <Guard fallback={<p className="second">What it loads cannot be drawn just now: the server is away.</p>}>
-          <Suspense fallback={<p className="second">Drawing what it loads …</p>}>
-            <LoadPicture />
-          </Suspense>
-        </Guard>
+        <Suspense fallback={<p className="second">Drawing what it loads …</p>}>
+          <LoadPicture />
+        </Suspense>
       </section>
       <aside className="class-side" aria-label="What it adds up to">
         <Findings onChoose={setChosen} />

@@ -1,13 +1,7 @@
 import { Component, type ReactNode } from 'react'
 
-interface GuardProps {
-  children: ReactNode
-  /** What stands there instead of the usual notice. */
-  fallback?: ReactNode
-}
-
 /** Shows what to do when a view fails, instead of an empty page. */
-export class Guard extends Component<GuardProps, { failed: boolean }> {
+export class Guard extends Component<{ children: ReactNode }, { failed: boolean }> {
   override state = { failed: false }
 
   static getDerivedStateFromError() {
@@ -16,7 +10,6 @@ export class Guard extends Component<GuardProps, { failed: boolean }> {
 
   override render() {
     if (!this.state.failed) return this.props.children
-    if (this.props.fallback !== undefined) return this.props.fallback
     return (
       <div className="empty" role="alert">
         <h2>This view has failed</h2>
