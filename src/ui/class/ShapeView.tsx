@@ -1,4 +1,5 @@
 import { Button } from '@mantine/core'
+import { useMounted } from '@mantine/hooks'
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
 import { isEditable, isSimple, mainPiece, type SimpleCircuit } from '@core/plan/edit'
 import { pieceNames } from '@core/summary/names'
@@ -39,6 +40,8 @@ export function ShapeView() {
     if (made.type === 'circuit') goToEmpty(made, made.stations.length - 1)
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page is opened
   }, [])
+  // The charts are drawn in the browser only: they need its measures, and a server's drawing could not be taken over without them.
+  const mounted = useMounted()
   const [fitting, setFitting] = useState(false)
   const [looking, setLooking] = useState(false)
   const main = mainPiece(plan)
@@ -85,9 +88,11 @@ export function ShapeView() {
         {fittable && <FitDialog circuit={fittable} opened={fitting} onClose={() => setFitting(false)} />}
         <PieceBar piece={chosen} onChoose={setChosen} />
         <PieceEditor piece={chosen} />
-        <Suspense fallback={<p className="second">Drawing what it loads …</p>}>
-          <LoadPicture />
-        </Suspense>
+        {mounted && (
+          <Suspense fallback={<p className="second">Drawing what it loads …</p>}>
+            <LoadPicture />
+          </Suspense>
+        )}
       </section>
       <aside className="class-side" aria-label="What it adds up to">
         <Findings onChoose={setChosen} />
