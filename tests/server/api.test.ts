@@ -167,6 +167,40 @@ describe('exercises and figures of the hall', () => {
   })
 })
 
+describe('people', () => {
+  const person = { id: 'server-person', name: 'Brickley', level: 'regular' }
+
+  it('are added and changed by who knows the version', async () => {
+    expect((await post('/api/people', person)).status).toBe(201)
+    expect((await post('/api/people', person)).status).toBe(409)
+    expect(await post('/api/people', { ...person, id: 'x', goEasy: ['elbow'] })).toMatchObject({ status: 422, body: { errors: [{ field: 'goEasy[0]' }] } })
+    expect(await send('PUT', '/api/people/server-person', { version: 1, person: { ...person, name: 'Brick' } })).toMatchObject({ status: 200, body: { version: 2 } })
+    expect(await send('PUT', '/api/people/server-person', { version: 1, person })).toMatchObject({ status: 409, body: { current: { document: { name: 'Brick' } } } })
+    expect((await send('GET', '/api/people')).body.people.map((each: { document: { id: string } }) => each.document.id)).toContain('server-person')
+  })
+
+  it('have their data as a file, and are erased from roster, classes and earlier versions', async () => {
+    const { document } = await lunchClass()
+    const made = (await post('/api/classes', { ...document, name: 'With Brick', here: ['server-person', 'tove'], arranged: [{ ids: ['server-person', 'tove'] }] })).body
+    await send('PUT', `/api/classes/${made.id}`, { version: 1, document: { ...made.document, name: 'Still with Brick' } })
+    const data = await (await fetch(`${server.base}/api/people/server-person/data`)).json()
+    expect(data).toMatchObject({ person: { name: 'Brick' }, classes: [{ name: 'Still with Brick' }] })
+    expect((await send('DELETE', '/api/people/server-person', {})).status).toBe(200)
+    const after = (await send('GET', `/api/classes/${made.id}`)).body
+    expect([after.version, after.document.here, after.document.arranged]).toEqual([3, ['tove'], [{ ids: ['tove'], locked: false }]])
+    expect(JSON.stringify((await send('GET', `/api/classes/${made.id}/revisions/1`)).body)).not.toContain('server-person')
+    for (const path of ['/api/people/server-person/data']) expect((await fetch(server.base + path)).status).toBe(404)
+    expect((await send('DELETE', '/api/people/server-person', {})).status).toBe(404)
+    await send('DELETE', `/api/classes/${made.id}`, {})
+  })
+
+  it('move by any rule that is asked for in plain JSON, or are told why not', async () => {
+    const mixed = await post('/api/rotation', { people: 12, stations: 6, rule: 'fullMix' })
+    expect(mixed.body).toMatchObject({ recommended: { rule: 'twoFiles' }, guarantees: [{ met: false, text: '34 of the 36 possible meetings happen, some twice.' }, { met: true }, { met: true }] })
+    expect(await post('/api/rotation', { people: 4, stations: 2, rule: 'fullMix' })).toMatchObject({ status: 422, body: { errors: [{ code: 'noMix' }] } })
+  })
+})
+
 describe('plan files', () => {
   it('a plan comes back from its file as it was, and its exercises with it', async () => {
     const response = await fetch(`${server.base}/api/plans/lunch-loop/file`)

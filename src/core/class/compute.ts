@@ -1,11 +1,12 @@
 import { countGear, type GearCount } from '../gear/count'
-import { groupCount, makeGroups } from '../grouping/groups'
+import { groupsOf } from '../grouping/arranged'
+import { groupCount } from '../grouping/groups'
 import type { ClassDocument } from '../hall/class-document'
 import type { Exercise } from '../hall/exercise'
 import { commonFigures, type HallFigures } from '../hall/figures'
 import type { GearKind } from '../hall/gear-kind'
 import type { Person } from '../hall/person'
-import type { Circuit } from '../plan/plan'
+import type { Circuit, Plan } from '../plan/plan'
 import { rotatingCircuits, turnsOf, turnsPerLap, wavesOf } from '../plan/turns'
 import type { Problem, Result } from '../result'
 import type { Rotation } from '../rotation/rotation'
@@ -59,14 +60,19 @@ export function pacesOf(library: Pick<HallLibrary, 'exercises' | 'figures'>): Pa
   return { of, common: repPace, slowingPercent }
 }
 
+/** Groups that have a place at once in every rotation of the plan; as many as people where nobody rotates. */
+export function placesOf(plan: Plan, people: number): number {
+  const places = rotatingCircuits(plan).map((circuit) => turnsPerLap(circuit) * wavesOf(circuit))
+  return places.length > 0 ? Math.min(...places) : people
+}
+
 /** Everything that follows from a class: time, groups, who is where, and gear. */
 export function computeClass(document: ClassDocument, library: HallLibrary): ComputedClass {
   const { plan } = document
   const timeline = compileTimeline(plan, pacesOf(library))
   const people = peopleHere(document, library.people)
   const circuits = rotatingCircuits(plan)
-  const places = circuits.map((circuit) => turnsPerLap(circuit) * wavesOf(circuit))
-  const groups = makeGroups(people, document.groupSize, places.length > 0 ? Math.min(...places) : people.length)
+  const groups = groupsOf(document, people, placesOf(plan, people.length))
   const sizes = groups.map((group) => group.length)
   const rotations = circuits.map((circuit): CircuitRotation => {
     const choice = document.rotations?.[circuit.id] ?? { rule: 'loop' }

@@ -1,4 +1,6 @@
 import { z } from 'zod'
+import { ArrangedGroup } from '../grouping/arranged'
+import { GroupWishes } from '../grouping/wishes'
 import { idField, nameField } from '../plan/fields'
 import { limits } from '../plan/limits'
 import { Plan } from '../plan/plan'
@@ -17,6 +19,9 @@ export const ClassDocument = z
     here: z.array(idField).max(limits.people, `has at most ${limits.people} people`),
     walkIns: z.array(Person).max(limits.people, `has at most ${limits.people} people`),
     groupSize: GroupSize,
+    /** What is wished of the groups, and the groups as they were put; left out, they are made in the order in which people came. */
+    wishes: GroupWishes.optional(),
+    arranged: z.array(ArrangedGroup).max(limits.people).optional(),
     /** How people move, by the id of the circuit; a circuit that is not named follows the loop. */
     rotations: z.record(idField, RotationChoice).optional(),
   })

@@ -12,6 +12,9 @@ export const Person = z.strictObject({
   goEasyNote: noteField.default(''),
   /** The size this person usually takes, by kind of gear. */
   loads: z.record(idField, idField).default({}),
+  /** Ids of people to be grouped with, and not with. */
+  keepWith: z.array(idField).max(20).optional(),
+  keepApart: z.array(idField).max(20).optional(),
 })
 export type Person = z.infer<typeof Person>
 

@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, gt, inArray, isNull, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, gt, inArray, isNotNull, isNull, ne, sql } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
 import { computeClass } from '../../core/class/compute'
 import type { CommandRequest, RunEvent } from '../../core/run/events'
@@ -201,4 +201,15 @@ export async function classesUnderWay(classIds: string[]): Promise<Set<string>> 
     .from(runs)
     .where(and(inArray(runs.classId, classIds), isNull(runs.endedAt), gt(runs.sequence, 0)))
   return new Set(rows.map((row) => row.classId))
+}
+
+/** Who was in a group with whom in the last runs of other classes, most recent first. */
+export async function pastPartners(hallId: string, exceptClassId: string): Promise<[string, string][][]> {
+  const rows = await db()
+    .select({ groups: sql<string[][]>`${runs.snapshot}->'groups'` })
+    .from(runs)
+    .where(and(eq(runs.hallId, hallId), ne(runs.classId, exceptClassId), isNotNull(runs.startedAt)))
+    .orderBy(desc(runs.startedAt))
+    .limit(20)
+  return rows.map(({ groups }) => groups.flatMap((group) => group.flatMap((one, index) => group.slice(index + 1).map((other): [string, string] => [one, other]))))
 }

@@ -1,23 +1,17 @@
-import { Button, Checkbox, SegmentedControl, Select, TextInput } from '@mantine/core'
+import { Button, Checkbox, Modal, Select, Textarea, TextInput } from '@mantine/core'
 import { nanoid } from 'nanoid'
 import { useState, type FormEvent } from 'react'
 import { groupSizesWord } from '@core/grouping/groups'
-import type { GroupSize } from '@core/hall/group-size'
 import { strainNames } from '@core/hall/exercise'
+import { pastedNames } from '@core/hall/people-table'
 import type { Person } from '@core/hall/person'
 import { limits } from '@core/plan/limits'
 import { Level } from '@core/plan/plan'
 import { useClass } from './context'
+import { Exceptions } from './Exceptions'
+import { GroupsPanel } from './GroupsPanel'
 import './people.css'
 import { UndoButtons } from './UndoButtons'
-
-const sizes: { value: GroupSize; label: string }[] = [
-  { value: 'solo', label: 'Solo' },
-  { value: 'pairs', label: 'Pairs' },
-  { value: 'trios', label: 'Trios' },
-  { value: 'fours', label: 'Fours' },
-  { value: 'fit', label: 'Fit to stations' },
-]
 
 export function PeopleView() {
   const { document, computed, library, change } = useClass()
@@ -57,6 +51,7 @@ export function PeopleView() {
             }}
           />
           <WalkIn disabled={full} />
+          <PasteNames disabled={full} />
         </div>
         {full && <p className="mend">A class has at most {limits.people} people.</p>}
         {everyone.length === 0 ? (
@@ -73,24 +68,11 @@ export function PeopleView() {
             ))}
           </div>
         )}
+        <Exceptions />
       </section>
       <aside className="class-side" aria-label="Groups">
-        <h2>Groups</h2>
-        <SegmentedControl
-          orientation="vertical"
-          fullWidth
-          aria-label="Group size"
-          data={sizes}
-          value={document.groupSize}
-          onChange={(value) => change((draft) => void (draft.groupSize = value as GroupSize))}
-        />
+        <GroupsPanel />
         <Problems />
-        {computed.groups.length === 0 && <p className="second">Tick who is here, and the groups are made.</p>}
-        <ol className="groups">
-          {computed.groups.map((group) => (
-            <li key={group.map((person) => person.id).join()}>{group.map((person) => person.name).join(', ')}</li>
-          ))}
-        </ol>
       </aside>
     </>
   )
@@ -105,7 +87,10 @@ export function Problems() {
     <div className="note is-mend" role="alert" key={each.message} style={{ marginTop: 14 }}>
       <b>{each.message}</b>
       {each.code === 'tooManyGroups' && document.groupSize !== 'fit' && (
-        <button className="link-button" onClick={() => change((draft) => void (draft.groupSize = 'fit'))}>
+        <button className="link-button" onClick={() => change((draft) => {
+            draft.groupSize = 'fit'
+            delete draft.arranged
+          })}>
           Make groups that fit the stations
         </button>
       )}
@@ -125,6 +110,49 @@ function PersonTick({ person, here, disabled, onTick }: { person: Person; here: 
       description={detail}
       classNames={{ root: 'person', label: 'person-name', body: 'person-body' }}
     />
+  )
+}
+
+/** Ticks everyone of a pasted list; whoever is not on the roster comes as a walk-in. */
+function PasteNames({ disabled }: { disabled: boolean }) {
+  const { document, library, change } = useClass()
+  const [opened, setOpened] = useState(false)
+  const [text, setText] = useState('')
+  const names = pastedNames(text)
+  const known = new Map([...document.walkIns, ...library.people].map((person) => [person.name.toLowerCase(), person.id]))
+  const isNew = (name: string) => !known.has(name.toLowerCase())
+  const tooLong = names.find((name) => name.length > 40)
+  const add = () => {
+    change((draft) => {
+      for (const name of names) {
+        const id = known.get(name.toLowerCase()) ?? `walk-in-${nanoid(8)}`
+        if (draft.here.includes(id) || draft.here.length >= limits.people) continue
+        if (isNew(name)) draft.walkIns.push({ id, name, level: 'newcomer', goEasy: [], goEasyNote: '', loads: {} })
+        draft.here.push(id)
+      }
+    })
+    setText('')
+    setOpened(false)
+  }
+  const strangers = names.filter(isNew).length
+  return (
+    <>
+      <Button className="paste" variant="default" disabled={disabled} onClick={() => setOpened(true)}>
+        Paste a list
+      </Button>
+      <Modal opened={opened} onClose={() => setOpened(false)} title="Who is here">
+        <Textarea label="Names, one to a line or between commas" autosize minRows={6} maxRows={14} value={text} error={tooLong && `${tooLong} is longer than 40 characters`} onChange={(event) => setText(event.currentTarget.value)} data-autofocus />
+        <p className="second">
+          {names.length} {names.length === 1 ? 'name' : 'names'}
+          {strangers > 0 && `, ${strangers} not on the roster: they come as walk-ins`}
+        </p>
+        <div className="dialog-foot">
+          <Button disabled={names.length === 0 || tooLong !== undefined} onClick={add}>
+            They are here
+          </Button>
+        </div>
+      </Modal>
+    </>
   )
 }
 

@@ -9,6 +9,7 @@ import { pieceName } from '@core/summary/names'
 import { tellProblem } from '../kit/notice'
 import { copiedPiece, copyPiece } from './clipboard'
 import { useClass, usePlanEdits } from './context'
+import { OrderDialog } from './OrderDialog'
 import { SuggestDialog } from './SuggestDialog'
 import { SwapDialog } from './SwapDialog'
 
@@ -32,6 +33,7 @@ export function PieceBar({ piece, onChoose }: { piece: Piece; onChoose: (id: str
   const { setPlan } = usePlanEdits()
   const [suggesting, setSuggesting] = useState(false)
   const [swapping, setSwapping] = useState(false)
+  const [ordering, setOrdering] = useState(false)
   const order = plan.parts.flatMap((part) => part.pieces.map((each) => each.id))
   const at = order.indexOf(piece.id)
   const insert = (made: Piece) => {
@@ -94,6 +96,12 @@ export function PieceBar({ piece, onChoose }: { piece: Piece; onChoose: (id: str
         Harder, easier
       </Button>
       {piece.type === 'circuit' && <SuggestDialog key={piece.id} circuit={piece} opened={suggesting} onClose={() => setSuggesting(false)} />}
+      {piece.type === 'circuit' && piece.travel === 'rotate' && piece.stations.length > 2 && (
+        <Button size="xs" variant="default" onClick={() => setOrdering(true)}>
+          Order
+        </Button>
+      )}
+      {piece.type === 'circuit' && <OrderDialog key={`order-${piece.id}`} circuit={piece} opened={ordering} onClose={() => setOrdering(false)} />}
       <SwapDialog opened={swapping} onClose={() => setSwapping(false)} />
     </div>
   )

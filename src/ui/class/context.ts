@@ -1,6 +1,7 @@
 import { produce } from 'immer'
 import { createContext, useContext } from 'react'
 import type { ComputedClass, HallLibrary } from '@core/class/compute'
+import type { PastPartners } from '@core/grouping/cost'
 import type { ClassDocument } from '@core/hall/class-document'
 import type { Room } from '@core/hall/room'
 import { Plan, type Circuit, type Piece } from '@core/plan/plan'
@@ -19,6 +20,8 @@ export interface ClassContext {
   zone: string
   store: ClassStore
   search: ExerciseSearch
+  /** Who worked with whom in the classes before, most recent first. */
+  past: PastPartners
   change: (recipe: (draft: ClassDocument) => void) => void
 }
 

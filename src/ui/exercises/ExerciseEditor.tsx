@@ -11,7 +11,7 @@ import { GearNeeds } from './GearNeeds'
 
 interface ExerciseEditorProps {
   stored: StoredExercise | undefined
-  gear: GearKind[]
+  gear: readonly GearKind[]
   onClose: () => void
   onStored: (stored: StoredExercise) => void
   onRemoved: (id: string) => void

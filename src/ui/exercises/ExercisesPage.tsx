@@ -18,7 +18,7 @@ export interface StoredExercise {
 
 interface ExercisesPageProps {
   exercises: StoredExercise[]
-  gear: GearKind[]
+  gear: readonly GearKind[]
   figures: { version: number; figures: HallFigures }
 }
 

@@ -18,7 +18,7 @@ function sizesFor(kind: GearKind | undefined): GearNeed['sizeByLevel'] {
 }
 
 /** The gear an exercise needs: kind, how many, for whom, and the usual size by level. */
-export function GearNeeds({ needs, gear, onChange }: { needs: GearNeed[]; gear: GearKind[]; onChange: (needs: GearNeed[]) => void }) {
+export function GearNeeds({ needs, gear, onChange }: { needs: GearNeed[]; gear: readonly GearKind[]; onChange: (needs: GearNeed[]) => void }) {
   const kindOf = (id: string) => gear.find((kind) => kind.id === id)
   const set = (at: number, change: Partial<GearNeed>) => onChange(needs.map((need, index) => (index === at ? { ...need, ...change } : need)))
   return (

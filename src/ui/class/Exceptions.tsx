@@ -1,0 +1,46 @@
+import { useMemo } from 'react'
+import { exceptionsIn } from '@core/options/pick'
+import { pieceName } from '@core/summary/names'
+import { useClass } from './context'
+
+/** Who does something else than everyone, and why: the little that the coach has to keep in mind. */
+export function Exceptions() {
+  const { document, computed, library } = useClass()
+  const exceptions = useMemo(() => exceptionsIn(document.plan, computed.people, library), [document.plan, computed.people, library])
+  if (computed.people.length === 0) return null
+  if (exceptions.length === 0) return <p className="second">Nobody who is here needs anything else than what everyone does.</p>
+  return (
+    <>
+      <h2 style={{ marginTop: 28 }}>What is different, and for whom</h2>
+      <table className="plain">
+        <thead>
+          <tr>
+            <th scope="col">Who</th>
+            <th scope="col">Where</th>
+            <th scope="col">Does</th>
+            <th scope="col">Instead of</th>
+            <th scope="col">Why</th>
+          </tr>
+        </thead>
+        <tbody>
+          {exceptions.map(({ person, circuit, station, standard, pick }) => (
+            <tr key={`${circuit.id}-${station}-${person.id}-${standard}`}>
+              <td>
+                <b>{person.name}</b>
+              </td>
+              <td className="second">
+                {pieceName(circuit)} {station}
+              </td>
+              <td>
+                {pick.unspared ? <span className="mend">agree on something</span> : pick.form.name}
+                {pick.loads.length > 0 && <span className="second">, {pick.loads.map((load) => load.sizeLabel).join(', ')}</span>}
+              </td>
+              <td className="second">{standard}</td>
+              <td className="second">{pick.why}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </>
+  )
+}
