@@ -2,10 +2,12 @@ import { chromium } from '@playwright/test'
 import { withFreshDatabase } from '../tests/fixtures/database'
 import { startServer } from '../tests/fixtures/server'
 import { benchCore } from './core'
+import { benchSolver } from './solver'
 import { benchPageWeight } from './page-weight'
 
 /** `npm run bench`: needs the built app and DATABASE_URL, both of which ./start leaves behind. */
 benchCore()
+benchSolver()
 if (!process.env.DATABASE_URL) {
   console.log('Set DATABASE_URL to weigh the pages too.')
 } else {

@@ -61,9 +61,15 @@ export interface Exception {
   circuit: Circuit
   /** From 1. */
   station: number
+  /** From 0, within the stay. */
+  position: number
   standard: string
   pick: Pick
 }
+
+/** What an exception comes to, for a screen that has a line for it: `Sit to a high chair (easy on knee)`. */
+export const exceptionWords = ({ form, loads, why, unspared }: Pick): string =>
+  unspared ? `${form.name}: nothing of it is ${why}` : `${[form.name, ...loads.map((load) => load.sizeLabel)].join(', ')} (${why})`
 
 /** All exceptions of a class, in the order of its stations: the little that a coach has to keep in mind. */
 export function exceptionsIn(plan: Plan, people: ComputedClass['people'], library: HallLibrary): Exception[] {
@@ -71,12 +77,12 @@ export function exceptionsIn(plan: Plan, people: ComputedClass['people'], librar
   const circuits = plan.parts.flatMap((part) => part.pieces.filter((piece): piece is Circuit => piece.type === 'circuit'))
   return circuits.flatMap((circuit) =>
     circuit.stations.flatMap((station, index) =>
-      station.uses.flatMap((use) => {
+      station.uses.flatMap((use, position) => {
         const exercise = byId.get(use.exerciseId)
         if (!exercise) return []
         return people.flatMap((person): Exception[] => {
           const pick = pickFor(person, use, exercise, library.gear)
-          return pick.why ? [{ person, circuit, station: index + 1, standard: formOf(exercise, use.optionId).name, pick }] : []
+          return pick.why ? [{ person, circuit, station: index + 1, position, standard: formOf(exercise, use.optionId).name, pick }] : []
         })
       }),
     ),

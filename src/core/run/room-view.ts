@@ -175,18 +175,11 @@ function tilesOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, turn:
   }))
 }
 
-/** People whose present station asks for what they go easy on. */
+/** People who do something else at their present station than everyone. */
 function watchOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, turn: number): Watch[] {
-  const watch: Watch[] = []
-  const look = (people: RunSnapshot['people'], index: number) => {
-    const exercise = exerciseAt(circuit.stations[index], work)
-    for (const person of people) {
-      if (!exercise) continue
-      const asked = person.goEasy.filter((strain) => exercise.asks.includes(strain))
-      if (asked.length > 0) watch.push({ name: person.name, station: index + 1, text: `${exercise.name}: easy on ${asked.join(', ')}` })
-    }
-  }
-  if (circuit.rotates) circuit.stations.forEach((_, index) => look(peopleAt(snapshot, circuit, turn, index), index))
-  else look(snapshot.people, work.station ?? 0)
-  return watch
+  const here = (snapshot.exceptions ?? []).filter((each) => each.pieceId === work.pieceId && (work.selfPaced !== undefined || each.position === (work.position ?? 0)))
+  const look = (people: RunSnapshot['people'], station: number): Watch[] =>
+    people.flatMap((person) => here.filter((each) => each.personId === person.id && each.station === station).map(({ text }) => ({ name: person.name, station: station + 1, text })))
+  if (!circuit.rotates) return look(snapshot.people, work.station ?? 0)
+  return circuit.stations.flatMap((_, index) => look(peopleAt(snapshot, circuit, turn, index), index))
 }

@@ -2,6 +2,7 @@ import { pacesOf, type ComputedClass, type HallLibrary } from '../class/compute'
 import type { ClassDocument } from '../hall/class-document'
 import { strainNames } from '../hall/exercise'
 import { formOf } from '../hall/form'
+import { exceptionsIn, exceptionWords } from '../options/pick'
 import type { Circuit, PairsWork, Plan, Sides, Station, Stay, Use } from '../plan/plan'
 import type { Paces } from '../timeline/pace'
 import { itemText, paceText, detailsOf } from '../summary/items'
@@ -14,7 +15,7 @@ import type { Milliseconds, Seconds } from '../units'
 
 export interface StationView {
   /** One for each position. */
-  exercises: { name: string; points: string[]; sides: Sides; asks: string[]; how: string }[]
+  exercises: { name: string; points: string[]; sides: Sides; how: string }[]
   rest: boolean
   /** The items of a self-paced list as they are read out, and what is aimed at. */
   list?: { items: string[]; aim: string }
@@ -55,6 +56,8 @@ export interface RunSnapshot {
   circuits: Record<string, CircuitView>
   pieceNames: Record<string, string>
   notes: Record<string, string>
+  /** Who does something else than everyone (runs of before have it not): at a station (from 0) and position of a piece. */
+  exceptions?: { personId: string; pieceId: string; station: number; position: number; text: string }[]
 }
 
 /** The stations of a circuit as they are at a repeat and lap. */
@@ -104,6 +107,7 @@ export function takeSnapshot(document: ClassDocument, computed: ComputedClass, l
     people: computed.people.map(({ id, name, goEasy, goEasyNote }) => ({ id, name, goEasy: goEasy.map((strain) => strainNames[strain]), goEasyNote })),
     circuits: Object.fromEntries(circuits),
     pieceNames: pieceNames(plan),
+    exceptions: exceptionsIn(plan, computed.people, library).map(({ person, circuit, station, position, pick }) => ({ personId: person.id, pieceId: circuit.id, station: station - 1, position, text: exceptionWords(pick) })),
     notes: Object.fromEntries(pieces.flatMap((piece) => (piece.type === 'pause' && piece.note ? [[piece.id, piece.note]] : []))),
   })
 }
@@ -117,7 +121,7 @@ function stationViews(library: HallLibrary): ShowStations {
   const exerciseView = (use: Use, seconds: Seconds | undefined): StationView['exercises'][number] => {
     const exercise = byId.get(use.exerciseId)
     const form = exercise && formOf(exercise, use.optionId)
-    return { name: form?.name ?? use.exerciseId, points: form?.points ?? [], sides: use.sides, asks: (form?.asks ?? []).map((strain) => strainNames[strain]), how: detailsOf(use, seconds).join(', ') }
+    return { name: form?.name ?? use.exerciseId, points: form?.points ?? [], sides: use.sides, how: detailsOf(use, seconds).join(', ') }
   }
   const station = (circuit: Circuit, each: Station): StationView => {
     const stay = each.stay ?? circuit.stay
