@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { formsOf } from '../../src/core/hall/form'
+import { exercisesUsed } from '../../src/core/plan/file'
 import { demoGear } from '../demo/hall'
+import { demoPlans } from '../demo/plans'
 import { libraryExercises } from './exercises'
 
 const kinds = new Map(demoGear.map((kind) => [kind.id, new Set(kind.sizes.map((size) => size.id))]))
@@ -32,6 +34,11 @@ describe('the exercises a hall begins with', () => {
         for (const size of Object.values(need.sizeByLevel ?? {})) expect([...kinds.get(need.kindId)!], form.name).toContain(size)
       }
     }
+  })
+
+  it('are all that the demo’s plans use', () => {
+    const known = new Set(libraryExercises.map((exercise) => exercise.id))
+    for (const plan of demoPlans) expect(exercisesUsed(plan).filter((id) => !known.has(id)), plan.name).toEqual([])
   })
 
   it('say that a jump is a jump and that what is on the floor asks to get there', () => {

@@ -64,7 +64,7 @@ export const lower = [
     ['easier', 'Toe tap behind', [], ['balance'], { oneSided: true }],
     ['substitute', 'Sit to stand from a chair', [chair]],
   ]),
-  exercise('Half-ball step over', { regions: ['lower', 'cardio'], pattern: 'step', stance: 'standing', impact: 'low', asks: ['balance', 'ankle', 'knee'], gear: [halfBall], met: [5, 7.5], pace: { low: 1.2, typical: 2, high: 3 } }, { setUp: 'Dome up, whole foot on top.', points: ['Soft knee', 'Eyes forward'], fault: 'Wobbling inward: slow down and press the big toe.', rep: 'Over and back counts one.' }, [
+  exercise('Half-ball step over', { id: 'half-ball-step', regions: ['lower', 'cardio'], pattern: 'step', stance: 'standing', impact: 'low', asks: ['balance', 'ankle', 'knee'], gear: [halfBall], met: [5, 7.5], pace: { low: 1.2, typical: 2, high: 3 } }, { setUp: 'Dome up, whole foot on top.', points: ['Soft knee', 'Eyes forward'], fault: 'Wobbling inward: slow down and press the big toe.', rep: 'Over and back counts one.' }, [
     ['easier', 'Side steps on the floor'],
     ['harder', 'Half-ball squat hold', [halfBall], ['balance', 'ankle', 'knee']],
   ]),

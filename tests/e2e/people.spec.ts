@@ -1,6 +1,7 @@
 import { expect, expectAccessible, openPage, test } from './app'
+import type { Page } from '@playwright/test'
 
-const stored = (page: import('@playwright/test').Page) => page.waitForResponse((response) => response.request().method() === 'PUT')
+const stored = (page: Page) => page.waitForResponse((response) => response.request().method() === 'PUT')
 
 test('groups are made for what the coach wishes, changed by hand with what it costs, and locked', async ({ page }) => {
   await openPage(page, '/classes/demo-sixties/people')

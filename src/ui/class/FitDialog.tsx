@@ -1,12 +1,14 @@
 import { Button, Checkbox, Group, Modal, SegmentedControl } from '@mantine/core'
 import { nanoid } from 'nanoid'
 import { useMemo, useState } from 'react'
+import { pacesOf } from '@core/class/compute'
 import { fitWords, withFit } from '@core/fit/apply'
 import { fitToSlot, type Timing } from '@core/fit/fit'
+import { singleChanges } from '@core/fit/single-changes'
 import type { SimpleCircuit } from '@core/plan/edit'
 import { pieceName } from '@core/summary/names'
 import { formatSeconds } from '@core/units'
-import { useClass } from './context'
+import { useClass, usePlanEdits } from './context'
 
 const locks: { key: keyof Timing; name: string }[] = [
   { key: 'workSeconds', name: 'Work' },
@@ -22,22 +24,73 @@ const ratios = [
   { value: '3', label: '3 : 1' },
 ]
 
-/** Timings of one circuit that fill the slot to the second, best first, with what each gives up. */
-export function FitDialog({ circuit, opened, onClose }: { circuit: SimpleCircuit; opened: boolean; onClose: () => void }) {
-  const { document, computed, change } = useClass()
+/** Brings the class to its slot: the numbers of one circuit that fill it to the second, and, when it is over, the changes that each alone are enough. */
+export function FitDialog({ circuit, opened, onClose }: Omit<FitDialogProps, 'circuit'> & { circuit: SimpleCircuit | undefined }) {
+  const { document, computed, library } = useClass()
   const { plan } = document
   const over = computed.timeline.ok ? computed.timeline.value.total - plan.slotSeconds : 0
+  const changes = useMemo(() => (opened && over > 0 ? singleChanges(plan, pacesOf(library)) : []), [opened, over, plan, library])
+  const { setPlan } = usePlanEdits()
+  return (
+    <Modal opened={opened} onClose={onClose} title={`Fit to the ${formatSeconds(plan.slotSeconds)} slot`} size="lg">
+      {over > 0 && (
+        <p>
+          These numbers need <b>{formatSeconds(plan.slotSeconds + over)}</b>; the class is <b>{formatSeconds(plan.slotSeconds)}</b>.
+        </p>
+      )}
+      {changes.length > 0 && (
+        <>
+          <h3>One change alone</h3>
+          <ol className="fits">
+            {changes.map((each) => (
+              <li key={each.what}>
+                <div>
+                  <b>{each.what}</b>
+                  <div className="second">{formatSeconds(each.total)} in all</div>
+                </div>
+                <Button
+                  size="xs"
+                  variant="default"
+                  onClick={() => {
+                    setPlan(each.plan)
+                    onClose()
+                  }}
+                >
+                  Use this
+                </Button>
+              </li>
+            ))}
+          </ol>
+        </>
+      )}
+      {circuit && <Timings circuit={circuit} opened={opened} onClose={onClose} />}
+      {!circuit && changes.length === 0 && (
+        <div className="empty">
+          <h2>{over > 0 ? 'No single change is enough' : 'It fits'}</h2>
+          <p>{over > 0 ? 'Take a piece out, or make the slot longer.' : 'This class has a shape of its own: make it longer at its pieces.'}</p>
+        </div>
+      )}
+    </Modal>
+  )
+}
+
+/** Timings of one circuit that fill the slot to the second, best first, with what each gives up. */
+interface FitDialogProps {
+  circuit: SimpleCircuit
+  opened: boolean
+  onClose: () => void
+}
+
+function Timings({ circuit, opened, onClose }: FitDialogProps) {
+  const { document, change } = useClass()
+  const { plan } = document
   const [ratio, setRatio] = useState('')
   const [locked, setLocked] = useState<(keyof Timing)[]>([])
   const wish = useMemo(() => ({ ratio: ratio === '' ? undefined : Number(ratio), locked: new Set(locked) }), [ratio, locked])
   const fits = useMemo(() => (opened ? fitToSlot(plan, circuit, wish) : []), [opened, plan, circuit, wish])
   return (
-    <Modal opened={opened} onClose={onClose} title={`Fit ${pieceName(circuit)} to the ${formatSeconds(plan.slotSeconds)} slot`} size="lg">
-      {over > 0 && (
-        <p>
-          These numbers need <b>{formatSeconds(plan.slotSeconds + over)}</b>; the class is <b>{formatSeconds(plan.slotSeconds)}</b>. The smallest changes that fit come first.
-        </p>
-      )}
+    <>
+      <h3>The numbers of {pieceName(circuit)}, to fill it to the second</h3>
       <div className="draft-label">Work to transition</div>
       <SegmentedControl data={ratios} value={ratio} onChange={setRatio} fullWidth aria-label="Work to transition" />
       <Checkbox.Group label="Keep as it is" value={locked} onChange={(next) => setLocked(next as (keyof Timing)[])} mt="md">
@@ -78,6 +131,6 @@ export function FitDialog({ circuit, opened, onClose }: { circuit: SimpleCircuit
           ))}
         </ol>
       </div>
-    </Modal>
+    </>
   )
 }

@@ -69,7 +69,7 @@ export function ShapeView() {
             <span className="mend">No total yet</span>
           )}
           <span className="push">
-            <Button variant="default" size="sm" disabled={!fittable} onClick={() => setFitting(true)}>
+            <Button variant="default" size="sm" disabled={!fittable && !(timeline.ok && timeline.value.total > plan.slotSeconds)} onClick={() => setFitting(true)}>
               Fit to slot
             </Button>
             <UndoButtons />
@@ -85,7 +85,7 @@ export function ShapeView() {
             </div>
           ))
         )}
-        {fittable && <FitDialog circuit={fittable} opened={fitting} onClose={() => setFitting(false)} />}
+        <FitDialog circuit={fittable} opened={fitting} onClose={() => setFitting(false)} />
         <PieceBar piece={chosen} onChoose={setChosen} />
         <PieceEditor piece={chosen} />
         {mounted && (
