@@ -37,7 +37,10 @@ export interface CircuitRotation {
 export interface ComputedClass {
   timeline: Result<Timeline>
   sentences?: [string, string]
+  /** Who is in the room. */
   people: Person[]
+  /** Who follows from home. */
+  atHome: Person[]
   groups: Person[][]
   /** The rotation of each circuit in which people rotate, or why there is none. */
   rotations: CircuitRotation[]
@@ -70,7 +73,9 @@ export function placesOf(plan: Plan, people: number): number {
 export function computeClass(document: ClassDocument, library: HallLibrary): ComputedClass {
   const { plan } = document
   const timeline = compileTimeline(plan, pacesOf(library))
-  const people = peopleHere(document, library.people)
+  const home = new Set(document.fromHome)
+  const coming = peopleHere(document, library.people)
+  const people = coming.filter((person) => !home.has(person.id))
   const circuits = rotatingCircuits(plan)
   const groups = groupsOf(document, people, placesOf(plan, people.length))
   const sizes = groups.map((group) => group.length)
@@ -87,6 +92,7 @@ export function computeClass(document: ClassDocument, library: HallLibrary): Com
     timeline,
     sentences: timeline.ok ? classSentences(plan, timeline.value, sizes) : undefined,
     people,
+    atHome: coming.filter((person) => home.has(person.id)),
     groups,
     rotations,
     gear,

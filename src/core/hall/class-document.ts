@@ -18,6 +18,10 @@ export const ClassDocument = z
     /** Ids of the roster's people and of walk-ins, in the order in which they came. */
     here: z.array(idField).max(limits.people, `has at most ${limits.people} people`),
     walkIns: z.array(Person).max(limits.people, `has at most ${limits.people} people`),
+    /** Ids of those who follow from home: they have their own gear and no place in the room. */
+    fromHome: z.array(idField).max(limits.people).optional(),
+    /** Ids of those who show the easier, the standard and the harder version. */
+    demonstrators: z.strictObject({ easier: idField.optional(), standard: idField.optional(), harder: idField.optional() }).optional(),
     groupSize: GroupSize,
     /** What is wished of the groups, and the groups as they were put; left out, they are made in the order in which people came. */
     wishes: GroupWishes.optional(),

@@ -5,6 +5,7 @@ import { formOf } from '../hall/form'
 import { exceptionsIn, exceptionWords } from '../options/pick'
 import type { Circuit, PairsWork, Plan, Sides, Station, Stay, Use } from '../plan/plan'
 import type { Paces } from '../timeline/pace'
+import { followSentence } from '../summary/demonstrators'
 import { itemText, paceText, detailsOf } from '../summary/items'
 import { lapsOf, turnsPerLap } from '../plan/turns'
 import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
@@ -48,6 +49,8 @@ export interface RunSnapshot {
   startsAt: Milliseconds
   slotSeconds: Seconds
   sentences: [string, string]
+  /** Whom to follow for the easier, standard and harder version. */
+  follow?: string
   timeline: Timeline
   /** Ids of the people of each group. */
   groups: string[][]
@@ -102,6 +105,7 @@ export function takeSnapshot(document: ClassDocument, computed: ComputedClass, l
     startsAt: Date.parse(document.startsAt),
     slotSeconds: plan.slotSeconds,
     sentences: computed.sentences!,
+    follow: followSentence(document, (id) => computed.people.find((person) => person.id === id)?.name ?? id),
     timeline: computed.timeline.value,
     groups: computed.groups.map((group) => group.map((person) => person.id)),
     people: computed.people.map(({ id, name, goEasy, goEasyNote }) => ({ id, name, goEasy: goEasy.map((strain) => strainNames[strain]), goEasyNote })),

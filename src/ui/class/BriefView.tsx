@@ -5,6 +5,7 @@ import { classCautions } from '@core/brief/cautions'
 import { briefChoices, briefSeconds } from '@core/brief/ways'
 import { walkThrough, type BriefItem } from '@core/brief/walk-through'
 import { figuresOf, pacesOf } from '@core/class/compute'
+import { followSentence } from '@core/summary/demonstrators'
 import { formatSeconds } from '@core/units'
 import './brief.css'
 import { useClass, usePlanEdits } from './context'
@@ -20,6 +21,7 @@ export function BriefView() {
   const items = useMemo(() => walkThrough(plan, library), [plan, library])
   const choices = useMemo(() => briefChoices(plan, figures, () => nanoid(10), pacesOf(library)), [plan, figures, library])
   const length = briefSeconds(items.length, figures)
+  const follow = followSentence(document, (id) => computed.people.find((person) => person.id === id)?.name ?? id)
   if (items.length === 0) {
     return (
       <section className="class-main">
@@ -46,6 +48,7 @@ export function BriefView() {
           </span>
         </div>
         {computed.sentences?.map((sentence) => <p key={sentence}>{sentence}</p>)}
+        {follow && <p>{follow}</p>}
         <ol className="brief-items">
           {items.map((item, index) => (
             <li key={`${item.circuitId}-${item.station}-${item.name}-${index}`}>

@@ -24,14 +24,20 @@ export function PeopleView() {
     change((draft) => {
       draft.here = comes ? [...draft.here, id] : draft.here.filter((each) => each !== id)
       // A walk-in who is not here after all leaves no trace.
-      if (!comes) draft.walkIns = draft.walkIns.filter((each) => each.id !== id)
+      if (comes) return
+      draft.walkIns = draft.walkIns.filter((each) => each.id !== id)
+      draft.fromHome = draft.fromHome?.filter((each) => each !== id)
     })
+  const setHome = (id: string, home: boolean) => change((draft) => void (draft.fromHome = home ? [...(draft.fromHome ?? []), id] : draft.fromHome?.filter((each) => each !== id)))
   return (
     <>
       <section className="class-main" aria-label="People">
         <div className="big-line">
           <span className="big">{computed.people.length}</span>
-          <span>here{computed.groups.length > 0 && `, ${groupSizesWord(computed.groups.map((group) => group.length))}`}</span>
+          <span>
+            here{computed.groups.length > 0 && `, ${groupSizesWord(computed.groups.map((group) => group.length))}`}
+            {computed.atHome.length > 0 && <span className="second">; {computed.atHome.length} from home</span>}
+          </span>
           <span className="push">
             <UndoButtons />
           </span>
@@ -64,10 +70,11 @@ export function PeopleView() {
         ) : (
           <div className="people-list">
             {found.map((person) => (
-              <PersonTick key={person.id} person={person} here={here.has(person.id)} disabled={full && !here.has(person.id)} onTick={tick} />
+              <PersonTick key={person.id} person={person} here={here.has(person.id)} home={document.fromHome?.includes(person.id) ?? false} disabled={full && !here.has(person.id)} onTick={tick} onHome={setHome} />
             ))}
           </div>
         )}
+        <Demonstrators />
         <Exceptions />
       </section>
       <aside className="class-side" aria-label="Groups">
@@ -98,18 +105,60 @@ export function Problems() {
   ))
 }
 
-function PersonTick({ person, here, disabled, onTick }: { person: Person; here: boolean; disabled: boolean; onTick: (id: string, comes: boolean) => void }) {
+interface PersonTickProps {
+  person: Person
+  here: boolean
+  home: boolean
+  disabled: boolean
+  onTick: (id: string, comes: boolean) => void
+  onHome: (id: string, home: boolean) => void
+}
+
+function PersonTick({ person, here, home, disabled, onTick, onHome }: PersonTickProps) {
   const limitsText = person.goEasy.map((each) => strainNames[each]).join(', ')
   const detail = [person.level, limitsText && `easy on ${limitsText}`, person.goEasyNote].filter(Boolean).join(' · ')
   return (
-    <Checkbox
-      checked={here}
-      disabled={disabled}
-      onChange={(event) => onTick(person.id, event.currentTarget.checked)}
-      label={person.name}
-      description={detail}
-      classNames={{ root: 'person', label: 'person-name', body: 'person-body' }}
-    />
+    <div className="person">
+      <Checkbox checked={here} disabled={disabled} onChange={(event) => onTick(person.id, event.currentTarget.checked)} label={person.name} description={detail} classNames={{ label: 'person-name', body: 'person-body' }} />
+      {here && (
+        <button type="button" className="peek-button person-home" aria-pressed={home} aria-label={`${person.name} follows from home`} onClick={() => onHome(person.id, !home)}>
+          {home ? 'from home' : 'in the room'}
+        </button>
+      )}
+    </div>
+  )
+}
+
+const versions = ['easier', 'standard', 'harder'] as const
+
+/** Who shows which version; Brief and wall say whom to follow. */
+function Demonstrators() {
+  const { document, computed, change } = useClass()
+  if (computed.people.length === 0) return null
+  const names = computed.people.map((person) => ({ value: person.id, label: person.name }))
+  return (
+    <>
+      <h2 style={{ marginTop: 28 }}>Who shows it</h2>
+      <div className="fields">
+        {versions.map((version) => (
+          <Select
+            key={version}
+            label={`The ${version} version`}
+            placeholder="nobody"
+            clearable
+            searchable
+            data={names}
+            value={document.demonstrators?.[version] ?? null}
+            onChange={(id) =>
+              change((draft) => {
+                const { [version]: _, ...rest } = draft.demonstrators ?? {}
+                draft.demonstrators = id ? { ...rest, [version]: id } : rest
+              })
+            }
+          />
+        ))}
+      </div>
+    </>
   )
 }
 

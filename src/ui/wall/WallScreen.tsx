@@ -57,6 +57,7 @@ function Wall(props: LiveProps) {
             </ul>
           )}
           {view.detail && <p className="wall-detail">{view.detail}</p>}
+          {snapshot.follow && (state.status === 'ready' || state.status === 'countIn' || state.phase.kind !== 'work') && <p className="wall-detail">{snapshot.follow}</p>}
           {state.status === 'ready' && snapshot.sentences.map((sentence) => <p className="wall-detail" key={sentence}>{sentence}</p>)}
         </div>
         <div className={`wall-digits${digits.length > 2 ? ' is-long' : ''}`} data-testid="digits" role="timer" aria-live="off">

@@ -1,13 +1,36 @@
-import type { Finding, Judged } from '../finding'
+import { placementProblem, shortOf, startPlaces } from '../../gear/start-places'
+import { isMixing } from '../../rotation/rule'
+import type { Finding, Fix, Judged } from '../finding'
+
+/** More groups than this take too long to be looked at while somebody types. */
+const mostGroups = 12
 
 /** More of a kind and size wanted at once than the hall has. */
-export function gearShort({ computed }: Judged): Finding[] {
-  return computed.gear.lines
-    .filter((line) => line.short > 0)
-    .map((line) => ({
-      id: `gearShort-${line.kindId}-${line.sizeId}`,
-      severity: 'mend' as const,
-      what: `${[line.kindName, line.sizeLabel].filter(Boolean).join(' ')}: ${line.most} wanted, ${line.owned} owned`,
-      why: 'See Gear for the turns in which it is short.',
-    }))
+export function gearShort(judged: Judged): Finding[] {
+  const lines = judged.computed.gear.lines.filter((line) => line.short > 0)
+  if (lines.length === 0) return []
+  const fix = otherPlaces(judged)
+  return lines.map((line) => ({
+    id: `gearShort-${line.kindId}-${line.sizeId}`,
+    severity: 'mend' as const,
+    what: `${[line.kindName, line.sizeLabel].filter(Boolean).join(' ')}: ${line.most} wanted, ${line.owned} owned`,
+    why: 'See Gear for the turns in which it is short.',
+    ...(fix && { fix }),
+  }))
+}
+
+/** Groups that begin elsewhere, where that alone makes less of the gear short; only for a class with one loop of plain stations. */
+function otherPlaces({ computed, library }: Judged): Fix | undefined {
+  const [only, ...more] = computed.rotations
+  const { groups } = computed
+  if (!only || more.length > 0 || isMixing(only.choice.rule) || only.choice.rule !== 'loop' || only.circuit.waves || groups.length > mostGroups) return undefined
+  if (only.circuit.stations.some((station) => station.span === 2) || groups.length > only.circuit.stations.length) return undefined
+  const problem = placementProblem(only.circuit, groups, library.exercises, library.gear)
+  const now = shortOf(problem, groups.map((_, group) => group))
+  const { order, short } = startPlaces(problem)
+  if (short >= now) return undefined
+  return {
+    label: short === 0 ? 'Start groups elsewhere: no clash in any turn' : `Start groups elsewhere: ${short} missing over a lap instead of ${now}`,
+    apply: (document) => ({ ...document, arranged: order.map((group) => ({ ids: groups[group]!.map((person) => person.id), locked: document.arranged?.some((each) => each.locked && each.ids.includes(groups[group]![0]!.id)) ?? false })) }),
+  }
 }

@@ -1,0 +1,53 @@
+import { describe, expect, it } from 'vitest'
+import { demoClasses } from '../../../scripts/demo/classes'
+import { demoGear } from '../../../scripts/demo/hall'
+import { demoPeople } from '../../../scripts/demo/people'
+import { libraryExercises } from '../../../scripts/library/exercises'
+import type { ClassDocument } from '../hall/class-document'
+import { followSentence } from '../summary/demonstrators'
+import { computeClass, peopleHere, placesOf } from './compute'
+
+const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
+const lunch = (): ClassDocument => structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!.document)
+const circuitId = 'll-stations'
+const computed = (change: (document: ClassDocument) => void) => {
+  const document = lunch()
+  change(document)
+  return computeClass(document, library)
+}
+
+describe('a class computed', () => {
+  it('whoever follows from home has no place in the room’s counts', () => {
+    const { people, atHome, groups, gear } = computed((document) => (document.fromHome = [document.here[0]!, document.here[1]!]))
+    const all = computed(() => undefined)
+    expect([people.length, atHome.length, groups.flat().length]).toEqual([14, 2, 14])
+    const mats = (counted: typeof gear) => counted.lines.find((line) => line.kindId === 'mat')!.most
+    expect(mats(gear)).toBeLessThanOrEqual(mats(all.gear))
+    expect(all.atHome).toEqual([])
+  })
+
+  it('where partners change, single people move, and those who meet share the gear of a group', () => {
+    const { rotations, gear } = computed((document) => (document.rotations = { [circuitId]: { rule: 'twoFiles' } }))
+    const [{ rotation, units }] = rotations as [(typeof rotations)[number]]
+    expect(units.every((unit) => unit.length === 1)).toBe(true)
+    expect(rotation.ok && rotation.value.turns.every((turn) => turn.every((here) => here.length === 2))).toBe(true)
+    // A bench for each group, not for each person: at most one is wanted at the step-up.
+    expect(gear.byStation.find((each) => each.station === 3)!.most.find((each) => each.kindId === 'bench')!.count).toBe(1)
+  })
+
+  it('places are those of the smallest rotation, and of everybody where nobody rotates', () => {
+    expect(placesOf(lunch().plan, 30)).toBe(8)
+    const together = { ...lunch().plan, parts: lunch().plan.parts.slice(0, 1) }
+    expect(placesOf(together, 30)).toBe(30)
+  })
+
+  it('people come in the order in which they came; whom the hall no longer knows is left out', () => {
+    expect(peopleHere({ here: ['tove', 'nobody', 'oren'], walkIns: [] }, demoPeople).map((person) => person.name)).toEqual(['Tove', 'Oren'])
+  })
+
+  it('says whom to follow, of those who are here', () => {
+    const name = (id: string) => id.toUpperCase()
+    expect(followSentence({ here: ['a', 'b'], demonstrators: { easier: 'a', harder: 'b', standard: 'gone' } }, name)).toBe('Easier: follow A. Harder: follow B.')
+    expect(followSentence({ here: [] }, name)).toBe('')
+  })
+})
