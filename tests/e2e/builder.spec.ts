@@ -231,11 +231,13 @@ test('exercises are found by what is known of them, added, changed and erased; f
   await expect(page.getByRole('article')).toContainText('Hands on a clean brick.')
   await page.getByRole('button', { name: 'Change' }).click()
   await dialog.getByRole('button', { name: 'Erase' }).click()
+  await dialog.getByRole('button', { name: 'Erase for good: press again' }).click()
   await expect(page.getByText('None like that')).toBeVisible()
 
   await page.getByLabel('Find exercises').fill('goblet')
   await page.getByRole('button', { name: 'Change' }).click()
   await dialog.getByRole('button', { name: 'Erase' }).click()
+  await dialog.getByRole('button', { name: 'Erase for good: press again' }).click()
   await expect(dialog.getByText(/^Still used by/)).toBeVisible()
   await dialog.getByRole('button', { name: 'Give up' }).click()
 

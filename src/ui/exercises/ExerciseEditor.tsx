@@ -6,6 +6,7 @@ import type { GearKind } from '@core/hall/gear-kind'
 import { read } from '@core/plan/read'
 import type { Problem } from '@core/result'
 import { api, ApiError } from '../kit/api'
+import { FormFoot } from '../kit/FormFoot'
 import type { StoredExercise } from './ExercisesPage'
 import { GearNeeds } from './GearNeeds'
 
@@ -133,19 +134,7 @@ export function ExerciseEditor({ stored, gear, onClose, onStored, onRemoved }: E
       <Button size="xs" variant="default" disabled={draft.options.length >= 12} onClick={() => set({ options: [...draft.options, { id: nanoid(10), name: '', rung: 'easier', gear: [], oneSided: false, asks: [] }] })}>
         Add an option
       </Button>
-      <div className="dialog-foot">
-        {stored && (
-          <Button variant="default" color="red" disabled={busy} onClick={remove} style={{ marginRight: 'auto' }}>
-            Erase
-          </Button>
-        )}
-        <Button variant="default" onClick={onClose}>
-          Give up
-        </Button>
-        <Button loading={busy} onClick={store}>
-          Store
-        </Button>
-      </div>
+      <FormFoot busy={busy} onStore={store} onClose={onClose} onErase={stored && remove} />
     </Modal>
   )
 }

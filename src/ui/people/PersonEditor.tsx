@@ -8,6 +8,7 @@ import { Level } from '@core/plan/plan'
 import { read } from '@core/plan/read'
 import type { Problem } from '@core/result'
 import { api } from '../kit/api'
+import { FormFoot } from '../kit/FormFoot'
 import type { StoredPerson } from './PeoplePage'
 
 interface PersonEditorProps {
@@ -24,7 +25,6 @@ export function PersonEditor({ stored, others, gear, onClose, onStored, onErased
   const [draft, setDraft] = useState<Person>(() => stored?.document ?? { id: nanoid(10), name: '', level: 'newcomer', goEasy: [], goEasyNote: '', loads: {} })
   const [problems, setProblems] = useState<Problem[]>([])
   const [busy, setBusy] = useState(false)
-  const [sure, setSure] = useState(false)
   const set = (change: Partial<Person>) => setDraft((now) => ({ ...now, ...change }))
   const errorOf = (field: string) => problems.find((problem) => problem.field === field)?.message
   const send = async (action: () => Promise<void>) => {
@@ -43,6 +43,11 @@ export function PersonEditor({ stored, others, gear, onClose, onStored, onErased
     setProblems([])
     void send(async () => onStored(stored ? await api<StoredPerson>('PUT', `/api/people/${draft.id}`, { version: stored.version, person: checked.value }) : await api<StoredPerson>('POST', '/api/people', checked.value)))
   }
+  const erase = () =>
+    void send(async () => {
+      await api('DELETE', `/api/people/${draft.id}`)
+      onErased(draft.id)
+    })
   const names = others.filter((person) => person.id !== draft.id).map((person) => ({ value: person.id, label: person.name }))
   const sized = gear.filter((kind) => kind.sizes.length > 1)
   return (
@@ -74,24 +79,11 @@ export function PersonEditor({ stored, others, gear, onClose, onStored, onErased
       </div>
       <MultiSelect mt="sm" label="Keep with" searchable data={names} value={draft.keepWith ?? []} onChange={(keepWith) => set({ keepWith })} />
       <MultiSelect mt="sm" label="Keep apart from" searchable data={names} value={draft.keepApart ?? []} onChange={(keepApart) => set({ keepApart })} />
-      <div className="dialog-foot">
-        {stored && (
-          <span style={{ marginRight: 'auto', display: 'flex', gap: 10 }}>
-            <Button component="a" href={`/api/people/${draft.id}/data`} download variant="default">
-              Their data
-            </Button>
-            <Button variant="default" disabled={busy} onClick={() => (sure ? void send(async () => { await api('DELETE', `/api/people/${draft.id}`); onErased(draft.id) }) : setSure(true))}>
-              {sure ? 'Erase for good: press again' : 'Erase'}
-            </Button>
-          </span>
-        )}
-        <Button variant="default" onClick={onClose}>
-          Give up
+      <FormFoot busy={busy} onStore={store} onClose={onClose} onErase={stored && erase}>
+        <Button component="a" href={`/api/people/${draft.id}/data`} download variant="default">
+          Their data
         </Button>
-        <Button loading={busy} onClick={store}>
-          Store
-        </Button>
-      </div>
+      </FormFoot>
     </Modal>
   )
 }

@@ -1,0 +1,34 @@
+import { Button } from '@mantine/core'
+import { useState, type ReactNode } from 'react'
+
+interface FormFootProps {
+  busy: boolean
+  onStore: () => void
+  onClose: () => void
+  /** Erasing asks once more, as nothing brings it back. */
+  onErase?: (() => void) | undefined
+  children?: ReactNode
+}
+
+/** The foot of a form in a dialog: store, give up, and, for what is stored already, erase. */
+export function FormFoot({ busy, onStore, onClose, onErase, children }: FormFootProps) {
+  const [sure, setSure] = useState(false)
+  return (
+    <div className="dialog-foot">
+      {onErase && (
+        <span className="dialog-left">
+          {children}
+          <Button variant="default" disabled={busy} onClick={() => (sure ? onErase() : setSure(true))}>
+            {sure ? 'Erase for good: press again' : 'Erase'}
+          </Button>
+        </span>
+      )}
+      <Button variant="default" onClick={onClose}>
+        Give up
+      </Button>
+      <Button loading={busy} onClick={onStore}>
+        Store
+      </Button>
+    </div>
+  )
+}
