@@ -43,6 +43,13 @@ test('a pasted list ticks who is known and adds the others', async ({ page }) =>
   await dialog.getByRole('button', { name: 'They are here' }).click()
   for (const name of ['Oren', 'Tove', 'Bricky']) await expect(page.getByRole('checkbox', { name, exact: true })).toBeChecked()
   await put
+  await page.getByRole('button', { name: 'Bricky follows from home' }).click()
+  await expect(page.getByText('; 1 from home')).toBeVisible()
+  await page.getByRole('combobox', { name: 'The harder version' }).fill('Tov')
+  await page.getByRole('option', { name: 'Tove' }).click()
+  await page.getByRole('link', { name: 'Brief' }).click()
+  await page.waitForURL(/\/brief/)
+  await expect(page.getByText('Harder: follow Tove.')).toBeVisible()
 })
 
 test('the room moves by another rule, two are followed, and the order of the stations is made best', async ({ page }) => {

@@ -66,9 +66,9 @@ function Editor({ stored, library, rooms, zone, tab, log, past }: ClassPageProps
       tellProblem(error)
     }
   }
-  // The next tab reads the stored class, so what was just typed is stored first.
+  // The next tab reads the stored class, so what was just typed is stored first, even before it says that it is being stored.
   const follow = async (event: MouseEvent<HTMLAnchorElement>) => {
-    if (save.is === 'saved' || event.ctrlKey || event.metaKey || event.shiftKey) return
+    if (event.ctrlKey || event.metaKey || event.shiftKey) return
     event.preventDefault()
     const { href } = event.currentTarget
     if (await saveNow()) location.assign(href)

@@ -136,7 +136,7 @@ interface GroupRowProps {
 function GroupRow({ index, count, group, locked, onLock, onMove }: GroupRowProps) {
   const { setNodeRef, isOver } = useDroppable({ id: String(index) })
   return (
-    <li ref={setNodeRef} className={isOver ? 'is-over' : undefined}>
+    <li ref={setNodeRef} className={isOver ? 'is-over' : undefined} aria-label={group.map((person) => person.name).join(', ')}>
       {group.map((person) => (
         <PersonChip key={person.id} person={person} from={index} count={count} onMove={onMove} />
       ))}
