@@ -129,16 +129,14 @@ describe('full mix', () => {
 })
 
 describe('the whole class', () => {
-  it('everyone with everyone once and nobody over twice at a station, for 3 … 10 pairs (Schellenberg, van Rees & Vanstone 1977; from memory); 8 with its excess shown', () => {
+  it('everyone with everyone once and nobody over twice at a station, for 3 … 10 pairs (Schellenberg, van Rees & Vanstone 1977; from memory)', () => {
     for (const pairs of orders(3, 10)) {
       const turns = 2 * pairs - 1
       const rotation = made(wholeClass(pairs, 2 * pairs, turns))
       const { meetings, visits } = assess(rotation.paths, pairs)
       expect(meetings.every((row, one) => row.every((count, other) => (one === other ? count === 0 : count === 1)))).toBe(true)
       const over = visits.flat().reduce((sum, count) => sum + Math.max(0, count - 2), 0)
-      expect(over, String(pairs)).toBe(excess(tournament(pairs)))
-      if (pairs !== 8) expect(over, String(pairs)).toBe(0)
-      else expect(over).toBeLessThanOrEqual(1)
+      expect(over, String(pairs)).toBe(0)
     }
   })
 
