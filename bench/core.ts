@@ -1,7 +1,6 @@
 import { computeClass } from '../src/core/class/compute'
 import { judge } from '../src/core/findings/judge'
 import { fitToSlot } from '../src/core/fit/fit'
-import { isSimple } from '../src/core/plan/edit'
 import { starterPlan } from '../src/core/plan/starter'
 import type { ClassDocument } from '../src/core/hall/class-document'
 import { Plan } from '../src/core/plan/plan'
@@ -57,7 +56,7 @@ export function benchCore(): void {
   const newId = () => `n${made++}`
   const findings = timed(300, () => judge({ document, computed: computeClass(document, library), library, room: undefined, newId }))
   const plan = starterPlan('Forty-five', 2700, 8, newId)
-  const circuit = plan.parts.flatMap((part) => part.pieces).find(isSimple)!
+  const circuit = plan.parts.flatMap((part) => part.pieces).find((piece) => piece.type === 'circuit')!
   const fit = timed(60, () => fitToSlot(plan, circuit, { ratio: 2, locked: new Set() }))
   console.log('A class into timeline, rotation and gear')
   console.log(`  ${Math.round(total / 60)} minutes, ${phases.length} phases, 12 stations, 40 people`)

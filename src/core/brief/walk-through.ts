@@ -1,5 +1,6 @@
 import type { HallLibrary } from '../class/compute'
 import { formOf, type Form } from '../hall/form'
+import { withLists } from '../plan/every-circuit'
 import { mainCircuits } from '../plan/main-circuits'
 import type { Circuit, Plan, Use } from '../plan/plan'
 import { detailsOf } from '../summary/items'
@@ -30,7 +31,7 @@ const sideWords = { none: '', half: 'Change sides at the half.', byLap: 'One sid
 
 /** Every exercise of the main circuits in the order in which a coach walks round; those that need no words said twice are said once. */
 export function walkThrough(plan: Plan, library: Pick<HallLibrary, 'exercises' | 'gear'>): BriefItem[] {
-  return mainCircuits(plan).flatMap((circuit) => itemsOf(circuit, library))
+  return withLists(mainCircuits(plan)).flatMap((circuit) => itemsOf(circuit, library))
 }
 
 export function itemsOf(circuit: Circuit, library: Pick<HallLibrary, 'exercises' | 'gear'>): BriefItem[] {

@@ -1,4 +1,5 @@
 import type { HallFigures } from '../hall/figures'
+import { withLists } from '../plan/every-circuit'
 import { mainCircuits } from '../plan/main-circuits'
 import { plainPart, type NewId } from '../plan/make'
 import type { Circuit, Pause, Plan } from '../plan/plan'
@@ -28,7 +29,8 @@ export const briefSeconds = (count: number, { briefSeconds: each }: HallFigures)
 
 const toFive = (seconds: Seconds): Seconds => Math.ceil(seconds / 5) * 5
 
-const usesOf = (circuit: Circuit) => circuit.stations.reduce((sum, station) => sum + station.uses.length, 0)
+/** Exercises to explain before a circuit, with those that a wave does meanwhile. */
+export const exercisesIn = (circuit: Circuit): number => withLists([circuit]).reduce((sum, { stations }) => sum + stations.reduce((uses, station) => uses + station.uses.length, 0), 0)
 
 /** The pauses between a main circuit and the one before it, or the start. */
 const pausesBefore = (plan: Plan, id: string): Pause[] => {
@@ -73,14 +75,14 @@ function withBriefBefore(plan: Plan, id: string, seconds: Seconds, newId: NewId)
 
 function allFirst(plan: Plan, figures: HallFigures, newId: NewId): Plan {
   const circuits = mainCircuits(plan)
-  const count = circuits.reduce((sum, circuit) => sum + usesOf(circuit), 0)
+  const count = circuits.reduce((sum, circuit) => sum + exercisesIn(circuit), 0)
   return withBriefBefore(unbriefed(plan), circuits[0]!.id, toFive(briefSeconds(count, figures).usual), newId)
 }
 
 /** Each main circuit's exercises before it; a swap that is there already is made long enough and used. */
 function halfByHalf(plan: Plan, figures: HallFigures, newId: NewId): Plan {
   return mainCircuits(plan).reduce((now, circuit) => {
-    const seconds = toFive(briefSeconds(usesOf(circuit), figures).usual)
+    const seconds = toFive(briefSeconds(exercisesIn(circuit), figures).usual)
     const swap = pausesBefore(now, circuit.id).find((pause) => pause.kind === 'swap')
     if (!swap) return withBriefBefore(now, circuit.id, seconds, newId)
     return withPieces(now, (piece) => [piece.id === swap.id ? { ...swap, seconds: Math.max(swap.seconds, seconds) } : piece])
@@ -109,7 +111,7 @@ export function warmUpOf(plan: Plan): Circuit | undefined {
 /** Spoken while people warm up; what the warm-up is too short for is said after it. */
 function overWarmUp(plan: Plan, figures: HallFigures, warmUp: Circuit, warmUpSeconds: Seconds, newId: NewId): Plan {
   const circuits = mainCircuits(plan)
-  const left = briefSeconds(circuits.reduce((sum, circuit) => sum + usesOf(circuit), 0), figures).usual - warmUpSeconds
+  const left = briefSeconds(circuits.reduce((sum, circuit) => sum + exercisesIn(circuit), 0), figures).usual - warmUpSeconds
   const spoken = withPieces(unbriefed(plan), (piece) => [piece.type === 'circuit' && piece.id === warmUp.id ? { ...piece, brief: { note: '' } } : piece])
   return left > 0 ? withBriefBefore(spoken, circuits[0]!.id, toFive(left), newId) : spoken
 }
@@ -124,7 +126,7 @@ export function wayOf(plan: Plan, figures: HallFigures): BriefWay | undefined {
   if (first.vary.some((each) => each.at === 0 && each.field === 'transitionSeconds' && each.value > first.transition.seconds)) return 'eachBefore'
   const explained = circuits.filter((circuit) => pausesBefore(plan, circuit.id).some((pause) => pause.kind === 'brief' || pause.kind === 'swap'))
   const atStart = pausesBefore(plan, first.id).reduce((sum, pause) => sum + (pause.kind === 'brief' ? pause.seconds : 0), 0)
-  const forAll = atStart >= briefSeconds(circuits.reduce((sum, circuit) => sum + usesOf(circuit), 0), figures).least
+  const forAll = atStart >= briefSeconds(circuits.reduce((sum, circuit) => sum + exercisesIn(circuit), 0), figures).least
   if (circuits.length > 1 && explained.length === circuits.length && !forAll) return 'halfByHalf'
   return explained.includes(first) ? 'allFirst' : undefined
 }
@@ -132,7 +134,7 @@ export function wayOf(plan: Plan, figures: HallFigures): BriefWay | undefined {
 /** The ways open to a plan, each as the plan it makes, with its total. Empty when there is nothing to explain. */
 export function briefChoices(plan: Plan, figures: HallFigures, newId: NewId, paces: Paces = commonPaces): BriefChoice[] {
   const circuits = mainCircuits(plan)
-  const count = circuits.reduce((sum, circuit) => sum + usesOf(circuit), 0)
+  const count = circuits.reduce((sum, circuit) => sum + exercisesIn(circuit), 0)
   if (count === 0) return []
   const seconds = briefSeconds(count, figures).usual
   const current = wayOf(plan, figures)

@@ -4,11 +4,16 @@ import { demoGear } from '../../../scripts/demo/hall'
 import { demoPeople } from '../../../scripts/demo/people'
 import { libraryExercises } from '../../../scripts/library/exercises'
 import type { ClassDocument } from '../hall/class-document'
+import { emptyStation } from '../plan/edit'
+import { intervals, plainCircuit } from '../plan/make'
+import type { Circuit } from '../plan/plan'
 import { followSentence } from '../summary/demonstrators'
 import { computeClass, peopleHere, placesOf } from './compute'
 
 const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
 const lunch = (): ClassDocument => structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!.document)
+let counter = 0
+const newId = () => `w${counter++}`
 const circuitId = 'll-stations'
 const computed = (change: (document: ClassDocument) => void) => {
   const document = lunch()
@@ -49,5 +54,20 @@ describe('a class computed', () => {
     const name = (id: string) => id.toUpperCase()
     expect(followSentence({ here: ['a', 'b'], demonstrators: { easier: 'a', harder: 'b', standard: 'gone' } }, name)).toBe('Easier: follow A. Harder: follow B.')
     expect(followSentence({ here: [] }, name)).toBe('')
+  })
+
+  it('in two waves, the list of those who wait is counted beside the stations, and told', () => {
+    const inWaves = (list: boolean) =>
+      computed((document) => {
+        const circuit = document.plan.parts.flatMap((part) => part.pieces).find((piece) => piece.id === circuitId) as Circuit
+        const meanwhile = plainCircuit(newId, 'Meanwhile', [{ ...emptyStation(newId()), uses: [{ id: newId(), exerciseId: 'plank', sides: 'none' }] }], intervals([30]))
+        circuit.waves = { meanwhile: list ? meanwhile : { ...meanwhile, stations: [emptyStation(newId())] } }
+      })
+    const mats = ({ gear }: ReturnType<typeof computeClass>) => gear.lines.find((line) => line.kindId === 'mat')!.most
+    const waiting = inWaves(true)
+    // Eight pairs in two waves: while four are at the stations, the eight people of the others each take a mat.
+    expect(mats(waiting) - mats(inWaves(false))).toBe(8)
+    expect(waiting.gear.turns).toHaveLength(2 * 16 + computed(() => undefined).gear.turns.length - 16)
+    expect(waiting.sentences![0]).toContain('by half of the class at a time while the other half does 1 exercise together (0:30 work, 1 lap)')
   })
 })

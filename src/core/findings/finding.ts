@@ -3,6 +3,7 @@ import type { ClassDocument } from '../hall/class-document'
 import { exercisesById } from '../hall/by-id'
 import type { Exercise } from '../hall/exercise'
 import type { Room } from '../hall/room'
+import { circuitsChanged, everyCircuit } from '../plan/every-circuit'
 import type { Circuit, Piece, Station } from '../plan/plan'
 
 /** A change that mends a finding: what it does in words, and the class as it would be. Nothing is changed until it is applied. */
@@ -41,7 +42,8 @@ export const commonPractice = 'common practice'
 
 export const piecesOf = (document: ClassDocument): Piece[] => document.plan.parts.flatMap((part) => part.pieces)
 
-export const circuitsOf = (document: ClassDocument): Circuit[] => piecesOf(document).filter((piece): piece is Circuit => piece.type === 'circuit')
+/** Every circuit, what a wave does meanwhile included. */
+export const circuitsOf = (document: ClassDocument): Circuit[] => everyCircuit(document.plan)
 
 /** The exercise at a position of a station, if the hall knows it. */
 export function exerciseOf(library: HallLibrary, station: Station, position = 0): Exercise | undefined {
@@ -49,8 +51,9 @@ export function exerciseOf(library: HallLibrary, station: Station, position = 0)
   return use && exercisesById(library.exercises).get(use.exerciseId)
 }
 
-/** The class with one piece changed. */
+/** The class with one piece, or a list that a wave does meanwhile, changed. */
 export function withPiece<P extends Piece>(document: ClassDocument, piece: P, change: Partial<P>): ClassDocument {
-  const parts = document.plan.parts.map((part) => ({ ...part, pieces: part.pieces.map((each) => (each.id === piece.id ? { ...each, ...change } : each)) }))
+  const changed = (each: Piece): Piece => (each.id === piece.id ? ({ ...each, ...change } as Piece) : circuitsChanged(each, (circuit) => (circuit.id === piece.id ? ({ ...circuit, ...change } as Circuit) : circuit)))
+  const parts = document.plan.parts.map((part) => ({ ...part, pieces: part.pieces.map(changed) }))
   return { ...document, plan: { ...document.plan, parts } as ClassDocument['plan'] }
 }

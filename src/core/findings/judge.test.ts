@@ -6,6 +6,8 @@ import { demoPeople } from '../../../scripts/demo/people'
 import { computeClass } from '../class/compute'
 import { ClassDocument } from '../hall/class-document'
 import type { Room } from '../hall/room'
+import { emptyStation } from '../plan/edit'
+import { intervals, plainCircuit } from '../plan/make'
 import type { Circuit, Pause } from '../plan/plan'
 import { read } from '../plan/read'
 import { starterPlan } from '../plan/starter'
@@ -54,6 +56,13 @@ describe('findings, common practice unless a source is named', () => {
     const finding = find(judged(lunch()), 'slot')!
     expect(finding).toMatchObject({ severity: 'weigh', what: '11:50 of the slot is unused', fix: { label: '3 laps instead of 2: 36:15' } })
     expect(find(judged(changed((_, document) => (document.plan.slotSeconds = 1700))), 'slot')).toMatchObject({ severity: 'fine' })
+  })
+
+  it('looks at the list that a wave does meanwhile, and mends it there', () => {
+    const list = plainCircuit(newId, 'Meanwhile', [{ ...emptyStation('ws'), uses: [{ id: 'wu', exerciseId: 'squat-and-press', sides: 'none' }] }], intervals([30]))
+    const low = { ...demoRooms[0]!, ceilingMetres: 2.4 }
+    const mended = expectMended(changed((circuit) => (circuit.waves = { meanwhile: list })), 'lowCeiling-wu', low)
+    expect(stations(mended).waves!.meanwhile.stations[0]!.uses[0]!.optionId).toBeDefined()
   })
 
   it('no warm-up, no cool-down, no water', () => {

@@ -1,18 +1,12 @@
-import type { SimpleCircuit } from '../plan/edit'
-import type { Plan } from '../plan/plan'
+import type { Circuit, Plan } from '../plan/plan'
 import { compileTimeline } from '../timeline/compile'
+import { commonPaces, type Paces } from '../timeline/pace'
 import type { Seconds } from '../units'
-
-/** The four numbers of a circuit that can be fitted. */
-export interface Timing {
-  workSeconds: Seconds
-  transitionSeconds: Seconds
-  laps: number
-  lapRestSeconds: Seconds
-}
+import { alikeTo, circuitWith, fixedNumbers, timingOf, withTiming, workAt, workToBreaks, type Timing } from './timing'
+import { totalsFor } from './totals'
 
 export interface FitWish {
-  /** Work to rest, such as 2 for 2 : 1; left out, only closeness to the present numbers counts. */
+  /** Work to breaks, such as 2 for 2 : 1; left out, only closeness to the present numbers counts. */
   ratio?: number | undefined
   /** Numbers that must stay as they are. */
   locked: ReadonlySet<keyof Timing>
@@ -28,33 +22,17 @@ export interface Fit extends Timing {
 const step: Seconds = 5
 /** More than this left over is no fit. */
 const mostSpareSeconds: Seconds = 180
+/** No position is worked for less. */
+const leastWorkSeconds: Seconds = 5
 
-const range = (from: number, to: number, by: number): number[] => Array.from({ length: Math.floor((to - from) / by) + 1 }, (_, index) => from + index * by)
-
-export const timingOf = (circuit: SimpleCircuit): Timing => ({
-  workSeconds: circuit.stay.workSeconds[0]!,
-  transitionSeconds: circuit.transition.seconds,
-  laps: circuit.laps,
-  lapRestSeconds: circuit.lapRestSeconds,
-})
-
-/** The plan with the circuit's numbers replaced. */
-export function withTiming(plan: Plan, circuit: SimpleCircuit, timing: Timing): Plan {
-  const changed: SimpleCircuit = {
-    ...circuit,
-    laps: timing.laps,
-    lapRestSeconds: timing.lapRestSeconds,
-    transition: { ...circuit.transition, seconds: timing.transitionSeconds },
-    stay: { ...circuit.stay, workSeconds: [timing.workSeconds] },
-  }
-  return { ...plan, parts: plan.parts.map((part) => ({ ...part, pieces: part.pieces.map((piece) => (piece.id === circuit.id ? changed : piece)) })) }
-}
+const range = (from: number, to: number, by: number): number[] => Array.from({ length: Math.max(0, Math.floor((to - from) / by) + 1) }, (_, index) => from + index * by)
 
 /** What may be tried for each number: steps of 5 s, single laps, and always the present value. */
-function choices(circuit: SimpleCircuit, locked: FitWish['locked']): Record<keyof Timing, number[]> {
-  const now = timingOf(circuit)
+function choices(circuit: Circuit, now: Timing, locked: FitWish['locked']): Record<keyof Timing, number[]> {
+  const { stay } = circuit
+  const workable = (work: number) => stay.kind === 'task' || workAt(stay, work).every((seconds) => seconds >= leastWorkSeconds)
   const free: Record<keyof Timing, number[]> = {
-    workSeconds: range(15, 180, step),
+    workSeconds: stay.kind === 'task' ? range(60, Math.max(600, now.workSeconds * 2), step) : range(15, Math.max(180, now.workSeconds * 2), step).filter(workable),
     transitionSeconds: range(circuit.travel === 'rotate' ? 10 : 0, 60, step),
     laps: range(1, 10, 1),
     lapRestSeconds: range(0, 120, 15),
@@ -63,57 +41,64 @@ function choices(circuit: SimpleCircuit, locked: FitWish['locked']): Record<keyo
   return { workSeconds: of('workSeconds'), transitionSeconds: of('transitionSeconds'), laps: of('laps'), lapRestSeconds: of('lapRestSeconds') }
 }
 
-/** How far `timing` is from the wish and from the present numbers. */
-export function costOf(timing: Timing, spare: Seconds, now: Timing, ratio: number | undefined): number {
-  const off = ratio === undefined ? 0 : Math.abs(Math.log(timing.workSeconds / Math.max(1, timing.transitionSeconds) / ratio)) * 8
-  const changes =
+/** How far `timing` is from the present numbers. */
+function changeCost(timing: Timing, now: Timing): number {
+  return (
     Math.abs(timing.workSeconds - now.workSeconds) / 10 +
     Math.abs(timing.transitionSeconds - now.transitionSeconds) / 5 +
     Math.abs(timing.laps - now.laps) * 0.8 +
     Math.abs(timing.lapRestSeconds - now.lapRestSeconds) / 30
-  return off + changes + spare / 60
+  )
 }
 
+/** How far the circuit with `timing` is from the wished ratio. */
+function ratioCost(circuit: Circuit, timing: Timing, ratio: number | undefined): number {
+  return ratio === undefined ? 0 : Math.abs(Math.log(workToBreaks(circuitWith(circuit, timing)) / ratio)) * 8
+}
+
+/** How far `timing` is from the wish and from the present numbers, with `spare` seconds left over. */
+export const costOf = (circuit: Circuit, timing: Timing, spare: Seconds, ratio: number | undefined): number => ratioCost(circuit, timing, ratio) + changeCost(timing, timingOf(circuit)) + spare / 60
+
 /**
- * Ranked timings of a circuit with which the class fills its slot, at most `most`, of different work and laps.
- * An exhaustive search: nothing it could have chosen costs less. Empty when nothing fits within three minutes of the slot.
+ * Ranked timings of a circuit, and of all that have the same numbers, with which the class fills its slot: at most `most`, of different
+ * work and laps. An exhaustive search: nothing it could have chosen costs less. Empty when nothing fits within three minutes of the slot.
  */
-export function fitToSlot(plan: Plan, circuit: SimpleCircuit, wish: FitWish, most = 5): Fit[] {
+export function fitToSlot(plan: Plan, circuit: Circuit, wish: FitWish, paces: Paces = commonPaces, most = 5): Fit[] {
   const now = timingOf(circuit)
-  const { workSeconds, transitionSeconds, laps, lapRestSeconds } = choices(circuit, wish.locked)
+  const circuits = alikeTo(plan, circuit)
+  const fixed = new Set(circuits.flatMap((each) => [...fixedNumbers(plan, each)]))
+  const { workSeconds, transitionSeconds, laps, lapRestSeconds } = choices(circuit, now, new Set([...wish.locked, ...fixed]))
   const found: Fit[] = []
   for (const transition of transitionSeconds) {
-    const total = totalsFor(plan, circuit, transition)
+    const total = totalsFor(plan, circuits, now, transition, fixed.has('laps'), paces)
     if (!total) continue
     for (const work of workSeconds) {
+      const ratioOff = ratioCost(circuit, { ...now, workSeconds: work, transitionSeconds: transition }, wish.ratio)
       for (const lap of laps) {
-        for (const lapRest of lap === 1 ? [now.lapRestSeconds] : lapRestSeconds) {
+        for (const lapRest of lapRestSeconds) {
           const spare = plan.slotSeconds - total(work, lap, lapRest)
           if (spare < 0 || spare > mostSpareSeconds) continue
           const timing = { workSeconds: work, transitionSeconds: transition, laps: lap, lapRestSeconds: lapRest }
-          found.push({ ...timing, spareSeconds: spare, cost: costOf(timing, spare, now, wish.ratio) })
+          found.push({ ...timing, spareSeconds: spare, cost: ratioOff + changeCost(timing, now) + spare / 60 })
         }
       }
     }
   }
   found.sort((a, b) => a.cost - b.cost)
-  const seen = new Set<string>()
-  return found.filter(({ workSeconds: work, laps: lap }) => !seen.has(`${work}/${lap}`) && seen.add(`${work}/${lap}`)).slice(0, most)
+  return differing(found, most, (fit) => {
+    // A list beside the stations, or the longest a plan may last, can forbid what the sum allows.
+    const timeline = compileTimeline(withTiming(plan, circuits, fit), paces)
+    return timeline.ok && timeline.value.total === plan.slotSeconds - fit.spareSeconds
+  })
 }
 
-/**
- * The class's total as a function of work, laps and lap rest, for one transition. All of it is linear but for the breaks at
- * the circuit's end, which depend on the transition alone: one compilation tells them.
- */
-function totalsFor(plan: Plan, circuit: SimpleCircuit, transition: Seconds): ((work: Seconds, laps: number, lapRest: Seconds) => Seconds) | undefined {
-  const repeats = plan.parts.find((part) => part.pieces.some((piece) => piece.id === circuit.id))!.repeat
-  const single = compileTimeline(withTiming(plan, circuit, { workSeconds: 1, transitionSeconds: transition, laps: 1, lapRestSeconds: 0 }))
-  if (!single.ok) return undefined
-  const intervals = circuit.stations.reduce((sum, station) => sum + (circuit.travel === 'together' && station.uses[0]?.sides === 'ownInterval' ? 2 : 1), 0)
-  // Between the two sides of one exercise there is only the gap.
-  const { gapSeconds, setRestSeconds } = circuit.stay
-  const breakSeconds = Math.max(transition, gapSeconds, setRestSeconds)
-  const within = (circuit.stations.length - 1) * breakSeconds + (intervals - circuit.stations.length) * gapSeconds
-  const rest = single.value.total - repeats * (intervals + within)
-  return (work, laps, lapRest) => rest + repeats * (laps * (intervals * work + within) + (laps - 1) * Math.max(breakSeconds, lapRest))
+/** The first `most` fits that hold, each of another work or number of laps. */
+function differing(fits: readonly Fit[], most: number, holds: (fit: Fit) => boolean): Fit[] {
+  const kept = new Map<string, Fit>()
+  for (const fit of fits) {
+    if (kept.size === most) break
+    const key = `${fit.workSeconds}/${fit.laps}`
+    if (!kept.has(key) && holds(fit)) kept.set(key, fit)
+  }
+  return [...kept.values()]
 }

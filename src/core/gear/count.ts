@@ -4,7 +4,7 @@ import type { Person } from '../hall/person'
 import type { Circuit, Plan, Station } from '../plan/plan'
 import { turnsOf, turnsPerLap, wavesOf } from '../plan/turns'
 import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
-import type { Rotation } from '../rotation/rotation'
+import { elsewhere, type Rotation } from '../rotation/rotation'
 import { add, needOf, sizeKey, standingNeedOf, type Count } from './need'
 
 export interface GearLine {
@@ -98,6 +98,7 @@ export function countGear(input: GearInput): GearCount {
             }
             if (circuit.travel === 'rotate') raise(standing, circuit.id, station, need)
           })
+          if (piece.waves) for (const [key, amount] of listNeed(counter, piece, piece.waves.meanwhile, turn)) add(demand, key, amount)
           turns.push({ pieceId: piece.id, repeat, lap, turn })
           demands.push(demand)
         }
@@ -136,6 +137,16 @@ function atStations(
   })
 }
 
+/** What the wave that waits needs for its list: all of it stays laid out while the others are at the stations. */
+function listNeed(counter: Counter, circuit: Circuit, list: Circuit, turn: number): Count {
+  const found = counter.rotations.get(circuit.id)
+  const waiting = found?.units.filter((_, unit) => found.rotation.paths[unit]?.[turn] === elsewhere) ?? []
+  const groups = found?.rotation.mixes && waiting.length > 0 ? [waiting.flat()] : waiting
+  const most: Count = new Map()
+  for (const station of list.stations) raiseTo(most, stationNeed(counter, list, station, groups))
+  return most
+}
+
 function stationNeed(counter: Counter, circuit: Circuit, station: Station, groups: GearInput['groups']): Count {
   let found = counter.found.get(station)
   if (!found) counter.found.set(station, (found = new Map()))
@@ -159,17 +170,21 @@ function mostOfPositions(counter: Counter, circuit: Circuit, station: Station, g
     for (const group of groups) {
       for (const [key, amount] of needOf(group, use, exercise, circuit.pairs, counter.kinds, unknown)) add(need, key, amount)
     }
-    for (const [key, amount] of need) most.set(key, Math.max(most.get(key) ?? 0, amount))
+    raiseTo(most, need)
   }
   return most
+}
+
+/** Raises each size of `most` to what `need` wants of it. */
+function raiseTo(most: Count, need: Count): void {
+  for (const [key, amount] of need) most.set(key, Math.max(most.get(key) ?? 0, amount))
 }
 
 function raise(standing: Map<string, Map<number, Count>>, pieceId: string, station: number, need: Count): void {
   if (!standing.has(pieceId)) standing.set(pieceId, new Map())
   const of = standing.get(pieceId)!
   if (!of.has(station)) of.set(station, new Map())
-  const most = of.get(station)!
-  for (const [key, amount] of need) most.set(key, Math.max(most.get(key) ?? 0, amount))
+  raiseTo(of.get(station)!, need)
 }
 
 const listOf = (count: Count) =>

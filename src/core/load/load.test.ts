@@ -58,4 +58,12 @@ describe('the load picture', () => {
     expect(load(planOfOne('nowhere')).unknown).toBe(60)
     expect(regionsByLoad({ byRegion: { lower: 1, upper: 5, core: 3, cardio: 0 } })).toEqual(['upper', 'core', 'lower', 'cardio'])
   })
+
+  it('of a class in two waves everybody does both: half of the stations’ time, and the list once', () => {
+    const list = plainCircuit(newId, 'Meanwhile', [station('plank')], intervals([60]))
+    const circuit = plainCircuit(newId, 'C', [station('push-up'), station('push-up')], intervals([60]), { travel: 'rotate', waves: { meanwhile: list } })
+    const { byPattern, timeline } = load({ id: 'p', name: 'P', slotSeconds: 600, parts: [plainPart(newId, [circuit])] })
+    expect(timeline.total).toBe(240)
+    expect([byPattern.push, byPattern.brace]).toEqual([120, 60])
+  })
 })

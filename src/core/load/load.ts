@@ -3,7 +3,7 @@ import { Pattern, Region } from '../hall/exercise'
 import { formOf, type Form } from '../hall/form'
 import type { Plan, Use } from '../plan/plan'
 import { itemSeconds, type Paces } from '../timeline/pace'
-import type { Timeline } from '../timeline/phase'
+import type { Phase, Timeline } from '../timeline/phase'
 import { stationsAtWork } from '../timeline/uses'
 import type { Kilograms, Seconds } from '../units'
 
@@ -53,23 +53,25 @@ export function loadOf(plan: Plan, timeline: Timeline, library: HallLibrary, pac
   for (const phase of timeline.phases) {
     const met: Range = { low: 0, high: 0 }
     let known = 0
-    const stations = atWork(phase)
-    for (const { uses } of stations) {
-      const weights = sharesOf(uses, paces)
-      if (uses.length === 0) unknown += phase.seconds / stations.length
-      uses.forEach((use, index) => {
-        const seconds = (phase.seconds / stations.length) * weights[index]!
-        const form = formFor(use)
-        if (!form) {
-          unknown += seconds
-          return
-        }
-        for (const region of form.regions) byRegion[region] += seconds / form.regions.length
-        byPattern[form.pattern] += seconds
-        known += seconds
-        met.low += form.met.low * seconds
-        met.high += form.met.high * seconds
-      })
+    for (const stretch of stretchesOf(phase, timeline)) {
+      const stations = atWork(stretch.phase)
+      for (const { uses } of stations) {
+        const weights = sharesOf(uses, paces)
+        if (uses.length === 0) unknown += stretch.seconds / stations.length
+        uses.forEach((use, index) => {
+          const seconds = (stretch.seconds / stations.length) * weights[index]!
+          const form = formFor(use)
+          if (!form) {
+            unknown += seconds
+            return
+          }
+          for (const region of form.regions) byRegion[region] += seconds / form.regions.length
+          byPattern[form.pattern] += seconds
+          known += seconds
+          met.low += form.met.low * seconds
+          met.high += form.met.high * seconds
+        })
+      }
     }
     const rest = phase.seconds - known
     const low = met.low + betweenMet.low * rest
@@ -81,6 +83,14 @@ export function loadOf(plan: Plan, timeline: Timeline, library: HallLibrary, pac
   }
   const kilocalories = { low: kilocaloriesPerMinute(metMinutes.low, leastKilograms), high: kilocaloriesPerMinute(metMinutes.high, mostKilograms) }
   return { byRegion, byPattern, unknown, intensity, metMinutes, kilocalories }
+}
+
+/** What one person does in a phase: of a class in two waves half of it at the stations, half of it the list beside them. */
+function stretchesOf(phase: Phase, { meanwhile = [] }: Timeline): { phase: Phase; seconds: Seconds }[] {
+  if (phase.wave === undefined) return [{ phase, seconds: phase.seconds }]
+  const shared = (beside: Phase) => Math.min(phase.start + phase.seconds, beside.start + beside.seconds) - Math.max(phase.start, beside.start)
+  const besides = meanwhile.flatMap((beside) => (shared(beside) > 0 ? [{ phase: beside, seconds: shared(beside) / 2 }] : []))
+  return [{ phase, seconds: phase.seconds / 2 }, ...besides]
 }
 
 /** How a stretch of a list is shared out among its items: by how long each usually takes. */

@@ -51,6 +51,7 @@ function circuitDifferences(was: Circuit, now: Circuit): string[] {
   if (was.withinSeconds !== now.withinSeconds) words.push(now.withinSeconds === undefined ? 'no window' : `window ${formatSeconds(now.withinSeconds)}`)
   if (was.pairs !== now.pairs) words.push('partners work another way')
   if (JSON.stringify(was.vary) !== JSON.stringify(now.vary)) words.push(now.vary.length > was.vary.length ? 'one lap differs more' : 'laps differ less')
+  if (Boolean(was.waves) !== Boolean(now.waves)) words.push(now.waves ? 'two waves, with a list meanwhile' : 'all at once, no waves')
   if (Boolean(was.brief) !== Boolean(now.brief)) words.push(now.brief ? 'briefed while people move' : 'no longer briefed while people move')
   return words
 }
@@ -65,8 +66,10 @@ function stayDifferences(was: Stay, now: Stay): string[] {
     const aim = was.aimRounds === now.aimRounds ? [] : [`aim ${now.aimRounds ?? 'open'} instead of ${was.aimRounds ?? 'open'}`]
     return [...aim, ...instead('cap', now.capSeconds ?? 0, was.capSeconds ?? 0)]
   }
-  return ['another kind of stay']
+  return [`${stayText(now)} instead of ${stayText(was)}`]
 }
+
+const stayText = (stay: Stay): string => (stay.kind === 'intervals' ? `${stay.workSeconds.map(formatSeconds).join(' + ')} work` : stay.capSeconds === undefined ? 'a list to the finish' : `a list for ${formatSeconds(stay.capSeconds)}`)
 
 function stationDifferences(was: Circuit, now: Circuit, names: DifferenceNames): string[] {
   const text = (station: Station | undefined) => station?.uses.map((use) => names.exercise(use.exerciseId, use.optionId)).join(' + ') || 'nothing'

@@ -28,6 +28,9 @@ function listed({ newId, main }: PresetMakings, reps: number[], from = 0): Stati
   return { ...emptyStation(newId()), uses }
 }
 
+/** A station with the `at`th of the hall's main exercises. */
+const withExercise = ({ newId, main }: PresetMakings, at: number): Station => ({ ...emptyStation(newId()), uses: [{ id: newId(), exerciseId: main[at % main.length] ?? 'exercise', sides: 'none' }] })
+
 /** Shapes of class to begin from, under names and with figures of our own. The first is the everyday one. */
 export const presets: readonly Preset[] = [
   { id: 'loop', name: 'Eight stations', what: 'everyone moves on, 0:40 and 0:20, 2 laps', slotSeconds: 2700, parts: (m) => [plainPart(m.newId, [plainCircuit(m.newId, 'Stations', emptyStations(m.newId, 8), intervals([40]), rotate(20, 2, 60))])] },
@@ -109,6 +112,23 @@ export const presets: readonly Preset[] = [
     ],
   },
   { id: 'for-time', name: 'List for time', what: 'one figure each, against the stopwatch', slotSeconds: 1200, parts: (m) => [plainPart(m.newId, [plainCircuit(m.newId, 'List', [listed(m, [45, 35, 25, 15])], task({ goal: 'finish' }))])] },
+  {
+    id: 'waves',
+    name: 'Half at the stations, half at a list',
+    what: 'for a class larger than the stations hold; then they change',
+    slotSeconds: 2700,
+    parts: (m) => {
+      const list = plainCircuit(m.newId, 'Meanwhile', Array.from({ length: 5 }, (_, index) => withExercise(m, index)), intervals([35]), rest(25, 2))
+      return [plainPart(m.newId, [plainCircuit(m.newId, 'Stations', emptyStations(m.newId, 6), intervals([35]), { ...rotate(20, 2, 60), waves: { meanwhile: list } })])]
+    },
+  },
+  {
+    id: 'turns',
+    name: 'One works, one counts',
+    what: 'in pairs, turn about, with one set of gear',
+    slotSeconds: 2400,
+    parts: (m) => [plainPart(m.newId, [plainCircuit(m.newId, 'Turn about', emptyStations(m.newId, 6), intervals([35], { sets: 2, setRestSeconds: 5 }), { ...rotate(20, 2, 45), pairs: 'inTurns' })])],
+  },
   { id: 'machine', name: 'Hard and easy', what: '0:40 hard, 0:40 easy, 8 times', slotSeconds: 1500, parts: (m) => [plainPart(m.newId, [plainCircuit(m.newId, 'Hard and easy', emptyStations(m.newId, 1), intervals([40]), rest(40, 8))])] },
 ]
 

@@ -3,6 +3,7 @@ import { strainNames, type Exercise, type Strain } from '../hall/exercise'
 import type { Person } from '../hall/person'
 import type { Room } from '../hall/room'
 import type { Circuit } from '../plan/plan'
+import { chance } from './chance'
 import { isMain } from './main-part'
 
 export interface FillWish {
@@ -106,13 +107,6 @@ function suits(exercise: Exercise, { people }: FillWish): Judgement {
 }
 
 const height = (exercise: Exercise, { room }: FillWish): Judgement => (room && exercise.clearMetres !== undefined && room.ceilingMetres < exercise.clearMetres ? 'impossible' : { score: 0 })
-
-/** From 0 to 2.5, always the same for a seed and an id. */
-function chance(seed: number, id: string): number {
-  let hash = 2166136261 ^ Math.imul(seed, 2654435761)
-  for (let index = 0; index < id.length; index++) hash = Math.imul(hash ^ id.charCodeAt(index), 16777619)
-  return ((hash >>> 8) % 1000) / 400
-}
 
 /** What a suggested exercise asks of the body, in words. */
 export const asksInWords = (exercise: Exercise): string => exercise.asks.map((strain) => strainNames[strain]).join(', ')

@@ -2,6 +2,7 @@ import type { HallLibrary } from '../class/compute'
 import type { Exercise, Option, Strain } from '../hall/exercise'
 import { strainNames } from '../hall/exercise'
 import { formOf } from '../hall/form'
+import { circuitsChanged, everyCircuit, withLists } from '../plan/every-circuit'
 import { mainCircuits } from '../plan/main-circuits'
 import type { Circuit, Plan, Use } from '../plan/plan'
 import { pieceName } from '../summary/names'
@@ -63,7 +64,7 @@ export function swapsFor(plan: Plan, library: Pick<HallLibrary, 'exercises'>, di
       }),
     )
   // Harder and easier are for the main part; what hurts a knee hurts it in the warm-up too.
-  const circuits = direction === 'harder' || direction === 'easier' ? mainCircuits(plan) : plan.parts.flatMap((part) => part.pieces.filter((piece): piece is Circuit => piece.type === 'circuit'))
+  const circuits = direction === 'harder' || direction === 'easier' ? withLists(mainCircuits(plan)) : everyCircuit(plan)
   circuits.forEach(visit)
   return swaps
 }
@@ -87,7 +88,7 @@ export function withSwaps(plan: Plan, swaps: readonly Swap[]): Plan {
     ...plan,
     parts: plan.parts.map((part) => ({
       ...part,
-      pieces: part.pieces.map((piece) => (piece.type === 'circuit' ? { ...piece, stations: piece.stations.map((station) => ({ ...station, uses: station.uses.map(swapped) })) } : piece)),
+      pieces: part.pieces.map((piece) => circuitsChanged(piece, (circuit) => ({ ...circuit, stations: circuit.stations.map((station) => ({ ...station, uses: station.uses.map(swapped) })) }))),
     })),
   }
 }

@@ -4,10 +4,12 @@ import { demoGear, demoRooms } from '../../../scripts/demo/hall'
 import { demoPeople } from '../../../scripts/demo/people'
 import { libraryExercises } from '../../../scripts/library/exercises'
 import { emptyStations, intervals, plainCircuit, rotate } from '../plan/make'
+import { everyCircuit } from '../plan/every-circuit'
 import type { Circuit } from '../plan/plan'
 import { alternateRegions } from './alternate'
 import { coolDownExercises, warmUpExercises } from './easy-exercises'
 import { fillStations, type FillWish } from './fill'
+import { fillEasy, purposeOf } from './fill-easy'
 import { swapsFor, withSwaps } from './ladder'
 import { mainExercises } from './main-part'
 
@@ -22,6 +24,20 @@ describe('suggested exercises', () => {
     expect(warmUp[0]!.regions).toContain('cardio')
     expect(warmUp[2]!.regions).toContain('upper')
     for (const exercise of warmUp) expect([exercise.gear, exercise.stance, exercise.oneSided]).toEqual([[], 'standing', false])
+  })
+
+  it('what warms up or stretches is told why, and can be shuffled', () => {
+    const plan = demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!.document.plan
+    const circuits = everyCircuit(plan)
+    expect(circuits.map((circuit) => purposeOf(plan, circuit))).toEqual(['warmUp', 'main', 'coolDown'])
+    const emptied = { ...circuits[0]!, stations: emptyStations(newId, 4) }
+    const fill = (purpose: 'warmUp' | 'coolDown', seed: number) => fillEasy(emptied, purpose, { exercises: libraryExercises, wanted: ['upper', 'lower', 'core', 'cardio'], seed })
+    expect(fill('warmUp', 1).map(({ reasons }) => reasons[0])).toEqual(['raises the pulse', 'raises the pulse', 'moves the upper body, which the class loads most', expect.stringContaining('moves the')])
+    expect(fill('coolDown', 1)[0]!.reasons).toEqual(['stretches the upper body, which the class loads most', 'standing'])
+    const names = (seed: number) => fill('coolDown', seed).map(({ exercise }) => exercise.id)
+    expect(names(2)).toEqual(names(2))
+    expect([2, 3, 4, 5].some((seed) => names(seed).join() !== names(1).join())).toBe(true)
+    expect(new Set(names(3)).size).toBe(4)
   })
 
   it('a cool-down stretches what was loaded most, and not only that', () => {

@@ -13,8 +13,8 @@ export function suggestedFrom(exercises: readonly Exercise[], wanted?: readonly 
   return { warmUp: starters(warmUpExercises(exercises, 4, wanted)), coolDown: starters(coolDownExercises(exercises, 4, wanted)) }
 }
 
+/** The regions that the plan works, most loaded first; nothing while it has no timeline. */
+export const wantedBy = (plan: Plan, timeline: Result<Timeline>, library: HallLibrary): Region[] | undefined => (timeline.ok ? regionsByLoad(loadOf(plan, timeline.value, library, pacesOf(library))) : undefined)
+
 /** The same, fitted to what the plan loads. */
-export function suggestedFor(plan: Plan, timeline: Result<Timeline>, library: HallLibrary): Suggested {
-  const wanted = timeline.ok ? regionsByLoad(loadOf(plan, timeline.value, library, pacesOf(library))) : undefined
-  return suggestedFrom(library.exercises, wanted)
-}
+export const suggestedFor = (plan: Plan, timeline: Result<Timeline>, library: HallLibrary): Suggested => suggestedFrom(library.exercises, wantedBy(plan, timeline, library))

@@ -32,9 +32,12 @@ export const piecePhrase = (piece: Piece): string => (piece.type === 'pause' ? p
 
 const pausePhrase = (pause: Pause) => `${formatSeconds(pause.seconds)} ${pieceName(pause).toLowerCase()}`
 
+/** Names that say no more than the phrase does. */
+const isPlainName = (name: string) => ['stations', 'together', 'meanwhile'].includes(name.toLowerCase())
+
 function circuitPhrase(circuit: Circuit): string {
   const shortList = shortListSeconds(circuit)
-  if (circuit.name && shortList !== undefined) return `${formatSeconds(shortList)} ${circuit.name.toLowerCase()}`
+  if (circuit.name && !isPlainName(circuit.name) && shortList !== undefined) return `${formatSeconds(shortList)} ${circuit.name.toLowerCase()}`
   const { stay } = circuit
   if (stay.kind === 'task' && circuit.stations.length === 1 && circuit.laps === 1) {
     const name = (circuit.name ?? 'list').toLowerCase()
@@ -43,10 +46,11 @@ function circuitPhrase(circuit: Circuit): string {
   const rotates = circuit.travel === 'rotate'
   const count = circuit.stations.length
   const what = rotates ? `${count} ${count === 1 ? 'station' : 'stations'}` : `${count} ${count === 1 ? 'exercise' : 'exercises'} together`
-  const plain = !circuit.name || ['stations', 'together'].includes(circuit.name.toLowerCase())
+  const plain = !circuit.name || isPlainName(circuit.name)
   const between = circuit.lapRestSeconds > 0 && circuit.laps !== 1 ? ` with ${formatSeconds(circuit.lapRestSeconds)} between` : ''
   const laps = circuit.turns === undefined ? `${circuit.laps} ${circuit.laps === 1 ? 'lap' : 'laps'}${between}` : `${circuit.turns} turns`
-  return `${plain ? '' : `${circuit.name!.toLowerCase()}: `}${what} (${workPhrase(circuit)}, ${laps})`
+  const waves = circuit.waves ? `, by half of the class at a time while the other half does ${circuitPhrase(circuit.waves.meanwhile)}` : ''
+  return `${plain ? '' : `${circuit.name!.toLowerCase()}: `}${what} (${workPhrase(circuit)}, ${laps})${waves}`
 }
 
 /** The length of a named list that is gone through once without a break, such as a warm-up: that is all to be said of it. */

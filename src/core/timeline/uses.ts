@@ -1,3 +1,4 @@
+import { everyCircuit } from '../plan/every-circuit'
 import type { Circuit, Plan, Station, Use } from '../plan/plan'
 import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
 import type { Phase } from './phase'
@@ -10,10 +11,7 @@ export interface StationAtWork {
 }
 
 /** The circuits of a plan by id, those that a wave does meanwhile included. */
-export function circuitsById(plan: Plan): Map<string, Circuit> {
-  const circuits = plan.parts.flatMap((part) => part.pieces.filter((piece): piece is Circuit => piece.type === 'circuit'))
-  return new Map(circuits.flatMap((circuit) => [circuit, ...(circuit.waves ? [circuit.waves.meanwhile] : [])]).map((circuit) => [circuit.id, circuit]))
-}
+export const circuitsById = (plan: Plan): Map<string, Circuit> => new Map(everyCircuit(plan).map((circuit) => [circuit.id, circuit]))
 
 /** Answers for any phase of the plan's timeline which stations are at work, with what varies by repeat and lap applied. */
 export function stationsAtWork(plan: Plan): (phase: Phase) => StationAtWork[] {

@@ -22,7 +22,7 @@ export function CircuitEditor({ circuit }: { circuit: Circuit }) {
   return (
     <div key={circuit.id}>
       <h2>
-        {pieceName(circuit)} <span className="head-note">{rotates ? 'all at once, everyone moves to the next station' : 'everyone does the same, down the list'}</span>
+        {pieceName(circuit)} <span className="head-note">{circuit.waves ? 'half of the class moves round, the other half does the list; then they change' : rotates ? 'all at once, everyone moves to the next station' : 'everyone does the same, down the list'}</span>
       </h2>
       <div className="fields">
         <CountField

@@ -33,7 +33,7 @@ export function CircuitMore({ circuit, edit }: CircuitMoreProps) {
       <HowTheyMove circuit={circuit} edit={edit} />
       {circuit.stay.kind === 'intervals' ? <IntervalFields stay={circuit.stay} edit={edit} /> : <TaskFields stay={circuit.stay} edit={edit} />}
       <Around circuit={circuit} edit={edit} />
-      <VaryTable circuit={circuit} edit={edit} />
+      <VaryTable piece={circuit} />
       <h3>Its part of the class</h3>
       <PartFields pieceId={circuit.id} />
     </More>
@@ -160,17 +160,18 @@ function Meanwhile({ list, edit }: { list: NonNullable<Circuit['waves']>['meanwh
   const change = (recipe: (draft: typeof list) => void) => edit((draft) => draft.waves && recipe(draft.waves.meanwhile))
   const work = list.stay.kind === 'intervals' ? list.stay.workSeconds[0]! : undefined
   return (
-    <>
+    <fieldset className="use">
+    <legend>Meanwhile, the other half</legend>
     <div className="fields">
-      <CountField label="Exercises meanwhile" value={list.stations.length} least={1} most={limits.stations} onChange={(count) => change((draft) => void (draft.stations = Array.from({ length: count }, (_, index) => draft.stations[index] ?? emptyStations(newId, 1)[0]!)))} />
-      {work !== undefined && <TimeField label="Work meanwhile" value={work} least={1} most={3600} onChange={(seconds) => change((draft) => void (draft.stay = { ...(draft.stay as Intervals), workSeconds: [seconds] }))} />}
-      <TimeField label="Rest meanwhile" value={list.transition.seconds} least={0} most={3600} onChange={(seconds) => change((draft) => void (draft.transition.seconds = seconds))} />
-      <CountField label="Laps meanwhile" value={list.laps ?? 1} least={1} most={limits.laps} onChange={(laps) => change((draft) => void (draft.laps = laps))} />
+      <CountField label="Exercises" value={list.stations.length} least={1} most={limits.stations} onChange={(count) => change((draft) => void (draft.stations = Array.from({ length: count }, (_, index) => draft.stations[index] ?? emptyStations(newId, 1)[0]!)))} />
+      {work !== undefined && <TimeField label="Work" value={work} least={1} most={3600} onChange={(seconds) => change((draft) => void (draft.stay = { ...(draft.stay as Intervals), workSeconds: [seconds] }))} />}
+      <TimeField label="Rest" value={list.transition.seconds} least={0} most={3600} onChange={(seconds) => change((draft) => void (draft.transition.seconds = seconds))} />
+      <CountField label="Laps" value={list.laps ?? 1} least={1} most={limits.laps} onChange={(laps) => change((draft) => void (draft.laps = laps))} />
     </div>
     <div className="fields">
       {list.stations.map((station, index) => (
         <div className="draft-field is-wide" key={station.id}>
-          <div className="draft-label">Meanwhile {index + 1}</div>
+          <div className="draft-label">{index + 1}</div>
           <ExercisePicker
             label={`Exercise ${index + 1} meanwhile`}
             value={station.uses[0]?.exerciseId}
@@ -179,6 +180,6 @@ function Meanwhile({ list, edit }: { list: NonNullable<Circuit['waves']>['meanwh
         </div>
       ))}
     </div>
-    </>
+    </fieldset>
   )
 }

@@ -1,14 +1,22 @@
-import { Button, Checkbox, Group, Modal, SegmentedControl } from '@mantine/core'
+import { Button, Checkbox, Group, Modal, SegmentedControl, Select } from '@mantine/core'
 import { nanoid } from 'nanoid'
 import { useMemo, useState } from 'react'
 import { pacesOf } from '@core/class/compute'
-import { fitWords, withFit } from '@core/fit/apply'
-import { fitToSlot, type Timing } from '@core/fit/fit'
+import { fitWords, withFit, workWords } from '@core/fit/apply'
+import { fitToSlot } from '@core/fit/fit'
 import { singleChanges } from '@core/fit/single-changes'
-import type { SimpleCircuit } from '@core/plan/edit'
+import { alikeTo, canFit, fixedNumbers, type Timing } from '@core/fit/timing'
+import type { Circuit, Plan } from '@core/plan/plan'
 import { pieceName } from '@core/summary/names'
 import { formatSeconds } from '@core/units'
 import { useClass, usePlanEdits } from './context'
+
+interface FitDialogProps {
+  /** Ids of the pieces to fit, most wanted first. */
+  preferred: readonly string[]
+  opened: boolean
+  onClose: () => void
+}
 
 const locks: { key: keyof Timing; name: string }[] = [
   { key: 'workSeconds', name: 'Work' },
@@ -25,12 +33,15 @@ const ratios = [
 ]
 
 /** Brings the class to its slot: the numbers of one circuit that fill it to the second, and, when it is over, the changes that each alone are enough. */
-export function FitDialog({ circuit, opened, onClose }: Omit<FitDialogProps, 'circuit'> & { circuit: SimpleCircuit | undefined }) {
+export function FitDialog({ preferred, opened, onClose }: FitDialogProps) {
   const { document, computed, library } = useClass()
   const { plan } = document
   const over = computed.timeline.ok ? computed.timeline.value.total - plan.slotSeconds : 0
   const changes = useMemo(() => (opened && over > 0 ? singleChanges(plan, pacesOf(library)) : []), [opened, over, plan, library])
   const { setPlan } = usePlanEdits()
+  const fittable = fittableIn(plan)
+  const [chosenId, setChosen] = useState<string>()
+  const circuit = [chosenId, ...preferred].flatMap((id) => fittable.find((alike) => alike.some((each) => each.id === id))?.[0] ?? [])[0] ?? fittable[0]?.[0]
   return (
     <Modal opened={opened} onClose={onClose} title={`Fit to the ${formatSeconds(plan.slotSeconds)} slot`} size="lg">
       {over > 0 && (
@@ -63,7 +74,18 @@ export function FitDialog({ circuit, opened, onClose }: Omit<FitDialogProps, 'ci
           </ol>
         </>
       )}
-      {circuit && <Timings circuit={circuit} opened={opened} onClose={onClose} />}
+      {circuit && fittable.length > 1 && (
+        <Select
+          label="Fit the numbers of"
+          mb="md"
+          classNames={{ root: 'draft-field is-choice is-wide', label: 'draft-label', input: 'draft-input' }}
+          data={fittable.map((alike) => ({ value: alike[0]!.id, label: namesOf(alike) }))}
+          value={circuit.id}
+          allowDeselect={false}
+          onChange={(id) => id && setChosen(id)}
+        />
+      )}
+      {circuit && <Timings key={circuit.id} circuit={circuit} opened={opened} onClose={onClose} />}
       {!circuit && changes.length === 0 && (
         <div className="empty">
           <h2>{over > 0 ? 'No single change is enough' : 'It fits'}</h2>
@@ -74,29 +96,36 @@ export function FitDialog({ circuit, opened, onClose }: Omit<FitDialogProps, 'ci
   )
 }
 
-/** Timings of one circuit that fill the slot to the second, best first, with what each gives up. */
-interface FitDialogProps {
-  circuit: SimpleCircuit
-  opened: boolean
-  onClose: () => void
+/** The circuits that can be fitted, those of like numbers together. */
+function fittableIn(plan: Plan): Circuit[][] {
+  const circuits = plan.parts.flatMap((part) => part.pieces.filter((piece): piece is Circuit => piece.type === 'circuit' && canFit(piece)))
+  return circuits.flatMap((circuit) => {
+    const alike = alikeTo(plan, circuit)
+    return alike[0]!.id === circuit.id ? [alike] : []
+  })
 }
 
-function Timings({ circuit, opened, onClose }: FitDialogProps) {
-  const { document, change } = useClass()
+const namesOf = (circuits: readonly Circuit[]): string => circuits.map(pieceName).join(' and ')
+
+/** Timings of one circuit, and of those like it, that fill the slot to the second, best first, with what each gives up. */
+function Timings({ circuit, opened, onClose }: { circuit: Circuit; opened: boolean; onClose: () => void }) {
+  const { document, change, library } = useClass()
   const { plan } = document
   const [ratio, setRatio] = useState('')
   const [locked, setLocked] = useState<(keyof Timing)[]>([])
   const wish = useMemo(() => ({ ratio: ratio === '' ? undefined : Number(ratio), locked: new Set(locked) }), [ratio, locked])
-  const fits = useMemo(() => (opened ? fitToSlot(plan, circuit, wish) : []), [opened, plan, circuit, wish])
+  const paces = useMemo(() => pacesOf(library), [library])
+  const fits = useMemo(() => (opened ? fitToSlot(plan, circuit, wish, paces) : []), [opened, plan, circuit, wish, paces])
+  const fixed = fixedNumbers(plan, circuit)
   return (
     <>
-      <h3>The numbers of {pieceName(circuit)}, to fill it to the second</h3>
-      <div className="draft-label">Work to transition</div>
-      <SegmentedControl data={ratios} value={ratio} onChange={setRatio} fullWidth aria-label="Work to transition" />
+      <h3>The numbers of {namesOf(alikeTo(plan, circuit))}, to fill it to the second</h3>
+      <div className="draft-label">Work to breaks</div>
+      <SegmentedControl data={ratios} value={ratio} onChange={setRatio} fullWidth aria-label="Work to breaks" />
       <Checkbox.Group label="Keep as it is" value={locked} onChange={(next) => setLocked(next as (keyof Timing)[])} mt="md">
         <Group gap="lg" mt={4}>
           {locks.map(({ key, name }) => (
-            <Checkbox key={key} value={key} label={name} />
+            <Checkbox key={key} value={key} label={fixed.has(key) ? `${name} (differs by lap: kept)` : name} disabled={fixed.has(key)} />
           ))}
         </Group>
       </Checkbox.Group>
@@ -112,7 +141,7 @@ function Timings({ circuit, opened, onClose }: FitDialogProps) {
             <li key={`${fit.workSeconds}-${fit.laps}`}>
               <div>
                 <b>
-                  {formatSeconds(fit.workSeconds)} work, {formatSeconds(fit.transitionSeconds)} to move, {fit.laps} {fit.laps === 1 ? 'lap' : `laps with ${formatSeconds(fit.lapRestSeconds)} between`}
+                  {workWords(circuit, fit.workSeconds)} {circuit.stay.kind === 'task' ? 'a list' : 'work'}, {formatSeconds(fit.transitionSeconds)} {circuit.travel === 'rotate' ? 'to move' : 'between'}, {fit.laps} {fit.laps === 1 ? 'lap' : `laps with ${formatSeconds(fit.lapRestSeconds)} between`}
                 </b>
                 <div className="second">{fitWords(circuit, fit, wish).join('; ')}</div>
               </div>
@@ -121,7 +150,7 @@ function Timings({ circuit, opened, onClose }: FitDialogProps) {
                 variant={index === 0 ? 'filled' : 'default'}
                 data-autofocus={index === 0 || undefined}
                 onClick={() => {
-                  change((draft) => void (draft.plan = withFit(plan, circuit, fit, () => nanoid(10))))
+                  change((draft) => void (draft.plan = withFit(plan, circuit, fit, () => nanoid(10), paces)))
                   onClose()
                 }}
               >

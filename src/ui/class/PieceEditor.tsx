@@ -7,6 +7,7 @@ import { CircuitEditor } from './CircuitEditor'
 import { usePlanEdits } from './context'
 import { More } from './More'
 import { PartFields } from './PartFields'
+import { VaryTable } from './VaryTable'
 
 /** The inspector of the chosen piece. */
 export const PieceEditor = ({ piece }: { piece: Piece }) => (piece.type === 'pause' ? <PauseEditor pause={piece} /> : <CircuitEditor circuit={piece} />)
@@ -32,6 +33,7 @@ function PauseEditor({ pause }: { pause: Pause }) {
       </div>
       <More summary="Its part of the class">
         <PartFields pieceId={pause.id} />
+        <VaryTable piece={pause} />
       </More>
     </div>
   )

@@ -1,7 +1,8 @@
 import { Button } from '@mantine/core'
 import { useMounted } from '@mantine/hooks'
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
-import { isEditable, isSimple, mainPiece, type SimpleCircuit } from '@core/plan/edit'
+import { mainPiece } from '@core/plan/edit'
+import { mainCircuits } from '@core/plan/main-circuits'
 import { pieceNames } from '@core/summary/names'
 import { blocksOf } from '@core/timeline/blocks'
 import { formatSeconds } from '@core/units'
@@ -31,7 +32,7 @@ export function ShapeView() {
   const { plan } = document
   const [chosenId, setChosen] = useState(() => mainPiece(plan).id)
   const pieces = plan.parts.flatMap((part) => part.pieces)
-  const chosen = pieces.find((piece) => piece.id === chosenId) ?? mainPiece(plan)
+  const chosen = pieces.find((piece) => piece.id === chosenId || (piece.type === 'circuit' && piece.waves?.meanwhile.id === chosenId)) ?? mainPiece(plan)
   // A class that has just been made goes on at its first empty station.
   useEffect(() => {
     if (!new URLSearchParams(location.search).has('fill')) return
@@ -45,8 +46,6 @@ export function ShapeView() {
   const [fitting, setFitting] = useState(false)
   const [looking, setLooking] = useState(false)
   const main = mainPiece(plan)
-  // The chosen circuit is fitted if it can be, else the main one.
-  const fittable = [chosen, main].find((piece): piece is SimpleCircuit => isSimple(piece) && isEditable(plan, piece))
   const { timeline } = computed
   const blocks = useMemo(() => (timeline.ok ? blocksOf(timeline.value, pieceNames(plan)) : []), [plan, timeline])
 
@@ -69,7 +68,7 @@ export function ShapeView() {
             <span className="mend">No total yet</span>
           )}
           <span className="push">
-            <Button variant="default" size="sm" disabled={!fittable && !(timeline.ok && timeline.value.total > plan.slotSeconds)} onClick={() => setFitting(true)}>
+            <Button variant="default" size="sm" disabled={!timeline.ok} onClick={() => setFitting(true)}>
               Fit to slot
             </Button>
             <UndoButtons />
@@ -85,7 +84,7 @@ export function ShapeView() {
             </div>
           ))
         )}
-        <FitDialog circuit={fittable} opened={fitting} onClose={() => setFitting(false)} />
+        <FitDialog preferred={[...mainCircuits(plan).flatMap((circuit) => (circuit.id === chosen.id ? [circuit.id] : [])), main.id]} opened={fitting} onClose={() => setFitting(false)} />
         <PieceBar piece={chosen} onChoose={setChosen} />
         <PieceEditor piece={chosen} />
         {mounted && (

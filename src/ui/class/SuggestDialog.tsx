@@ -3,6 +3,8 @@ import { nanoid } from 'nanoid'
 import { useMemo, useState } from 'react'
 import type { Circuit } from '@core/plan/plan'
 import { asksInWords, fillStations } from '@core/suggest/fill'
+import { easyReasons, fillEasy, purposeOf } from '@core/suggest/fill-easy'
+import { wantedBy } from '@core/suggest/suggested'
 import { pieceName } from '@core/summary/names'
 import { useClass, usePlanEdits } from './context'
 
@@ -20,6 +22,8 @@ export function SuggestDialog({ circuit, opened, onClose }: { circuit: Circuit; 
   const [cleared, setCleared] = useState<ReadonlySet<string>>(new Set())
   const room = rooms.find((each) => each.id === document.roomId)
   const groupSize = Math.max(1, ...computed.groups.map((group) => group.length))
+  const purpose = purposeOf(document.plan, circuit)
+  const wanted = useMemo(() => wantedBy(document.plan, computed.timeline, library), [document.plan, computed.timeline, library])
   const suggestions = useMemo(() => {
     if (!opened) return new Map<string, ReturnType<typeof fillStations>[number]>()
     const stations = circuit.stations.map((station) => {
@@ -27,10 +31,17 @@ export function SuggestDialog({ circuit, opened, onClose }: { circuit: Circuit; 
       if (keptId) return { ...station, uses: [{ id: 'kept', exerciseId: keptId, sides: 'none' as const }] }
       return cleared.has(station.id) ? { ...station, uses: [] } : station
     })
-    const filled = fillStations({ ...circuit, stations }, { library, people: computed.people, groupSize, room, seed })
+    const toFill = { ...circuit, stations }
+    const filled = purpose === 'main' ? fillStations(toFill, { library, people: computed.people, groupSize, room, seed }) : fillEasy(toFill, purpose, { exercises: library.exercises, wanted, seed })
     return new Map(filled.map((suggestion) => [suggestion.stationId, suggestion]))
-  }, [opened, circuit, kept, cleared, library, computed.people, groupSize, room, seed])
-  const nameOf = (id: string | undefined) => library.exercises.find((each) => each.id === id)?.name ?? id ?? ''
+  }, [opened, circuit, kept, cleared, library, computed.people, groupSize, room, seed, purpose, wanted])
+  const known = (id: string | undefined) => library.exercises.find((each) => each.id === id)
+  const nameOf = (id: string | undefined) => known(id)?.name ?? id ?? ''
+  /** What is there already is told why too, where it warms up or stretches. */
+  const whyOwn = (id: string) => {
+    const exercise = known(id)
+    return exercise && purpose !== 'main' && wanted ? `yours: ${easyReasons(exercise, purpose, wanted).join(', ')}` : 'yours'
+  }
   const chosen = circuit.stations.flatMap((station) => {
     const id = kept[station.id] ?? suggestions.get(station.id)?.exercise.id
     return id ? [{ stationId: station.id, exerciseId: id }] : []
@@ -67,7 +78,7 @@ export function SuggestDialog({ circuit, opened, onClose }: { circuit: Circuit; 
                   <b>{own ? nameOf(station.uses[0]!.exerciseId) : keptId ? nameOf(keptId) : (suggestion?.exercise.name ?? (station.rest ? 'Rest' : 'nothing fits'))}</b>
                   {suggestion && asksInWords(suggestion.exercise) && <div className="second">asks of {asksInWords(suggestion.exercise)}</div>}
                 </td>
-                <td className="second">{own ? 'yours' : keptId ? 'kept' : suggestion?.reasons.join(', ')}</td>
+                <td className="second">{own ? whyOwn(station.uses[0]!.exerciseId) : keptId ? 'kept' : suggestion?.reasons.join(', ')}</td>
                 <td>
                   {station.rest ? null : own || cleared.has(station.id) ? (
                     <Checkbox

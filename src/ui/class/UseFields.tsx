@@ -1,11 +1,12 @@
 import { Button, Select } from '@mantine/core'
 import { limits } from '@core/plan/limits'
-import { readCycle, readTempo, showCycle, showTempo } from '@core/plan/notation'
+import { readCycle, showCycle } from '@core/plan/notation'
 import type { Level, Sides, Stay, Use } from '@core/plan/plan'
 import { countNotation, decimalNotation, DraftField, textNotation, timeNotation, type Notation } from '../kit/DraftField'
 import { useClass } from './context'
 import { ExercisePicker } from './ExercisePicker'
 import { setOrDrop } from './PieceEditor'
+import { choicesOf, countedNames, sideNames, tempoNotation, type Reps, type TempoOf } from './use-words'
 
 interface UseFieldsProps {
   use: Use
@@ -18,20 +19,13 @@ interface UseFieldsProps {
   onUp: (() => void) | undefined
 }
 
-type Reps = NonNullable<Use['reps']>
-type TempoOf = NonNullable<Use['tempo']>
 type Cycle = NonNullable<Use['inner']>['cycle']
 
 const choice = { root: 'draft-field is-choice', label: 'draft-label', input: 'draft-input' }
 
-const countedNames: Record<Reps['counted'], string> = { total: 'in total', eachSide: 'each side', thereAndBack: 'there and back is one', twoCountsOne: 'two counts make one' }
-const sideNames: Record<Sides, string> = { none: 'no change of sides', half: 'change at the half', byLap: 'a side each lap', ownInterval: 'an interval each' }
 const levels: Level[] = ['newcomer', 'regular', 'trained']
 
-const tempoNotation: Notation<TempoOf['figures']> = { show: showTempo, read: readTempo, allowed: 'Four figures: lower-hold-raise-hold, such as 4-2-1-0' }
 const cycleNotation: Notation<Cycle> = { show: showCycle, read: readCycle, allowed: 'Such as 5 squats + 3 jumps' }
-
-const options = (names: Record<string, string>) => Object.entries(names).map(([value, label]) => ({ value, label }))
 
 /** One exercise's place in a stay, with all that can be said of how it is done. */
 export function UseFields({ use, stay, laps, number, several, onChange, onRemove, onUp }: UseFieldsProps) {
@@ -71,10 +65,10 @@ export function UseFields({ use, stay, laps, number, several, onChange, onRemove
             onChange={(id) => onChange((draft) => setOrDrop(draft, 'optionId', id || undefined))}
           />
         )}
-        <Select label="Sides" classNames={choice} data={options(sideNames)} value={use.sides} allowDeselect={false} onChange={(sides) => onChange((draft) => void (draft.sides = sides as Sides))} />
-        {task && <DraftField label="Time instead of reps" optional value={use.seconds} notation={timeNotation(1, 3600)} placeholder="none" onChange={(seconds) => onChange((draft) => setOrDrop(draft, 'seconds', seconds))} />}
+        <Select label="Sides" classNames={choice} data={choicesOf(sideNames)} value={use.sides} allowDeselect={false} onChange={(sides) => onChange((draft) => void (draft.sides = sides as Sides))} />
+        {task && <DraftField label="Or a time" optional value={use.seconds} notation={timeNotation(1, 3600)} placeholder="none" onChange={(seconds) => onChange((draft) => setOrDrop(draft, 'seconds', seconds))} />}
         <DraftField label="Reps" optional value={use.reps?.count} notation={countNotation(1, limits.reps)} placeholder={task ? '' : 'as many as come'} onChange={(count) => onChange((draft) => setOrDrop(draft, 'reps', count === undefined ? undefined : { count, counted: draft.reps?.counted ?? 'total' }))} />
-        <Select label="called" classNames={choice} disabled={!use.reps} data={options(countedNames)} value={use.reps?.counted ?? 'total'} allowDeselect={false} onChange={(counted) => onChange((draft) => draft.reps && void (draft.reps.counted = counted as Reps['counted']))} />
+        <Select label="called" classNames={choice} disabled={!use.reps} data={choicesOf(countedNames)} value={use.reps?.counted ?? 'total'} allowDeselect={false} onChange={(counted) => onChange((draft) => draft.reps && void (draft.reps.counted = counted as Reps['counted']))} />
       </div>
       <div className="fields">
         <DraftField label="Tempo" optional value={use.tempo?.figures} notation={tempoNotation} placeholder="4-2-1-0" onChange={(figures) => onChange((draft) => setOrDrop(draft, 'tempo', figures && { figures, from: draft.tempo?.from ?? 'top' }))} />

@@ -87,7 +87,7 @@ export function NewClass({ opened, onClose, plans, rooms, zone, now, planId, mak
       <form onSubmit={form.onSubmit(create)} noValidate>
         <Stack gap="sm">
           <TextInput label="Name" placeholder="Lunch circuit" data-autofocus {...form.getInputProps('name')} />
-          <Group grow align="flex-start">
+          <Group className="new-class-when" align="flex-start" wrap="nowrap">
             <TextInput label="Starts" type="datetime-local" {...form.getInputProps('startsAt')} />
             <Select label="Room" data={rooms.map((room) => ({ value: room.id, label: room.name }))} allowDeselect={false} {...form.getInputProps('roomId')} />
           </Group>
@@ -96,8 +96,14 @@ export function NewClass({ opened, onClose, plans, rooms, zone, now, planId, mak
             data={planChoices}
             allowDeselect={false}
             searchable
+            selectFirstOptionOnChange
+            // Enter takes the match that is shown; where there is none, it must not make a class of another shape.
+            onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.getAttribute('aria-expanded') === 'true' && event.preventDefault()}
             description={what && `${what}, with a warm-up and a cool-down`}
+            nothingFoundMessage="No such shape or plan"
             {...form.getInputProps('from')}
+            // What is typed replaces the choice instead of going on after it.
+            onFocus={(event) => event.currentTarget.select()}
             onChange={(value) => {
               const plan = plans.find((each) => planKey(each.id) === value)
               form.setFieldValue('from', value ?? empty)

@@ -1,5 +1,5 @@
 import { figuresOf } from '../../class/compute'
-import { briefSeconds, wayOf } from '../../brief/ways'
+import { briefSeconds, exercisesIn, wayOf } from '../../brief/ways'
 import { formatSeconds } from '../../units'
 import { commonPractice, piecesOf, withPiece, type Finding, type Judged } from '../finding'
 
@@ -12,7 +12,7 @@ export function briefing({ document, library }: Judged): Finding[] {
   return pieces.flatMap((piece, index) => {
     if (piece.type !== 'pause' || (piece.kind !== 'brief' && piece.kind !== 'swap')) return []
     const next = pieces.slice(index + 1).find((each) => each.type === 'circuit' && each.travel === 'rotate')
-    const count = next?.type === 'circuit' ? next.stations.reduce((sum, station) => sum + station.uses.length, 0) : 0
+    const count = next?.type === 'circuit' ? exercisesIn(next) : 0
     const { least, usual: mean, most } = briefSeconds(count, figures)
     if (piece.seconds >= least) return []
     const usual = Math.ceil(mean / 5) * 5

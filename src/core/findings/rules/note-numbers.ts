@@ -1,3 +1,4 @@
+import { withLists } from '../../plan/every-circuit'
 import type { Circuit, Pause, Use } from '../../plan/plan'
 import { lapsOf } from '../../plan/turns'
 import { pieceName } from '../../summary/names'
@@ -70,7 +71,7 @@ export function noteNumbers({ document }: Judged): Finding[] {
   }
   for (const piece of piecesOf(document)) {
     if (piece.type === 'pause') pause(piece)
-    else circuit(piece)
+    else withLists([piece]).forEach(circuit)
   }
   return findings
 }
