@@ -1,3 +1,4 @@
+import { fileURLToPath } from 'node:url'
 import node from '@astrojs/node'
 import react from '@astrojs/react'
 import { defineConfig } from 'astro/config'
@@ -10,5 +11,10 @@ export default defineConfig({
   // Writes must be JSON (see server/http/respond.ts), which other sites cannot send without asking; the answer says so in JSON.
   security: { checkOrigin: false },
   server: { host: '127.0.0.1' },
-  vite: { build: { chunkSizeWarningLimit: 1500 } },
+  vite: {
+    build: { chunkSizeWarningLimit: 1500 },
+    // Workers are bundled apart from the pages, and need to be told the path of tsconfig.json again.
+    resolve: { alias: { '@core': fileURLToPath(new URL('./src/core', import.meta.url)) } },
+    worker: { format: 'es' },
+  },
 })

@@ -1,9 +1,10 @@
+import { arrangeAll } from '../src/core/arrange-all/arrange-all'
 import { computeClass } from '../src/core/class/compute'
 import { judge } from '../src/core/findings/judge'
 import { fitToSlot } from '../src/core/fit/fit'
 import { starterPlan } from '../src/core/plan/starter'
 import type { ClassDocument } from '../src/core/hall/class-document'
-import { Plan } from '../src/core/plan/plan'
+import { Plan, type Circuit } from '../src/core/plan/plan'
 import { libraryExercises } from '../scripts/library/exercises'
 import { demoGear } from '../scripts/demo/hall'
 import { demoPeople } from '../scripts/demo/people'
@@ -30,6 +31,20 @@ function longClass(): ClassDocument {
   })
   const walkIns = Array.from({ length: 40 }, (_, index) => ({ ...demoPeople[index % demoPeople.length]!, id: `p${index}` }))
   return { name: 'Long', startsAt: '2026-01-05T10:00:00Z', roomId: 'r', plan, here: walkIns.map((person) => person.id), walkIns, groupSize: 'fit' }
+}
+
+/** 60 people in pairs on 20 stations, two groups at some of them, with wishes that cost something. */
+function bigClass(): ClassDocument {
+  const document = longClass()
+  const main = document.plan.parts[0]!.pieces[1] as Circuit
+  main.stations = Array.from({ length: 20 }, (_, index) => ({ id: `b${index}`, uses: [{ id: `b${index}u`, exerciseId: libraryExercises[(index * 3) % libraryExercises.length]!.id, sides: 'none' }], span: 1, rest: false, skipLaps: [], capacity: 6 }))
+  const walkIns = Array.from({ length: 60 }, (_, index) => ({ ...demoPeople[index % demoPeople.length]!, id: `q${index}` }))
+  return { ...document, here: walkIns.map((person) => person.id), walkIns, groupSize: 'pairs', wishes: { levels: 'mix', sharedLoads: true, newPartners: 0, together: [], apart: [] } }
+}
+
+function arrangedAll(document: ClassDocument): void {
+  const steps = arrangeAll({ document, library: { people: [], exercises: libraryExercises, gear: demoGear }, room: undefined, past: [] })
+  while (!steps.next().done);
 }
 
 /** Median milliseconds of many runs, the first ones left out. */
@@ -64,4 +79,6 @@ export function benchCore(): void {
   line('compiled, rotated, counted', figure, 5)
   line('the same, and all findings', findings, 8)
   line('fit to slot, a full search', fit, 100)
+  const many = timed(6, () => arrangedAll(bigClass()))
+  line('arranged all in one: 60 people, 20 stations', many, 1000)
 }

@@ -44,6 +44,14 @@ function expectMended(document: ClassDocument, id: string, room?: Room): ClassDo
   return mended
 }
 
+/** Fewer newcomers are out of sight once the fix is applied. */
+function expectMendedOrFewer(document: ClassDocument): ClassDocument {
+  const count = (of: ClassDocument) => Number(/^\d+/.exec(find(judged(of), 'outOfSight')?.what ?? '0')![0])
+  const mended = find(judged(document), 'outOfSight')!.fix!.apply(document)
+  expect(count(mended)).toBeLessThan(count(document))
+  return mended
+}
+
 const bare = (): ClassDocument => ({ ...lunch(), plan: starterPlan('Bare', 2700, 8, newId) })
 
 describe('findings, common practice unless a source is named', () => {
@@ -63,6 +71,16 @@ describe('findings, common practice unless a source is named', () => {
     const low = { ...demoRooms[0]!, ceilingMetres: 2.4 }
     const mended = expectMended(changed((circuit) => (circuit.waves = { meanwhile: list })), 'lowCeiling-wu', low)
     expect(stations(mended).waves!.meanwhile.stations[0]!.uses[0]!.optionId).toBeDefined()
+  })
+
+  it('newcomers begin next to whom they follow', () => {
+    const document = lunch()
+    const people = computeClass(document, library).groups.flat()
+    const newest = people.filter((person) => person.level === 'newcomer')
+    expect(newest.length).toBeGreaterThan(1)
+    const shows = people.find((person) => person.level === 'trained')!
+    const mended = expectMendedOrFewer({ ...document, demonstrators: { standard: shows.id } })
+    expect(computeClass(mended, library).groups.flat()).toHaveLength(people.length)
   })
 
   it('no warm-up, no cool-down, no water', () => {

@@ -10,6 +10,7 @@ import { lowCeiling } from './rules/low-ceiling'
 import { manyJumps } from './rules/many-jumps'
 import { noOption } from './rules/no-option'
 import { noteNumbers } from './rules/note-numbers'
+import { outOfSight } from './rules/out-of-sight'
 import { regionTwice } from './rules/region-twice'
 import { sideShort } from './rules/side-short'
 import { sidesUnsaid } from './rules/sides-unsaid'
@@ -32,6 +33,7 @@ const rules: Rule[] = [
   lowCeiling,
   noOption,
   gearShort,
+  outOfSight,
   aim,
   unplanned,
   workRest,

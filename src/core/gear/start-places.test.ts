@@ -8,15 +8,11 @@ import { computeClass } from '../class/compute'
 import { judge } from '../findings/judge'
 import type { ClassDocument } from '../hall/class-document'
 import { rotatingCircuits } from '../plan/turns'
+import { solvedPlacement } from '../../../tests/fixtures/solver'
 import { placementProblem, shortOf, startPlaces, type PlacementProblem } from './start-places'
 
 const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
 const lunch = (): ClassDocument => structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!.document)
-
-function permutations(items: number[]): number[][] {
-  if (items.length < 2) return [items]
-  return items.flatMap((item, index) => permutations(items.filter((_, at) => at !== index)).map((rest) => [item, ...rest]))
-}
 
 const problem: fc.Arbitrary<PlacementProblem> = fc.integer({ min: 2, max: 5 }).chain((stations) =>
   fc.record({
@@ -27,14 +23,14 @@ const problem: fc.Arbitrary<PlacementProblem> = fc.integer({ min: 2, max: 5 }).c
 )
 
 describe('where groups begin', () => {
-  it('is never worse than as it was, never below its bound, and mostly the best of all orders', () => {
+  it('is never worse than as it was, never below its bound, and mostly the solver’s optimum', () => {
     let best = 0
     let all = 0
     fc.assert(
       fc.property(problem, (each) => {
         const now = each.needs.map((_, group) => group)
         const { order, short, bound } = startPlaces(each)
-        const least = Math.min(...permutations(now).map((other) => shortOf(each, other)))
+        const least = solvedPlacement(each)
         expect([...order].sort((a, b) => a - b)).toEqual(now)
         expect(short).toBe(shortOf(each, order))
         expect(short).toBeLessThanOrEqual(shortOf(each, now))

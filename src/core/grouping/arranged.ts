@@ -73,3 +73,8 @@ export function arrangeClass(grouped: Grouped, people: readonly Person[], places
 
 /** The points of groups as they are. */
 export const pointsOf = (groups: readonly (readonly Person[])[], cost: PairCost): number => groups.reduce((sum, group) => sum + groupCost(group, cost), 0)
+
+/** The groups, in this order, as the class keeps them; a group that is locked stays so. */
+export function arrangedIn({ arranged = [] }: Pick<Grouped, 'arranged'>, groups: readonly (readonly Person[])[]): ArrangedGroup[] {
+  return groups.map((group) => ({ ids: group.map((person) => person.id), locked: arranged.some((each) => each.locked && each.ids.includes(group[0]!.id)) }))
+}

@@ -45,4 +45,15 @@ describe('differences between two plans, in words', () => {
       }),
     ).toEqual(['Slot 1:00:00 instead of 40:00', 'New: Rest, 0:45', expect.stringMatching(/^Gone: /), expect.stringMatching(/^Gone: /), 'Another order of pieces', expect.stringContaining('only if there is time')])
   })
+
+  it('a stay of another kind with its figures, and the list of a wave', () => {
+    expect(changed((circuit) => (circuit.stay = { kind: 'task', goal: 'cap', capSeconds: 300, openerCount: 0, rungRestSeconds: 0 }))).toEqual(['Stations: a list for 5:00 instead of 0:40 work'])
+    const before = plan()
+    const circuit = (of: Plan) => of.parts.flatMap((part) => part.pieces).find((piece) => piece.id === 'll-stations') as Circuit
+    circuit(before).waves = { meanwhile: { ...structuredClone(circuit(before)), id: 'm', travel: 'together' } }
+    expect(planDifferences(plan(), before, names)).toEqual(['Stations: two waves, with a list meanwhile'])
+    const after = structuredClone(before)
+    circuit(after).waves!.meanwhile.laps = 1
+    expect(planDifferences(before, after, names)).toEqual(['Stations: meanwhile 1 lap instead of 2'])
+  })
 })

@@ -34,7 +34,8 @@ export function planDifferences(before: Plan, after: Plan, names: DifferenceName
 
 function pieceDifferences(was: Piece, now: Piece, names: DifferenceNames): string[] {
   if (was.type === 'pause' || now.type === 'pause') return pauseDifferences(was as Pause, now as Pause)
-  return [...circuitDifferences(was, now), ...stationDifferences(was, now, names)]
+  const beside = was.waves && now.waves ? pieceDifferences(was.waves.meanwhile, now.waves.meanwhile, names).map((text) => `meanwhile ${text}`) : []
+  return [...circuitDifferences(was, now), ...stationDifferences(was, now, names), ...beside]
 }
 
 const instead = (what: string, then: number, before: number) => (then === before ? [] : [`${what} ${formatSeconds(then)} instead of ${formatSeconds(before)}`])

@@ -1,6 +1,7 @@
 import { failure, problem, success, type Result } from '../result'
 import { assess, coverageWords } from './assess'
 import type { Rotation } from './rotation'
+import { sharingWords } from './loop'
 import { tableOf } from './table'
 
 const divisor = (a: number, b: number): number => (b === 0 ? a : divisor(b, a % b))
@@ -13,7 +14,6 @@ export const reachingSteps = (stations: number): number[] => Array.from({ length
  * `stepShares` when the step and the number of stations have a common divisor: then some stations are never reached.
  */
 export function loopByK(stations: number, groups: number, turns: number, step: number): Result<Rotation> {
-  if (groups > stations) return failure(problem('tooManyGroups', `${groups} groups for ${stations} stations: not everyone has a station.`, 'groups'))
   const shared = divisor(step, stations)
   if (shared > 1) {
     const reach = stations / shared
@@ -22,7 +22,6 @@ export function loopByK(stations: number, groups: number, turns: number, step: n
   }
   const paths = Array.from({ length: groups }, (_, group) => Array.from({ length: turns }, (_, turn) => (group + step * turn) % stations))
   const units = paths.map((_, unit) => unit)
-  const empty = stations - groups
   return success({
     turns: tableOf(paths, stations, turns),
     paths,
@@ -31,7 +30,7 @@ export function loopByK(stations: number, groups: number, turns: number, step: n
     guarantees: [
       { met: true, text: 'Groups stay together all the way round.' },
       ...(groups > 0 ? [coverageWords(assess(paths, stations), units, 'Every group')] : []),
-      ...(empty > 0 && groups > 0 ? [{ met: true, text: `${empty} ${empty === 1 ? 'station stands' : 'stations stand'} empty in every turn.` }] : []),
+      ...sharingWords(groups, stations, 'station'),
     ],
   })
 }

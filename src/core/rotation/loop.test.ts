@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { loopRotation } from './loop'
+import { loopByK } from './loop-by-k'
 import { answerRotation, RotationRequest } from './request'
 
 const station = { span: 1 as const, rest: false }
@@ -46,6 +47,18 @@ describe('loop', () => {
     const result = loopRotation(stations(8), Array(9).fill(2), 8)
     expect(result).toMatchObject({ ok: false, problems: [{ code: 'tooManyGroups', message: expect.stringContaining('9 groups for 8 places') }] })
     expect(result).toMatchObject({ problems: [{ message: expect.stringContaining('Groups of 3 would fit') }] })
+  })
+
+  it('several groups share a place where every station says how many it holds, and each still goes everywhere', () => {
+    const wide = Array.from({ length: 4 }, () => ({ ...station, capacity: 6 }))
+    const result = loopRotation(wide, [2, 2, 2, 2, 3], 4)
+    if (!result.ok) throw new Error(result.problems[0]!.message)
+    expect(result.value.turns.every((turn) => turn.flat().length === 5 && Math.max(...turn.map((groups) => groups.length)) === 2)).toBe(true)
+    expect(result.value.paths.every((path) => new Set(path).size === 4)).toBe(true)
+    expect(result.value.guarantees.at(-1)!.text).toBe('Two groups share one of the places in every turn.')
+    expect(loopRotation(wide, Array<number>(8).fill(3), 4)).toMatchObject({ ok: true })
+    expect(loopRotation(wide, Array<number>(9).fill(3), 4)).toMatchObject({ ok: false, problems: [{ code: 'overCapacity' }] })
+    expect(loopByK(4, 8, 4, 3)).toMatchObject({ ok: true, value: { guarantees: expect.arrayContaining([{ met: true, text: '2 groups share every station.' }]) } })
   })
 
   it('refuses a group larger than a station holds', () => {

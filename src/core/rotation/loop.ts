@@ -9,27 +9,45 @@ const plural = (count: number, one: string, many = `${one}s`) => `${count} ${cou
 
 /**
  * The loop: every group moves one place on each turn, so that as many turns as places take each group everywhere once.
- * A station of span 2 has two places, held by up to two groups. With fewer groups than places the last ones start empty.
+ * A station of span 2 has two places, held by up to two groups. With fewer groups than places the last ones start empty; with more,
+ * several share each place, if every station says how many people it holds.
  *
  * `groupSizes` are people per group. Fails with `tooManyGroups` when not every group can have a place, and
- * `overCapacity` when a group is larger than a station it would come to.
+ * `overCapacity` when more people would come to a station than it holds.
  */
 export function loopRotation(stations: readonly LoopStation[], groupSizes: readonly number[], turns: number): Result<Rotation> {
   const places = stations.flatMap((station, index) => Array<number>(station.span).fill(index))
   const groups = groupSizes.length
-  if (groups > places.length) {
-    const each = Math.ceil(groupSizes.reduce((sum, size) => sum + size, 0) / places.length)
-    const hint = `Groups of ${each} would fit, or add ${plural(groups - places.length, 'station')}.`
-    return failure(problem('tooManyGroups', `${plural(groups, 'group')} for ${plural(places.length, 'place')}: not everyone has a station. ${hint}`, 'groups'))
-  }
-  const largest = Math.max(0, ...groupSizes)
-  const tight = stations.findIndex((station) => station.capacity !== undefined && station.capacity < largest * station.span)
-  if (tight >= 0 && groups > 0) {
-    const capacity = stations[tight]!.capacity!
-    return failure(problem('overCapacity', `Station ${tight + 1} holds ${capacity}, and ${largest * stations[tight]!.span} may be there at once. Make the groups smaller or the station larger.`, `stations[${tight}].capacity`))
-  }
+  const refused = noRoom(stations, groupSizes, places.length)
+  if (refused) return refused
   const paths = groupSizes.map((_, group) => Array.from({ length: turns }, (_, turn) => places[(group + turn) % places.length]!))
   return success({ turns: tableOf(paths, stations.length, turns), paths, mixes: false, guarantees: guaranteesOf(stations, places, groups, turns), say: sentence(stations) })
+}
+
+/** Why the groups have no room at the stations, in `places` of one turn each; nothing where they have. */
+export function noRoom(stations: readonly LoopStation[], groupSizes: readonly number[], places: number): Result<never> | undefined {
+  const groups = groupSizes.length
+  const shared = Math.ceil(groups / places)
+  if (shared > 1 && stations.some((station) => station.capacity === undefined)) {
+    const each = Math.ceil(groupSizes.reduce((sum, size) => sum + size, 0) / places)
+    const hint = `Groups of ${each} would fit; or add ${plural(groups - places, 'station')}, or say under Details how many people each station holds.`
+    return failure(problem('tooManyGroups', `${plural(groups, 'group')} for ${plural(places, 'place')}: not everyone has a station. ${hint}`, 'groups'))
+  }
+  const most = Math.max(0, ...groupSizes) * Math.max(1, shared)
+  const tight = stations.findIndex((station) => station.capacity !== undefined && station.capacity < most * station.span)
+  if (tight < 0 || groups === 0) return undefined
+  const { capacity, span } = stations[tight]!
+  return failure(problem('overCapacity', `Station ${tight + 1} holds ${capacity}, and ${most * span} may be there at once. Make the groups smaller or the station larger.`, `stations[${tight}].capacity`))
+}
+
+/** How many groups share a place, and how many places nobody holds, in every turn. */
+export function sharingWords(groups: number, places: number, one = 'place'): Guarantee[] {
+  if (groups === 0 || groups === places) return []
+  const empty = places - groups
+  if (empty > 0) return [{ met: true, text: `${plural(empty, `${one} stands`, `${one}s stand`)} empty in every turn.` }]
+  const fewest = Math.floor(groups / places)
+  const more = groups % places
+  return [{ met: true, text: more === 0 ? `${fewest} groups share every ${one}.` : `${fewest === 1 ? `Two groups share ${more === 1 ? 'one' : more} of the ${one}s` : `${fewest} or ${fewest + 1} groups share every ${one}`} in every turn.` }]
 }
 
 function sentence(stations: readonly LoopStation[]): string {
@@ -53,7 +71,5 @@ function guaranteesOf(stations: readonly LoopStation[], places: readonly number[
     const missed = places.length - turns
     result.push({ met: false, text: `${plural(turns, 'turn')} for ${plural(places.length, 'place')}: each group misses ${missed === 1 ? 'one' : missed}.` })
   }
-  const empty = places.length - groups
-  if (empty > 0) result.push({ met: true, text: `${plural(empty, 'place stands', 'places stand')} empty in every turn.` })
-  return result
+  return [...result, ...sharingWords(groups, places.length)]
 }

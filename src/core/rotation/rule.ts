@@ -4,7 +4,7 @@ import type { Station } from '../plan/plan'
 import { failure, problem, type Result } from '../result'
 import { fullMix } from './full-mix'
 import { hostAndTraveller } from './host-traveller'
-import { loopRotation } from './loop'
+import { loopRotation, noRoom } from './loop'
 import { loopByK } from './loop-by-k'
 import type { Rotation } from './rotation'
 import { mixedGroups } from './trios'
@@ -55,7 +55,7 @@ export function rotationBy({ rule, step }: RotationChoice, stations: readonly Ro
   if (count < 2) return failure(problem('oneStation', 'There is one station only: nobody moves. Use the loop.', 'rule'))
   const tight = stations.findIndex((station) => station.capacity !== undefined && station.capacity < (rule === 'mixedGroups' ? size : isMixing(rule) ? 2 * Math.ceil(sizes.length / (2 * count)) : Math.max(0, ...sizes)))
   if (tight >= 0 && sizes.length > 0) return failure(problem('overCapacity', `Station ${tight + 1} holds ${stations[tight]!.capacity}, fewer than come to it at once.`, `stations[${tight}].capacity`))
-  if (rule === 'loopByK') return loopByK(count, sizes.length, turns, step ?? 1)
+  if (rule === 'loopByK') return noRoom(stations, sizes, count) ?? loopByK(count, sizes.length, turns, step ?? 1)
   if (rule === 'twoFiles') return twoFiles(count, sizes.length, turns)
   if (rule === 'hostAndTraveller') return hostAndTraveller(count, sizes.length, turns)
   if (rule === 'fullMix') return fullMix(count, sizes.length, turns)

@@ -6,6 +6,7 @@ import { demoGear } from '../../../scripts/demo/hall'
 import { demoPeople } from '../../../scripts/demo/people'
 import { demoPlans } from '../../../scripts/demo/plans'
 import { computeClass } from '../class/compute'
+import type { Circuit } from '../plan/plan'
 import { paceText } from '../summary/items'
 import { classSentences } from '../summary/sentences'
 import type { Command, RunEvent } from './events'
@@ -69,6 +70,36 @@ describe('what the room sees', () => {
     const shown = view(second.start, evening)
     expect(shown.tiles.map((tile) => tile.exercise)).toEqual(['Push-up', 'Hip hinge', 'Shoulder press', 'Slider lunge', 'Strap row'])
     expect(shown.place).toBe('Blocks of three · turn 1 of 5 · set 1 of 3')
+  })
+})
+
+describe('partners who take turns', () => {
+  const inTurns = (pairs: 'inTurns' | 'halfEach', groupSize: 'pairs' | 'trios') => {
+    const { document } = structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!)
+    const circuit = document.plan.parts.flatMap((part) => part.pieces).find((piece) => piece.id === 'll-stations') as Circuit
+    Object.assign(circuit, { pairs, stay: { ...circuit.stay, sets: 3 } })
+    const made = { ...document, groupSize }
+    const snapshot = takeSnapshot(made, computeClass(made, library), library, 'Kiln Floor')
+    if (!snapshot.ok) throw new Error(snapshot.problems[0]!.message)
+    return snapshot.value
+  }
+  const works = (snapshot: typeof lunch, second: number) => view(second, snapshot).tiles[0]!.works
+
+  it('are named, the one who works now', () => {
+    const snapshot = inTurns('inTurns', 'pairs')
+    const stay = snapshot.timeline.phases.filter((phase) => phase.kind === 'work' && phase.pieceId === 'll-stations' && phase.turn === 0)
+    expect(stay.map((phase) => works(snapshot, phase.start + 1))).toEqual(['Oren', 'Maribel', 'Oren'])
+  })
+
+  it('of three each works once in three intervals', () => {
+    const snapshot = inTurns('inTurns', 'trios')
+    const stay = snapshot.timeline.phases.filter((phase) => phase.kind === 'work' && phase.pieceId === 'll-stations' && phase.turn === 0)
+    expect(new Set(stay.map((phase) => works(snapshot, phase.start + 1))).size).toBe(3)
+  })
+
+  it('with half the interval each, they change at the half', () => {
+    const snapshot = inTurns('halfEach', 'pairs')
+    expect([5, 25].map((second) => works(snapshot, 480 + second))).toEqual(['Oren', 'Maribel'])
   })
 })
 

@@ -9,6 +9,8 @@ export interface Tile {
   people: string[]
   /** Whether these people are on their way here rather than here. */
   coming: boolean
+  /** Who of them works now, where partners take turns or halves. */
+  works?: string
 }
 
 export interface Watch {
@@ -53,7 +55,7 @@ export function roomView(snapshot: RunSnapshot, state: RunState): RoomView {
     place: placeOf(snapshot, phase, work),
     ...linesOf(snapshot, circuit, state, work, before),
     points: atStations ? [] : pointsOf(circuit.stations[work.station ?? 0], work),
-    tiles: atStations ? tilesOf(snapshot, circuit, work, turn, coming) : [],
+    tiles: atStations ? tilesOf(snapshot, circuit, work, coming, workerAt(snapshot, circuit, state, work)) : [],
     watch: watchOf(snapshot, circuit, work, turn),
   }
 }
@@ -166,13 +168,33 @@ function peopleAt(snapshot: RunSnapshot, circuit: CircuitView, turn: number, sta
   return ids.flatMap((id) => snapshot.people.find((person) => person.id === id) ?? [])
 }
 
-function tilesOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, turn: number, coming: boolean): Tile[] {
-  return circuit.stations.map((station, index) => ({
-    number: index + 1,
-    exercise: station.rest ? 'Rest' : (station.list?.items.join(' · ') ?? exerciseAt(station, work)?.name ?? ''),
-    people: peopleAt(snapshot, circuit, turn, index).map((person) => person.name),
-    coming,
-  }))
+function tilesOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, coming: boolean, worker: (people: number) => number | undefined): Tile[] {
+  return circuit.stations.map((station, index): Tile => {
+    const people = peopleAt(snapshot, circuit, work.turn ?? 0, index).map((person) => person.name)
+    const works = station.rest ? undefined : people[worker(people.length) ?? -1]
+    return {
+      number: index + 1,
+      exercise: station.rest ? 'Rest' : (station.list?.items.join(' · ') ?? exerciseAt(station, work)?.name ?? ''),
+      people,
+      coming,
+      ...(works !== undefined && { works }),
+    }
+  })
+}
+
+/**
+ * Which of the people at a station works, by how many they are, where they take turns or halves. Two change as the timeline says; more go on one by
+ * one, interval by interval, and begin with another of them at every station.
+ */
+function workerAt({ timeline }: RunSnapshot, circuit: CircuitView, state: RunState, work: Phase): (people: number) => number | undefined {
+  if (circuit.pairs === 'both' || work.selfPaced) return () => undefined
+  if (circuit.pairs === 'halfEach') {
+    const second = state.phase === work && work.changeAt !== undefined && state.elapsed / 1000 >= work.changeAt
+    return (people) => (people === 2 ? Number(second) : undefined)
+  }
+  const sameStay = (phase: Phase) => phase.kind === 'work' && phase.pieceId === work.pieceId && phase.repeat === work.repeat && phase.turn === work.turn
+  const nth = timeline.phases.slice(0, work.index).filter(sameStay).length
+  return (people) => (people < 2 ? undefined : people === 2 ? work.partner : (nth + (work.turn ?? 0)) % people)
 }
 
 /** People who do something else at their present station than everyone. */

@@ -3,7 +3,7 @@ import { Button, Checkbox, Menu, MultiSelect, SegmentedControl } from '@mantine/
 import { useMemo, useState } from 'react'
 import { placesOf } from '@core/class/compute'
 import { allWishes, arrangeClass, pointsOf, type ArrangedGroup } from '@core/grouping/arranged'
-import { pairCost } from '@core/grouping/cost'
+import { forbidden, pairCost } from '@core/grouping/cost'
 import { groupCount } from '@core/grouping/groups'
 import { clashWords, noWishes, type GroupWishes } from '@core/grouping/wishes'
 import type { GroupSize } from '@core/hall/group-size'
@@ -89,6 +89,8 @@ const lockedGroup = (arranged: ArrangedGroup[] | undefined, group: readonly Pers
 function verdict(points: number, { cost, bound }: { cost: number; bound: number }): string {
   const proven = cost === bound ? 'proven: none are better' : `none can be better than by ${cost - bound}`
   if (points === cost) return `These groups are the best found; ${proven}.`
+  const broken = Math.round((points - cost) / forbidden)
+  if (broken > 0) return `These groups go against ${broken === 1 ? 'a wish that' : `${broken} wishes that`} the best found keep.`
   return points > cost ? `These groups cost ${points - cost} points more than the best found (${proven}).` : `These groups are ${cost - points} points better than the best found.`
 }
 

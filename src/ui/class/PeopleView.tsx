@@ -3,6 +3,7 @@ import { nanoid } from 'nanoid'
 import { useState, type FormEvent } from 'react'
 import { groupSizesWord } from '@core/grouping/groups'
 import { strainNames } from '@core/hall/exercise'
+import { outOfSight } from '@core/findings/rules/out-of-sight'
 import { pastedNames } from '@core/hall/people-table'
 import type { Person } from '@core/hall/person'
 import { limits } from '@core/plan/limits'
@@ -133,9 +134,10 @@ const versions = ['easier', 'standard', 'harder'] as const
 
 /** Who shows which version; Brief and wall say whom to follow. */
 function Demonstrators() {
-  const { document, computed, change } = useClass()
+  const { document, computed, change, store } = useClass()
   if (computed.people.length === 0) return null
   const names = computed.people.map((person) => ({ value: person.id, label: person.name }))
+  const [hidden] = outOfSight({ document, computed })
   return (
     <>
       <h2 style={{ marginTop: 28 }}>Who shows it</h2>
@@ -158,6 +160,17 @@ function Demonstrators() {
           />
         ))}
       </div>
+      {hidden && (
+        <div className="note is-weigh" role="status">
+          <b>{hidden.what}</b>
+          <p>{hidden.why}</p>
+          {hidden.fix && (
+            <Button size="xs" variant="default" onClick={() => store.getState().replace(hidden.fix!.apply(document))}>
+              {hidden.fix.label}
+            </Button>
+          )}
+        </div>
+      )}
     </>
   )
 }

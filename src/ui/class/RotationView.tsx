@@ -1,4 +1,4 @@
-import { SegmentedControl } from '@mantine/core'
+import { Button, SegmentedControl } from '@mantine/core'
 import { useState } from 'react'
 import type { CircuitRotation } from '@core/class/compute'
 import { groupCount } from '@core/grouping/groups'
@@ -7,6 +7,7 @@ import { reachingSteps } from '@core/rotation/loop-by-k'
 import { recommendRule } from '@core/rotation/recommend'
 import { isMixing, Rule, ruleNames, ruleWords, type RotationChoice } from '@core/rotation/rule'
 import { pairsSentence, pieceName } from '@core/summary/names'
+import { ArrangeAllDialog } from './ArrangeAllDialog'
 import { useClass } from './context'
 import { MeetingMatrix } from './MeetingMatrix'
 import { Problems } from './PeopleView'
@@ -17,6 +18,7 @@ import './rotation.css'
 export function RotationView() {
   const { computed } = useClass()
   const [index, setIndex] = useState(0)
+  const [arranging, setArranging] = useState(false)
   const entry = computed.rotations[Math.min(index, computed.rotations.length - 1)]
   if (!entry) {
     return (
@@ -33,6 +35,13 @@ export function RotationView() {
   return (
     <>
       <section className="class-main" aria-label="Rotation">
+        <div className="piece-bar no-print">
+          <Button size="xs" variant="default" onClick={() => setArranging(true)}>
+            Arrange it all
+          </Button>
+          <span className="second">groups, order of stations and where each begins, for the wishes and the gear</span>
+        </div>
+        {arranging && <ArrangeAllDialog onClose={() => setArranging(false)} />}
         {choices.length > 1 && <SegmentedControl mb="md" aria-label="Which circuit" data={choices} value={String(index)} onChange={(value) => setIndex(Number(value))} />}
         <RuleChoice entry={entry} />
         {entry.rotation.ok ? (

@@ -5,6 +5,7 @@ import type { GearKind } from '@core/hall/gear-kind'
 import { peopleColumns, peopleRows } from '@core/hall/people-table'
 import type { Person } from '@core/hall/person'
 import { Kit } from '../kit/Kit'
+import { saveCsv } from '../kit/save-csv'
 import { ImportPeople } from './ImportPeople'
 import { PersonEditor } from './PersonEditor'
 
@@ -39,15 +40,7 @@ function People({ people, gear }: PeoplePageProps) {
     setEditing(undefined)
     setImporting(false)
   }
-  const save = async () => {
-    const { default: Papa } = await import('papaparse')
-    const text = `\ufeff${Papa.unparse([[...peopleColumns], ...peopleRows(stored.map((each) => each.document))])}\r\n`
-    const link = document.createElement('a')
-    link.href = URL.createObjectURL(new Blob([text], { type: 'text/csv;charset=utf-8' }))
-    link.download = 'people.csv'
-    link.click()
-    URL.revokeObjectURL(link.href)
-  }
+  const hall = { people: stored.map((each) => each.document), gear }
   const load = (kindId: string, sizeId: string) => {
     const kind = gear.find((each) => each.id === kindId)
     return `${kind?.name ?? kindId} ${kind?.sizes.find((size) => size.id === sizeId)?.label ?? sizeId}`
@@ -60,7 +53,7 @@ function People({ people, gear }: PeoplePageProps) {
         <h1>People</h1>
         <span className="second">{stored.length} on the roster</span>
         <span className="push">
-          <Button variant="default" onClick={() => void save()} disabled={stored.length === 0}>
+          <Button variant="default" onClick={() => void saveCsv('people.csv', [peopleColumns, ...peopleRows(hall.people, hall)])} disabled={stored.length === 0}>
             Save as CSV
           </Button>
           <Button variant="default" onClick={() => setImporting(true)}>
@@ -126,7 +119,7 @@ function People({ people, gear }: PeoplePageProps) {
           }}
         />
       )}
-      {importing && <ImportPeople known={stored.map((each) => each.document.name)} onClose={() => setImporting(false)} onImported={put} />}
+      {importing && <ImportPeople hall={hall} onClose={() => setImporting(false)} onImported={put} />}
     </div>
   )
 }

@@ -123,7 +123,7 @@ function Controls(props: ControlsProps) {
               <ol className="controls-stations" aria-label="Who is where">
                 {view.tiles.map((tile) => (
                   <li key={tile.number}>
-                    {tile.exercise} <span className="second">{tile.people.join(', ') || 'empty'}</span>
+                    {tile.exercise} <span className="second">{tile.people.map((name) => (name === tile.works ? `${name} works` : name)).join(', ') || 'empty'}</span>
                   </li>
                 ))}
               </ol>

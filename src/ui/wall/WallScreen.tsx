@@ -77,7 +77,7 @@ function Wall(props: LiveProps) {
               <div className="wall-tile-people">
                 {tile.coming && tile.people.length > 0 && <small>coming in</small>}
                 {tile.people.map((name, index) => (
-                  <div key={index}>{name}</div>
+                  <div key={index}>{name === tile.works ? <b>{name} works</b> : name}</div>
                 ))}
               </div>
             </div>

@@ -1,4 +1,5 @@
 import { placementProblem, shortOf, startPlaces } from '../../gear/start-places'
+import { arrangedIn } from '../../grouping/arranged'
 import { isMixing } from '../../rotation/rule'
 import type { Finding, Fix, Judged } from '../finding'
 
@@ -31,6 +32,6 @@ function otherPlaces({ computed, library }: Judged): Fix | undefined {
   if (short >= now) return undefined
   return {
     label: short === 0 ? 'Start groups elsewhere: no clash in any turn' : `Start groups elsewhere: ${short} missing over a lap instead of ${now}`,
-    apply: (document) => ({ ...document, arranged: order.map((group) => ({ ids: groups[group]!.map((person) => person.id), locked: document.arranged?.some((each) => each.locked && each.ids.includes(groups[group]![0]!.id)) ?? false })) }),
+    apply: (document) => ({ ...document, arranged: arrangedIn(document, order.map((group) => groups[group]!)) }),
   }
 }
