@@ -4,6 +4,7 @@ import { arrangeClass, allWishes, arrangedIn, pointsOf } from '../grouping/arran
 import { pairCost, type PastPartners } from '../grouping/cost'
 import { placementProblem, shortOf, startPlaces } from '../gear/start-places'
 import type { ClassDocument } from '../hall/class-document'
+import { usableIn } from '../hall/gear-kind'
 import type { Room } from '../hall/room'
 import { bestOrder, orderCost, stepCosts, usualWeights, type OrderWeights } from '../order/order'
 import { pieceName } from '../summary/names'
@@ -96,7 +97,7 @@ function withStarts({ library }: ArrangeAllInput, document: ClassDocument, steps
   const [only, ...more] = rotations
   const plain = only && more.length === 0 && only.choice.rule === 'loop' && !only.circuit.waves && only.circuit.stations.every((station) => station.span === 1) && groups.length <= only.circuit.stations.length
   if (!plain || groups.length === 0) return document
-  const problem = placementProblem(only.circuit, groups, library.exercises, library.gear)
+  const problem = placementProblem(only.circuit, groups, library.exercises, usableIn(library.gear, document.roomId))
   const now = shortOf(problem, groups.map((_, group) => group))
   if (now === 0) return document
   const found = startPlaces(problem)

@@ -4,7 +4,7 @@ import { groupCount } from '../grouping/groups'
 import type { ClassDocument } from '../hall/class-document'
 import type { Exercise } from '../hall/exercise'
 import { commonFigures, type HallFigures } from '../hall/figures'
-import type { GearKind } from '../hall/gear-kind'
+import { usableIn, type GearKind } from '../hall/gear-kind'
 import type { Person } from '../hall/person'
 import type { Circuit, Plan } from '../plan/plan'
 import { rotatingCircuits, turnsOf, turnsPerLap, wavesOf } from '../plan/turns'
@@ -87,7 +87,7 @@ export function computeClass(document: ClassDocument, library: HallLibrary): Com
   })
   const found = new Map<string, { rotation: Rotation; units: Person[][] }>()
   for (const { circuit, rotation, units } of rotations) if (rotation.ok) found.set(circuit.id, { rotation: rotation.value, units })
-  const gear = countGear({ plan, exercises: library.exercises, kinds: library.gear, groups, rotations: found })
+  const gear = countGear({ plan, exercises: library.exercises, kinds: usableIn(library.gear, document.roomId), groups, rotations: found })
   return {
     timeline,
     sentences: timeline.ok ? classSentences(plan, timeline.value, sizes) : undefined,

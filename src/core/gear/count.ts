@@ -1,11 +1,10 @@
 import type { Exercise } from '../hall/exercise'
 import type { GearKind } from '../hall/gear-kind'
-import type { Person } from '../hall/person'
 import type { Circuit, Plan, Station } from '../plan/plan'
 import { turnsOf, turnsPerLap, wavesOf } from '../plan/turns'
 import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
 import { elsewhere, type Rotation } from '../rotation/rotation'
-import { add, needOf, sizeKey, standingNeedOf, type Count } from './need'
+import { add, needOf, raise, sizeKey, standingNeedOf, type Borrower, type Count } from './need'
 
 export interface GearLine {
   kindId: string
@@ -46,7 +45,7 @@ export interface GearInput {
   exercises: readonly Exercise[]
   kinds: readonly GearKind[]
   /** People of each group. */
-  groups: readonly (readonly Pick<Person, 'level' | 'loads'>[])[]
+  groups: readonly (readonly Borrower[])[]
   /** The rotation of each rotating circuit, by its id, with the people of the units that move. Where it is missing, nobody is at its stations. */
   rotations: ReadonlyMap<string, { rotation: Rotation; units: GearInput['groups'] }>
 }
@@ -96,7 +95,7 @@ export function countGear(input: GearInput): GearCount {
               if (!stations.has(key)) stations.set(key, new Set())
               stations.get(key)!.add(station + 1)
             }
-            if (circuit.travel === 'rotate') raise(standing, circuit.id, station, need)
+            if (circuit.travel === 'rotate') raiseStanding(standing, circuit.id, station, need)
           })
           if (piece.waves) for (const [key, amount] of listNeed(counter, piece, piece.waves.meanwhile, turn)) add(demand, key, amount)
           turns.push({ pieceId: piece.id, repeat, lap, turn })
@@ -166,7 +165,7 @@ function mostOfPositions(counter: Counter, circuit: Circuit, station: Station, g
       counter.unknownExercises.add(use.exerciseId)
       continue
     }
-    const need = standingNeedOf(use, exercise, counter.kinds, unknown)
+    const need = standingNeedOf(groups.flat(), use, exercise, counter.kinds, unknown)
     for (const group of groups) {
       for (const [key, amount] of needOf(group, use, exercise, circuit.pairs, counter.kinds, unknown)) add(need, key, amount)
     }
@@ -177,10 +176,10 @@ function mostOfPositions(counter: Counter, circuit: Circuit, station: Station, g
 
 /** Raises each size of `most` to what `need` wants of it. */
 function raiseTo(most: Count, need: Count): void {
-  for (const [key, amount] of need) most.set(key, Math.max(most.get(key) ?? 0, amount))
+  for (const [key, amount] of need) raise(most, key, amount)
 }
 
-function raise(standing: Map<string, Map<number, Count>>, pieceId: string, station: number, need: Count): void {
+function raiseStanding(standing: Map<string, Map<number, Count>>, pieceId: string, station: number, need: Count): void {
   if (!standing.has(pieceId)) standing.set(pieceId, new Map())
   const of = standing.get(pieceId)!
   if (!of.has(station)) of.set(station, new Map())

@@ -1,6 +1,8 @@
 import type { Exercise, GearNeed } from '../hall/exercise'
 import type { GearKind } from '../hall/gear-kind'
+import { formOf } from '../hall/form'
 import type { Person } from '../hall/person'
+import { formFor } from '../options/form-for'
 import type { PairsWork, Use } from '../plan/plan'
 
 /** Pieces of gear by `kindId/sizeId`. */
@@ -10,14 +12,19 @@ export const sizeKey = (kindId: string, sizeId: string) => `${kindId}/${sizeId}`
 
 export const add = (count: Count, key: string, amount: number) => count.set(key, (count.get(key) ?? 0) + amount)
 
-type Borrower = Pick<Person, 'level' | 'loads'>
+/** Raises `key` to `amount`, if it is less. */
+export const raise = (count: Count, key: string, amount: number) => count.set(key, Math.max(count.get(key) ?? 0, amount))
+
+export type Borrower = Pick<Person, 'level' | 'loads' | 'goEasy'>
+
+const anyone: Borrower = { level: 'regular', loads: {}, goEasy: [] }
 
 /**
  * The size of a kind that one person takes: the plan's own load, else what the person usually takes, else what the
  * exercise gives their level, else the kind's first size. A load that the hall does not have in that weight goes to the
  * nearest size, the lighter of two equally near.
  */
-export function sizeFor(person: Borrower, need: GearNeed, use: Use, kind: GearKind): string {
+export function sizeFor(person: Pick<Person, 'level' | 'loads'>, need: GearNeed, use: Use, kind: GearKind): string {
   const planned = use.load?.kilograms
   if (planned !== undefined) {
     const weighed = kind.sizes.filter((size) => size.kilograms !== undefined)
@@ -31,8 +38,8 @@ export function sizeFor(person: Borrower, need: GearNeed, use: Use, kind: GearKi
 }
 
 /**
- * What `group` needs for `use`. A group that takes turns or halves shares: it needs one set of each size it uses.
- * Kinds that the hall does not know are passed to `unknown`.
+ * What `group` needs for `use`, each of them in the form that suits them. A group that takes turns or halves shares: it needs one set of each size it
+ * uses. Kinds that the hall does not know are passed to `unknown`.
  */
 export function needOf(
   group: readonly Borrower[],
@@ -42,35 +49,42 @@ export function needOf(
   kinds: ReadonlyMap<string, GearKind>,
   unknown: (kindId: string) => void,
 ): Count {
-  const count: Count = new Map()
-  if (group.length === 0) return count
-  const option = exercise.options.find((each) => each.id === use.optionId)
-  for (const need of option?.gear ?? exercise.gear) {
-    const kind = kinds.get(need.kindId)
-    if (!kind) {
-      unknown(need.kindId)
-      continue
-    }
-    if (need.per === 'person') {
-      const wanted: Count = new Map()
-      for (const person of group) add(wanted, sizeKey(kind.id, sizeFor(person, need, use, kind)), need.count)
-      for (const [key, amount] of wanted) add(count, key, pairs === 'both' ? amount : Math.min(amount, need.count))
-    } else if (need.per === 'group') {
-      add(count, sizeKey(kind.id, sizeFor(group[0]!, need, use, kind)), need.count)
+  const own: Count = new Map()
+  const oneSet: Count = new Map()
+  const shared: Count = new Map()
+  for (const person of group) {
+    for (const need of formFor(person, use, exercise).form.gear) {
+      const kind = kinds.get(need.kindId)
+      if (!kind) unknown(need.kindId)
+      else if (need.per !== 'station') {
+        const key = sizeKey(kind.id, sizeFor(person, need, use, kind))
+        if (need.per === 'person') add(own, key, need.count)
+        // A group shares the size of whoever is first in it.
+        else if (![...shared.keys()].some((each) => each.startsWith(`${kind.id}/`))) raise(shared, key, need.count)
+        if (need.per === 'person') raise(oneSet, key, need.count)
+      }
     }
   }
-  return count
+  for (const [key, amount] of own) add(shared, key, pairs === 'both' ? amount : Math.min(amount, oneSet.get(key)!))
+  return shared
 }
 
-/** What stands at a station whoever is there. */
-export function standingNeedOf(use: Use, exercise: Exercise, kinds: ReadonlyMap<string, GearKind>, unknown: (kindId: string) => void): Count {
+/** What stands at a station whoever is there, and what those who are there do instead. */
+export function standingNeedOf(
+  people: readonly Borrower[],
+  use: Use,
+  exercise: Exercise,
+  kinds: ReadonlyMap<string, GearKind>,
+  unknown: (kindId: string) => void,
+): Count {
   const count: Count = new Map()
-  const option = exercise.options.find((each) => each.id === use.optionId)
-  for (const need of option?.gear ?? exercise.gear) {
-    if (need.per !== 'station') continue
-    const kind = kinds.get(need.kindId)
-    if (kind) add(count, sizeKey(kind.id, sizeFor({ level: 'regular', loads: {} }, need, use, kind)), need.count)
-    else unknown(need.kindId)
+  for (const form of [formOf(exercise, use.optionId), ...people.map((person) => formFor(person, use, exercise).form)]) {
+    for (const need of form.gear) {
+      if (need.per !== 'station') continue
+      const kind = kinds.get(need.kindId)
+      if (kind) raise(count, sizeKey(kind.id, sizeFor(anyone, need, use, kind)), need.count)
+      else unknown(need.kindId)
+    }
   }
   return count
 }

@@ -1,9 +1,8 @@
 import { exercisesById } from '../hall/by-id'
 import type { Exercise } from '../hall/exercise'
 import type { GearKind } from '../hall/gear-kind'
-import type { Person } from '../hall/person'
 import type { Circuit } from '../plan/plan'
-import { add, needOf, sizeKey, type Count } from './need'
+import { add, needOf, raise, sizeKey, type Borrower, type Count } from './need'
 
 /** Which group begins where, so that scarce sizes are wanted in as few turns at once as can be. */
 export interface StartPlaces {
@@ -23,7 +22,7 @@ export interface PlacementProblem {
 }
 
 /** What each group needs at each station of a loop, of the sizes that could run short. */
-export function placementProblem(circuit: Circuit, groups: readonly (readonly Pick<Person, 'level' | 'loads'>[])[], exercises: readonly Exercise[], kinds: readonly GearKind[]): PlacementProblem {
+export function placementProblem(circuit: Circuit, groups: readonly (readonly Borrower[])[], exercises: readonly Exercise[], kinds: readonly GearKind[]): PlacementProblem {
   const byId = exercisesById(exercises)
   const kindById = new Map(kinds.map((kind) => [kind.id, kind]))
   const counts = groups.map((group) =>
@@ -32,7 +31,7 @@ export function placementProblem(circuit: Circuit, groups: readonly (readonly Pi
       for (const use of station.uses) {
         const exercise = byId.get(use.exerciseId)
         if (!exercise) continue
-        for (const [key, amount] of needOf(group, use, exercise, circuit.pairs, kindById, () => {})) most.set(key, Math.max(most.get(key) ?? 0, amount))
+        for (const [key, amount] of needOf(group, use, exercise, circuit.pairs, kindById, () => {})) raise(most, key, amount)
       }
       return most
     }),

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { wholeNumber } from '../plan/fields'
 import { RepPace } from './exercise'
+import { WeightUnit } from './weight'
 
 const percent = z.number({ error: 'must be a number of per cent' }).min(0, 'must be at least 0 %').max(20, 'must be at most 20 %')
 
@@ -14,6 +15,8 @@ export const HallFigures = z.strictObject({
   briefSeconds: z
     .strictObject({ least: wholeNumber(1, 300, 'seconds'), usual: wholeNumber(1, 300, 'seconds'), most: wholeNumber(1, 300, 'seconds') })
     .refine((brief) => brief.least <= brief.usual && brief.usual <= brief.most, 'must not go down from least to most'),
+  /** What weights are shown in; absent, kilograms. */
+  weightUnit: WeightUnit.optional(),
 })
 export type HallFigures = z.infer<typeof HallFigures>
 

@@ -17,6 +17,11 @@ export const isOnFloor = (form: Pick<Form, 'stance'>): boolean => onTheFloor.has
  * exercise that does not ask to get to the floor is done standing, and one of a jump that does not ask for jumps keeps a foot down.
  */
 export function formOf(exercise: Exercise, optionId?: string): Form {
+  const all = formsOf(exercise)
+  return (optionId !== undefined && all.find((form) => form.optionId === optionId)) || all[0]!
+}
+
+function formMade(exercise: Exercise, optionId?: string): Form {
   const { id, options, ...base } = exercise
   const option = options.find((each) => each.id === optionId)
   if (!option) return { ...base, exerciseId: id }
@@ -32,5 +37,11 @@ export function formOf(exercise: Exercise, optionId?: string): Form {
   }
 }
 
-/** The exercise itself and each of its options. */
-export const formsOf = (exercise: Exercise): Form[] => [formOf(exercise), ...exercise.options.map((option) => formOf(exercise, option.id))]
+const forms = new WeakMap<Exercise, Form[]>()
+
+/** The exercise itself and each of its options. Made once for each exercise: nobody changes one in place. */
+export function formsOf(exercise: Exercise): Form[] {
+  let found = forms.get(exercise)
+  if (!found) forms.set(exercise, (found = [formMade(exercise), ...exercise.options.map((option) => formMade(exercise, option.id))]))
+  return found
+}

@@ -1,49 +1,24 @@
 import type { ComputedClass, HallLibrary } from '../class/compute'
 import { sizeFor } from '../gear/need'
 import { exercisesById } from '../hall/by-id'
-import { strainNames, type Exercise } from '../hall/exercise'
-import { formOf, formsOf, type Form } from '../hall/form'
+import type { Exercise } from '../hall/exercise'
+import { formOf, type Form } from '../hall/form'
 import type { Person } from '../hall/person'
 import type { Circuit, Dose, Plan, Use } from '../plan/plan'
 import type { z } from 'zod'
+import { formFor, type FormChoice } from './form-for'
 
 /** What one person does at one use: the option, its load and dose, and why where it is not what everyone does. */
-export interface Pick {
-  form: Form
+export interface Pick extends FormChoice {
   /** Sizes by kind of gear. */
   loads: { kindId: string; kindName: string; sizeLabel: string }[]
   dose?: z.infer<typeof Dose> | undefined
-  /** Why this differs from what everyone does; absent when it does not. */
-  why?: string
-  /** Nothing of the exercise spares what the person goes easy on. */
-  unspared?: boolean
 }
 
-const rungOrder = { easier: 0, substitute: 1, harder: 2 } as const
-
-/**
- * The form a person should take: what everyone does, if it spares what the person goes easy on; else the mildest option that does. Newcomers are given the nearest
- * easier option of what is hard (jumps, floor and balance together); nobody is sent to a harder one unasked. Without any that spares, the easiest, marked.
- */
+/** The form, sizes and dose a person should take. */
 export function pickFor(person: Person, use: Use, exercise: Exercise, gear: HallLibrary['gear']): Pick {
-  const standard = formOf(exercise, use.optionId)
-  const strained = (form: Form) => form.asks.filter((strain) => person.goEasy.includes(strain))
-  const options = formsOf(exercise).filter((form) => form.rung !== undefined).sort((a, b) => rungOrder[a.rung!] - rungOrder[b.rung!])
-  const hard = (form: Form) => (['jumps', 'floor', 'balance'] as const).filter((strain) => form.asks.includes(strain)).length
-  const asked = strained(standard)
-  const because = `easy on ${asked.map((strain) => strainNames[strain]).join(', ')}`
-  const dressed = (form: Form, more: Partial<Pick> = {}): Pick => ({ form, loads: loadsOf(person, form, use, gear), dose: use.dose?.[person.level], ...more })
-  if (asked.length > 0) {
-    const spares = options.find((form) => strained(form).length === 0)
-    if (spares) return dressed(spares, { why: because })
-    const least = [standard, ...options].reduce((best, form) => (strained(form).length < strained(best).length ? form : best))
-    return dressed(least, { why: because, unspared: true })
-  }
-  if (person.level === 'newcomer' && hard(standard) >= 2) {
-    const easier = options.find((form) => form.rung === 'easier' && strained(form).length === 0)
-    if (easier) return dressed(easier, { why: 'new' })
-  }
-  return dressed(standard)
+  const choice = formFor(person, use, exercise)
+  return { ...choice, loads: loadsOf(person, choice.form, use, gear), dose: use.dose?.[person.level] }
 }
 
 function loadsOf(person: Person, form: Form, use: Use, gear: HallLibrary['gear']): Pick['loads'] {

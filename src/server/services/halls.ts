@@ -1,6 +1,7 @@
 import { and, asc, eq, sql } from 'drizzle-orm'
 import type { HallLibrary } from '../../core/class/compute'
 import { commonFigures, type HallFigures } from '../../core/hall/figures'
+import { namedIn } from '../../core/hall/gear-kind'
 import type { Room } from '../../core/hall/room'
 import { db } from '../db/client'
 import { exercises, gearKinds, halls, people, rooms } from '../db/schema'
@@ -36,7 +37,8 @@ export async function hallLibrary(hallId: string): Promise<HallLibrary> {
     documents<HallLibrary['gear'][number]>(gearKinds, hallId),
     db().select({ figures: halls.figures }).from(halls).where(eq(halls.id, hallId)),
   ])
-  return { people: peopleHere, exercises: exercisesHere, gear: gearHere, figures: hall?.figures ?? commonFigures }
+  const figures = hall?.figures ?? commonFigures
+  return { people: peopleHere, exercises: exercisesHere, gear: namedIn(gearHere, figures.weightUnit ?? 'kg'), figures }
 }
 
 /** Stores the hall's figures if nobody has changed the hall since `version`; else 409 with them as they are now. */

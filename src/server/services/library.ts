@@ -1,10 +1,12 @@
 import { and, asc, eq, isNull, sql } from 'drizzle-orm'
 import type { ClassDocument } from '../../core/hall/class-document'
 import type { Exercise } from '../../core/hall/exercise'
+import type { GearKind } from '../../core/hall/gear-kind'
+import type { Room } from '../../core/hall/room'
 import type { Person } from '../../core/hall/person'
 import { exercisesUsed } from '../../core/plan/file'
 import { db } from '../db/client'
-import { classes, exercises, people, plans } from '../db/schema'
+import { classes, exercises, gearKinds, people, plans, rooms } from '../db/schema'
 import { notFound, refuse } from '../http/respond'
 
 /** A document of one of the hall's libraries, with the version that a write must know. */
@@ -13,7 +15,7 @@ export interface Stored<Document> {
   document: Document
 }
 
-type Table = typeof people | typeof exercises
+type Table = typeof people | typeof exercises | typeof gearKinds | typeof rooms
 
 /** Lists, adds and changes the documents of one library. `what` names one of them in answers. */
 function library<Document extends { id: string; name: string }>(table: Table, what: string) {
@@ -59,6 +61,8 @@ function library<Document extends { id: string; name: string }>(table: Table, wh
 
 export const exerciseLibrary = library<Exercise>(exercises, 'exercise')
 export const roster = library<Person>(people, 'person')
+export const gearInventory = library<GearKind>(gearKinds, 'kind')
+export const roomList = library<Room>(rooms, 'room')
 
 /** Refuses with their names if a plan or a class uses the exercise. */
 export async function requireUnused(hallId: string, exerciseId: string): Promise<void> {
@@ -67,6 +71,27 @@ export async function requireUnused(hallId: string, exerciseId: string): Promise
     db().select({ name: classes.name, document: classes.document }).from(classes).where(and(eq(classes.hallId, hallId), isNull(classes.deletedAt))),
   ])
   const all = [...inPlans, ...inClasses.map(({ name, document }: { name: string; document: ClassDocument }) => ({ name, plan: document.plan }))]
-  const users = [...new Set(all.filter(({ plan }) => exercisesUsed(plan).includes(exerciseId)).map(({ name }) => name))]
+  refuseUsed(all.filter(({ plan }) => exercisesUsed(plan).includes(exerciseId)).map(({ name }) => name))
+}
+
+/** Refuses with their names if an exercise or an option of one needs the kind. */
+export async function requireKindUnused(hallId: string, kindId: string): Promise<void> {
+  const all = await exerciseLibrary.list(hallId)
+  refuseUsed(all.filter(({ document }) => [document.gear, ...document.options.map((option) => option.gear ?? [])].flat().some((need) => need.kindId === kindId)).map(({ document }) => document.name))
+}
+
+/** Refuses with their names if a class is held in the room, or gear is kept there. */
+export async function requireRoomUnused(hallId: string, roomId: string): Promise<void> {
+  const [inClasses, kinds] = await Promise.all([
+    db().select({ name: classes.name, document: classes.document }).from(classes).where(and(eq(classes.hallId, hallId), isNull(classes.deletedAt))),
+    gearInventory.list(hallId),
+  ])
+  const held = inClasses.filter(({ document }) => document.roomId === roomId).map(({ name }) => name)
+  const kept = kinds.filter(({ document }) => document.roomId === roomId).map(({ document }) => document.name)
+  refuseUsed([...held, ...kept])
+}
+
+function refuseUsed(names: readonly string[]): void {
+  const users = [...new Set(names)]
   if (users.length > 0) throw refuse(409, 'inUse', `Still used by ${users.slice(0, 4).join(', ')}${users.length > 4 ? ` and ${users.length - 4} more` : ''}. Take it out there first.`)
 }

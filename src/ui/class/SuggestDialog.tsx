@@ -1,6 +1,7 @@
 import { Button, Checkbox, Modal } from '@mantine/core'
 import { nanoid } from 'nanoid'
 import { useMemo, useState } from 'react'
+import { usableIn } from '@core/hall/gear-kind'
 import type { Circuit } from '@core/plan/plan'
 import { asksInWords, fillStations } from '@core/suggest/fill'
 import { easyReasons, fillEasy, purposeOf } from '@core/suggest/fill-easy'
@@ -32,9 +33,9 @@ export function SuggestDialog({ circuit, opened, onClose }: { circuit: Circuit; 
       return cleared.has(station.id) ? { ...station, uses: [] } : station
     })
     const toFill = { ...circuit, stations }
-    const filled = purpose === 'main' ? fillStations(toFill, { library, people: computed.people, groupSize, room, seed }) : fillEasy(toFill, purpose, { exercises: library.exercises, wanted, seed })
+    const filled = purpose === 'main' ? fillStations(toFill, { library: { ...library, gear: usableIn(library.gear, document.roomId) }, people: computed.people, groupSize, room, seed }) : fillEasy(toFill, purpose, { exercises: library.exercises, wanted, seed })
     return new Map(filled.map((suggestion) => [suggestion.stationId, suggestion]))
-  }, [opened, circuit, kept, cleared, library, computed.people, groupSize, room, seed, purpose, wanted])
+  }, [opened, circuit, kept, cleared, library, computed.people, groupSize, room, seed, purpose, wanted, document.roomId])
   const known = (id: string | undefined) => library.exercises.find((each) => each.id === id)
   const nameOf = (id: string | undefined) => known(id)?.name ?? id ?? ''
   /** What is there already is told why too, where it warms up or stretches. */

@@ -9,7 +9,7 @@ interface Stored {
   figures: HallFigures
 }
 
-type Section = keyof HallFigures
+type Section = Exclude<keyof HallFigures, 'weightUnit'>
 
 const sections: { key: Section; title: string; what: string; unit: string; fields: [string, string][] }[] = [
   { key: 'repPace', title: 'Seconds a rep', what: 'where an exercise has no pace of its own, the way to the next one included', unit: ' s', fields: [['low', 'the quick'], ['typical', 'most people'], ['high', 'the slow']] },
@@ -19,12 +19,12 @@ const sections: { key: Section; title: string; what: string; unit: string; field
 
 /** The figures the hall reckons with, for every estimate of every class. */
 export function FiguresDialog({ stored, onClose }: { stored: Stored; onClose: () => void }) {
-  const [figures, setFigures] = useState<Record<Section, Record<string, number>>>(stored.figures)
+  const [figures, setFigures] = useState<Record<Section, Record<string, number>>>(() => ({ repPace: stored.figures.repPace, slowingPercent: stored.figures.slowingPercent, briefSeconds: stored.figures.briefSeconds }))
   const [wrong, setWrong] = useState<string[]>([])
   const [busy, setBusy] = useState(false)
   const set = (section: Section, field: string, value: number) => setFigures((now) => ({ ...now, [section]: { ...now[section], [field]: value } }))
   const store = async () => {
-    const checked = read(HallFigures, figures)
+    const checked = read(HallFigures, { ...figures, weightUnit: stored.figures.weightUnit })
     if (!checked.ok) return setWrong(checked.problems.map((problem) => problem.message))
     setBusy(true)
     try {
@@ -56,7 +56,7 @@ export function FiguresDialog({ stored, onClose }: { stored: Stored; onClose: ()
       ))}
       <p className="second">The first figures are common practice, apart from the slowing down, which is our estimate. Set them to what you see in your classes.</p>
       <div className="dialog-foot">
-        <Button variant="default" onClick={() => setFigures(commonFigures)}>
+        <Button variant="default" onClick={() => setFigures({ repPace: commonFigures.repPace, slowingPercent: commonFigures.slowingPercent, briefSeconds: commonFigures.briefSeconds })}>
           Common figures
         </Button>
         <Button loading={busy} onClick={() => void store()}>

@@ -6,13 +6,11 @@ import { peopleColumns, peopleRows } from '@core/hall/people-table'
 import type { Person } from '@core/hall/person'
 import { Kit } from '../kit/Kit'
 import { saveCsv } from '../kit/save-csv'
+import { useLibrary, type Stored } from '../kit/use-library'
 import { ImportPeople } from './ImportPeople'
 import { PersonEditor } from './PersonEditor'
 
-export interface StoredPerson {
-  version: number
-  document: Person
-}
+export type StoredPerson = Stored<Person>
 
 interface PeoplePageProps {
   people: StoredPerson[]
@@ -29,18 +27,12 @@ export function PeoplePage(props: PeoplePageProps) {
 }
 
 function People({ people, gear }: PeoplePageProps) {
-  const [stored, setStored] = useState(people)
+  const library = useLibrary<Person>(people)
+  const { stored } = library
   const [query, setQuery] = useState('')
-  const [editing, setEditing] = useState<StoredPerson | 'new'>()
   const [importing, setImporting] = useState(false)
   const found = stored.filter(({ document }) => document.name.toLowerCase().includes(query.trim().toLowerCase()))
-  const put = (...next: StoredPerson[]) => {
-    const ids = new Set(next.map((each) => each.document.id))
-    setStored((now) => [...now.filter((each) => !ids.has(each.document.id)), ...next].sort((a, b) => a.document.name.localeCompare(b.document.name)))
-    setEditing(undefined)
-    setImporting(false)
-  }
-  const hall = { people: stored.map((each) => each.document), gear }
+  const hall = { people: library.documents, gear }
   const load = (kindId: string, sizeId: string) => {
     const kind = gear.find((each) => each.id === kindId)
     return `${kind?.name ?? kindId} ${kind?.sizes.find((size) => size.id === sizeId)?.label ?? sizeId}`
@@ -59,7 +51,7 @@ function People({ people, gear }: PeoplePageProps) {
           <Button variant="default" onClick={() => setImporting(true)}>
             Read a table
           </Button>
-          <Button onClick={() => setEditing('new')}>New person</Button>
+          <Button onClick={() => library.edit('new')}>New person</Button>
         </span>
       </div>
       <div className="sheet">
@@ -94,7 +86,7 @@ function People({ people, gear }: PeoplePageProps) {
                   <td>{Object.entries(each.document.loads).map(([kindId, sizeId]) => load(kindId, sizeId)).join(', ')}</td>
                   <td className="second">{company(each.document)}</td>
                   <td>
-                    <Button size="compact-sm" variant="default" onClick={() => setEditing(each)} aria-label={`Change ${each.document.name}`}>
+                    <Button size="compact-sm" variant="default" onClick={() => library.edit(each)} aria-label={`Change ${each.document.name}`}>
                       Change
                     </Button>
                   </td>
@@ -105,21 +97,8 @@ function People({ people, gear }: PeoplePageProps) {
         )}
         <p className="second">Only what a class needs is stored: a first name, a level, what to go easy on, sizes. Anyone may have their data as a file, or have it erased; both are under Change.</p>
       </div>
-      {editing && (
-        <PersonEditor
-          key={editing === 'new' ? 'new' : editing.document.id}
-          stored={editing === 'new' ? undefined : editing}
-          others={stored.map((each) => each.document)}
-          gear={gear}
-          onClose={() => setEditing(undefined)}
-          onStored={put}
-          onErased={(id) => {
-            setStored((now) => now.filter((each) => each.document.id !== id))
-            setEditing(undefined)
-          }}
-        />
-      )}
-      {importing && <ImportPeople hall={hall} onClose={() => setImporting(false)} onImported={put} />}
+      {library.editing && <PersonEditor key={library.edited?.document.id ?? 'new'} stored={library.edited} others={library.documents} gear={gear} onClose={library.close} onStored={library.put} onErased={library.drop} />}
+      {importing && <ImportPeople hall={hall} onClose={() => setImporting(false)} onImported={library.put} />}
     </div>
   )
 }

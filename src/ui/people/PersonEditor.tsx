@@ -1,14 +1,12 @@
 import { Button, Modal, MultiSelect, Select, Textarea, TextInput } from '@mantine/core'
 import { nanoid } from 'nanoid'
-import { useState } from 'react'
 import { Strain, strainNames } from '@core/hall/exercise'
 import type { GearKind } from '@core/hall/gear-kind'
 import { Person } from '@core/hall/person'
 import { Level } from '@core/plan/plan'
-import { read } from '@core/plan/read'
-import type { Problem } from '@core/result'
-import { api } from '../kit/api'
 import { FormFoot } from '../kit/FormFoot'
+import { Troubles } from '../kit/Troubles'
+import { useDocumentForm } from '../kit/use-document-form'
 import type { StoredPerson } from './PeoplePage'
 
 interface PersonEditorProps {
@@ -22,41 +20,13 @@ interface PersonEditorProps {
 
 /** A person's form. What is typed stays until it is stored or given up. */
 export function PersonEditor({ stored, others, gear, onClose, onStored, onErased }: PersonEditorProps) {
-  const [draft, setDraft] = useState<Person>(() => stored?.document ?? { id: nanoid(10), name: '', level: 'newcomer', goEasy: [], goEasyNote: '', loads: {} })
-  const [problems, setProblems] = useState<Problem[]>([])
-  const [busy, setBusy] = useState(false)
-  const set = (change: Partial<Person>) => setDraft((now) => ({ ...now, ...change }))
-  const errorOf = (field: string) => problems.find((problem) => problem.field === field)?.message
-  const send = async (action: () => Promise<void>) => {
-    setBusy(true)
-    try {
-      await action()
-    } catch (error) {
-      setProblems([{ code: 'failed', field: '', message: (error as Error).message }])
-    } finally {
-      setBusy(false)
-    }
-  }
-  const store = () => {
-    const checked = read(Person, draft)
-    if (!checked.ok) return setProblems(checked.problems)
-    setProblems([])
-    void send(async () => onStored(stored ? await api<StoredPerson>('PUT', `/api/people/${draft.id}`, { version: stored.version, person: checked.value }) : await api<StoredPerson>('POST', '/api/people', checked.value)))
-  }
-  const erase = () =>
-    void send(async () => {
-      await api('DELETE', `/api/people/${draft.id}`)
-      onErased(draft.id)
-    })
+  const form = useDocumentForm<Person>({ schema: Person, path: '/api/people', key: 'person', stored, blank: () => ({ id: nanoid(10), name: '', level: 'newcomer', goEasy: [], goEasyNote: '', loads: {} }), onStored, onErased })
+  const { draft, set, errorOf, problems } = form
   const names = others.filter((person) => person.id !== draft.id).map((person) => ({ value: person.id, label: person.name }))
   const sized = gear.filter((kind) => kind.sizes.length > 1)
   return (
     <Modal opened onClose={onClose} title={stored?.document.name ?? 'New person'} size="lg" closeOnClickOutside={false}>
-      {errorOf('') && (
-        <div className="note is-mend" role="alert">
-          <b>{errorOf('')}</b>
-        </div>
-      )}
+      <Troubles problems={problems} at={['name', 'goEasyNote']} />
       <TextInput label="First name" value={draft.name} error={errorOf('name')} onChange={(event) => set({ name: event.currentTarget.value })} data-autofocus />
       <Select mt="sm" label="Level" data={Level.options} value={draft.level} allowDeselect={false} onChange={(level) => set({ level: level as Level })} />
       <MultiSelect mt="sm" label="Easy on" data={Strain.options.map((value) => ({ value, label: strainNames[value] }))} value={draft.goEasy} onChange={(goEasy) => set({ goEasy: goEasy as Strain[] })} />
@@ -79,7 +49,7 @@ export function PersonEditor({ stored, others, gear, onClose, onStored, onErased
       </div>
       <MultiSelect mt="sm" label="Keep with" searchable data={names} value={draft.keepWith ?? []} onChange={(keepWith) => set({ keepWith })} />
       <MultiSelect mt="sm" label="Keep apart from" searchable data={names} value={draft.keepApart ?? []} onChange={(keepApart) => set({ keepApart })} />
-      <FormFoot busy={busy} onStore={store} onClose={onClose} onErase={stored && erase}>
+      <FormFoot busy={form.busy} onStore={form.store} onClose={onClose} onErase={form.erase}>
         <Button component="a" href={`/api/people/${draft.id}/data`} download variant="default">
           Their data
         </Button>

@@ -1,5 +1,6 @@
 import { placementProblem, shortOf, startPlaces } from '../../gear/start-places'
 import { arrangedIn } from '../../grouping/arranged'
+import { usableIn } from '../../hall/gear-kind'
 import { isMixing } from '../../rotation/rule'
 import type { Finding, Fix, Judged } from '../finding'
 
@@ -21,17 +22,17 @@ export function gearShort(judged: Judged): Finding[] {
 }
 
 /** Groups that begin elsewhere, where that alone makes less of the gear short; only for a class with one loop of plain stations. */
-function otherPlaces({ computed, library }: Judged): Fix | undefined {
+function otherPlaces({ document, computed, library }: Judged): Fix | undefined {
   const [only, ...more] = computed.rotations
   const { groups } = computed
   if (!only || more.length > 0 || isMixing(only.choice.rule) || only.choice.rule !== 'loop' || only.circuit.waves || groups.length > mostGroups) return undefined
   if (only.circuit.stations.some((station) => station.span === 2) || groups.length > only.circuit.stations.length) return undefined
-  const problem = placementProblem(only.circuit, groups, library.exercises, library.gear)
-  const now = shortOf(problem, groups.map((_, group) => group))
+  const problem = placementProblem(only.circuit, groups, library.exercises, usableIn(library.gear, document.roomId))
+  const before = shortOf(problem, groups.map((_, group) => group))
   const { order, short } = startPlaces(problem)
-  if (short >= now) return undefined
+  if (short >= before) return undefined
   return {
-    label: short === 0 ? 'Start groups elsewhere: no clash in any turn' : `Start groups elsewhere: ${short} missing over a lap instead of ${now}`,
-    apply: (document) => ({ ...document, arranged: arrangedIn(document, order.map((group) => groups[group]!)) }),
+    label: short === 0 ? 'Start groups elsewhere: no clash in any turn' : `Start groups elsewhere: ${short} missing over a lap instead of ${before}`,
+    apply: (now) => ({ ...now, arranged: arrangedIn(now, order.map((group) => groups[group]!)) }),
   }
 }

@@ -1,0 +1,37 @@
+import { strainNames, type Exercise } from '../hall/exercise'
+import { formOf, formsOf, type Form } from '../hall/form'
+import type { Person } from '../hall/person'
+import type { Use } from '../plan/plan'
+
+/** The form that a person does, and why where it is not what everyone does. */
+export interface FormChoice {
+  form: Form
+  /** Why this differs from what everyone does; absent when it does not. */
+  why?: string
+  /** Nothing of the exercise spares what the person goes easy on. */
+  unspared?: boolean
+}
+
+const rungOrder = { easier: 0, substitute: 1, harder: 2 } as const
+const hardness = (form: Form) => (['jumps', 'floor', 'balance'] as const).filter((strain) => form.asks.includes(strain)).length
+
+/**
+ * The form a person should take: what everyone does, if it spares what the person goes easy on; else the mildest option that does. Newcomers are given the nearest
+ * easier option of what is hard (jumps, floor and balance together); nobody is sent to a harder one unasked. Without any that spares, the easiest, marked.
+ */
+export function formFor(person: Pick<Person, 'goEasy' | 'level'>, use: Pick<Use, 'optionId'>, exercise: Exercise): FormChoice {
+  const standard = formOf(exercise, use.optionId)
+  const strained = (form: Form) => form.asks.filter((strain) => person.goEasy.includes(strain))
+  const asked = person.goEasy.length > 0 ? strained(standard) : []
+  const newTo = person.level === 'newcomer' && hardness(standard) >= 2
+  if (asked.length === 0 && !newTo) return { form: standard }
+  const options = formsOf(exercise).filter((form) => form.rung !== undefined).sort((a, b) => rungOrder[a.rung!] - rungOrder[b.rung!])
+  if (asked.length === 0) {
+    const easier = options.find((form) => form.rung === 'easier' && strained(form).length === 0)
+    return easier ? { form: easier, why: 'new' } : { form: standard }
+  }
+  const why = `easy on ${asked.map((strain) => strainNames[strain]).join(', ')}`
+  const spares = options.find((form) => strained(form).length === 0)
+  if (spares) return { form: spares, why }
+  return { form: [standard, ...options].reduce((best, form) => (strained(form).length < strained(best).length ? form : best)), why, unspared: true }
+}

@@ -1,0 +1,5 @@
+import { GearKind } from '@core/hall/gear-kind'
+import { collection } from '@server/http/library-endpoints'
+import { gearInventory } from '@server/services/library'
+
+export const { GET, POST } = collection(gearInventory, GearKind, 'gear')

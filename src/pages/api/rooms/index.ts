@@ -1,0 +1,5 @@
+import { Room } from '@core/hall/room'
+import { collection } from '@server/http/library-endpoints'
+import { roomList } from '@server/services/library'
+
+export const { GET, POST } = collection(roomList, Room, 'rooms')

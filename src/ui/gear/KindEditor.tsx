@@ -1,0 +1,105 @@
+import { Button, Modal, NumberInput, Select, TextInput } from '@mantine/core'
+import { nanoid } from 'nanoid'
+import { useState } from 'react'
+import { GearForm, GearKind, gearFormNames, type GearSize } from '@core/hall/gear-kind'
+import type { Room } from '@core/hall/room'
+import { readWeight, showWeight, type WeightUnit } from '@core/hall/weight'
+import { FormFoot } from '../kit/FormFoot'
+import { Troubles } from '../kit/Troubles'
+import { useDocumentForm } from '../kit/use-document-form'
+import type { StoredKind } from './GearPage'
+
+interface KindEditorProps {
+  stored: StoredKind | undefined
+  hall: { rooms: readonly Room[]; unit: WeightUnit }
+  onClose: () => void
+  onStored: (stored: StoredKind) => void
+  onErased: (id: string) => void
+}
+
+const everywhere = ''
+const newSize = (): GearSize => ({ id: nanoid(8), label: '', owned: 1 })
+
+/** A form for a kind of gear and its sizes. */
+export function KindEditor({ stored, hall, onClose, onStored, onErased }: KindEditorProps) {
+  const form = useDocumentForm<GearKind>({ schema: GearKind, path: '/api/gear', key: 'kind', stored, blank: () => ({ id: nanoid(10), name: '', form: 'single', sizes: [newSize()] }), onStored, onErased })
+  const { draft, set, errorOf, problems } = form
+  const setSize = (at: number, change: Partial<GearSize>) => set({ sizes: draft.sizes.map((size, index) => (index === at ? { ...size, ...change } : size)) })
+  return (
+    <Modal opened onClose={onClose} title={stored?.document.name ?? 'New kind of gear'} size="xl" closeOnClickOutside={false}>
+      <Troubles problems={problems} at={['name']} />
+      <div className="person-sizes">
+        <TextInput label="Kind" value={draft.name} error={errorOf('name')} onChange={(event) => set({ name: event.currentTarget.value })} data-autofocus />
+        <Select label="Counted" data={GearForm.options.map((value) => ({ value, label: gearFormNames[value] }))} value={draft.form} allowDeselect={false} onChange={(next) => set({ form: next as GearForm })} />
+        <Select
+          label="Stays in"
+          data={[{ value: everywhere, label: 'all rooms share it' }, ...hall.rooms.map((room) => ({ value: room.id, label: room.name }))]}
+          value={draft.roomId ?? everywhere}
+          allowDeselect={false}
+          onChange={(next) => set({ roomId: next === everywhere ? undefined : next! })}
+        />
+      </div>
+      <table className="plain">
+        <thead>
+          <tr>
+            <th scope="col">Weight</th>
+            <th scope="col">or called</th>
+            <th scope="col">Owned</th>
+            <th scope="col">Broken</th>
+            <th scope="col">Lent out</th>
+            <th scope="col" aria-label="Take out" />
+          </tr>
+        </thead>
+        <tbody>
+          {draft.sizes.map((size, index) => (
+            <tr key={size.id}>
+              <td>
+                <WeightField index={index} size={size} unit={hall.unit} onChange={(kilograms) => setSize(index, { kilograms })} />
+              </td>
+              <td>
+                <TextInput aria-label={`Size ${index + 1} is called`} placeholder={size.kilograms === undefined ? 'light, 8 m, …' : 'by its weight'} disabled={size.kilograms !== undefined} value={size.kilograms === undefined ? size.label : ''} onChange={(event) => setSize(index, { label: event.currentTarget.value })} w={130} />
+              </td>
+              {(['owned', 'broken', 'lent'] as const).map((field) => (
+                <td key={field}>
+                  <NumberInput aria-label={`Size ${index + 1}, ${field}`} min={0} max={1000} allowDecimal={false} clampBehavior="none" value={size[field] ?? 0} onChange={(value) => setSize(index, { [field]: typeof value === 'number' ? value : field === 'owned' ? NaN : 0 })} w={80} />
+                </td>
+              ))}
+              <td>
+                <Button size="compact-sm" variant="default" disabled={draft.sizes.length === 1} onClick={() => set({ sizes: draft.sizes.filter((_, at) => at !== index) })} aria-label={`Take out size ${index + 1}`}>
+                  Take out
+                </Button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <Button mt="sm" size="xs" variant="default" onClick={() => set({ sizes: [...draft.sizes, newSize()] })}>
+        Add a size
+      </Button>
+      <FormFoot busy={form.busy} onStore={form.store} onClose={onClose} onErase={form.erase} />
+    </Modal>
+  )
+}
+
+/** A weight as it is typed, in kilograms or pounds; what cannot be read stays in the field and is told. */
+function WeightField({ index, size, unit, onChange }: { index: number; size: GearSize; unit: WeightUnit; onChange: (kilograms: number | undefined) => void }) {
+  const [text, setText] = useState(size.kilograms === undefined ? '' : showWeight(size.kilograms, unit))
+  const empty = text.trim() === ''
+  const read = empty ? undefined : readWeight(text, unit)
+  return (
+    <TextInput
+      aria-label={`Weight of size ${index + 1}`}
+      placeholder={`none, or 4 ${unit}`}
+      value={text}
+      error={!empty && read === undefined ? 'Such as 4 kg or 10 lb' : undefined}
+      onChange={(event) => {
+        const next = event.currentTarget.value
+        setText(next)
+        // What is no weight must not be stored as none.
+        onChange(next.trim() === '' ? undefined : (readWeight(next, unit) ?? NaN))
+      }}
+      onBlur={() => read !== undefined && setText(showWeight(read, unit))}
+      w={120}
+    />
+  )
+}

@@ -1,0 +1,57 @@
+import { useState } from 'react'
+import type { z } from 'zod'
+import { read } from '@core/plan/read'
+import type { Problem } from '@core/result'
+import { api, ApiError } from './api'
+import type { Stored } from './use-library'
+
+interface DocumentForm<Document> {
+  schema: z.ZodType<Document>
+  /** Where the library answers, such as `/api/people`, and what the body calls one document. */
+  path: string
+  key: string
+  stored: Stored<Document> | undefined
+  blank: () => Document
+  onStored: (stored: Stored<Document>) => void
+  onErased: (id: string) => void
+}
+
+/** A form for one document of a library: what is typed stays until it is stored or given up, and what is wrong is told at its field. */
+export function useDocumentForm<Document extends { id: string }>({ schema, path, key, stored, blank, onStored, onErased }: DocumentForm<Document>) {
+  const [draft, setDraft] = useState<Document>(() => structuredClone(stored?.document) ?? blank())
+  const [problems, setProblems] = useState<Problem[]>([])
+  const [busy, setBusy] = useState(false)
+  const send = async (action: () => Promise<void>) => {
+    setBusy(true)
+    try {
+      await action()
+    } catch (error) {
+      const told = error instanceof ApiError && error.problems.length > 0 ? error.problems : [{ code: 'failed', field: '', message: (error as Error).message }]
+      setProblems(told.map((problem) => ({ ...problem, field: problem.field.replace(new RegExp(`^${key}\\.?`), '') })))
+    } finally {
+      setBusy(false)
+    }
+  }
+  return {
+    draft,
+    busy,
+    set: (change: Partial<Document>) => setDraft((now) => ({ ...now, ...change })),
+    setDraft,
+    problems,
+    errorOf: (field: string) => problems.find((problem) => problem.field === field)?.message,
+    store: () => {
+      const checked = read(schema, draft)
+      if (!checked.ok) return setProblems(checked.problems)
+      setProblems([])
+      const body = stored ? { version: stored.version, [key]: checked.value } : checked.value
+      void send(async () => onStored(await api<Stored<Document>>(stored ? 'PUT' : 'POST', stored ? `${path}/${draft.id}` : path, body)))
+    },
+    erase:
+      stored &&
+      (() =>
+        void send(async () => {
+          await api('DELETE', `${path}/${draft.id}`)
+          onErased(draft.id)
+        })),
+  }
+}
