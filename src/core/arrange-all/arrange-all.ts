@@ -97,7 +97,7 @@ function withStarts({ library }: ArrangeAllInput, document: ClassDocument, steps
   const [only, ...more] = rotations
   const plain = only && more.length === 0 && only.choice.rule === 'loop' && !only.circuit.waves && only.circuit.stations.every((station) => station.span === 1) && groups.length <= only.circuit.stations.length
   if (!plain || groups.length === 0) return document
-  const problem = placementProblem(only.circuit, groups, library.exercises, usableIn(library.gear, document.roomId))
+  const problem = placementProblem(only.circuit, groups, library.exercises, usableIn(library.gear, document.roomId, document.bring))
   const now = shortOf(problem, groups.map((_, group) => group))
   if (now === 0) return document
   const found = startPlaces(problem)

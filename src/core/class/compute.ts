@@ -48,10 +48,14 @@ export interface ComputedClass {
   problems: Problem[]
 }
 
-/** The people who are here, in the order in which they came; ids that the hall no longer knows are left out. */
-export function peopleHere(document: Pick<ClassDocument, 'here' | 'walkIns'>, people: readonly Person[]): Person[] {
+/** The people who are here, in the order in which they came, with the sizes they take in this class; ids that the hall no longer knows are left out. */
+export function peopleHere(document: Pick<ClassDocument, 'here' | 'walkIns' | 'sizes'>, people: readonly Person[]): Person[] {
   const byId = new Map([...people, ...document.walkIns].map((person) => [person.id, person]))
-  return document.here.flatMap((id) => byId.get(id) ?? [])
+  return document.here.flatMap((id) => {
+    const person = byId.get(id)
+    const sizes = document.sizes?.[id]
+    return person ? [sizes ? { ...person, loads: { ...person.loads, ...sizes } } : person] : []
+  })
 }
 
 export const figuresOf = (library: Pick<HallLibrary, 'figures'>): HallFigures => library.figures ?? commonFigures
@@ -87,7 +91,7 @@ export function computeClass(document: ClassDocument, library: HallLibrary): Com
   })
   const found = new Map<string, { rotation: Rotation; units: Person[][] }>()
   for (const { circuit, rotation, units } of rotations) if (rotation.ok) found.set(circuit.id, { rotation: rotation.value, units })
-  const gear = countGear({ plan, exercises: library.exercises, kinds: usableIn(library.gear, document.roomId), groups, rotations: found })
+  const gear = countGear({ plan, exercises: library.exercises, kinds: usableIn(library.gear, document.roomId, document.bring), groups, rotations: found })
   return {
     timeline,
     sentences: timeline.ok ? classSentences(plan, timeline.value, sizes) : undefined,

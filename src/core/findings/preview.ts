@@ -1,4 +1,4 @@
-import { computeClass } from '../class/compute'
+import { computeClass, type ComputedClass } from '../class/compute'
 import { formOf } from '../hall/form'
 import { planDifferences } from '../plan/differences'
 import { pieceName } from '../summary/names'
@@ -30,6 +30,25 @@ export const namesFor = (library: Pick<Judged['library'], 'exercises'>) => {
   }
 }
 
+/** What changes for people: where groups begin, who is with whom, what they take or bring. */
+function peopleDifferences({ document: before, computed: now, library }: Judged, after: ClassDocument, then: ComputedClass): string[] {
+  const words: string[] = []
+  const names = (groups: ComputedClass['groups']) => groups.map((group) => group.map((person) => person.name).join(' and '))
+  const [was, is] = [names(now.groups), names(then.groups)]
+  const moved = is.filter((group, index) => group !== was[index])
+  if (moved.length > 0 && [...is].sort().join() === [...was].sort().join()) words.push(...is.flatMap((group, index) => (group === was[index] ? [] : [`${group} begin at ${index + 1} instead of ${was.indexOf(group) + 1}`])))
+  else if (moved.length > 0) words.push(`${is.length} groups instead of ${was.length}`)
+  const labelOf = (kindId: string, sizeId: string | undefined) => library.gear.find((kind) => kind.id === kindId)?.sizes.find((size) => size.id === sizeId)?.label ?? 'another size'
+  for (const person of then.people) {
+    const earlier = now.people.find((each) => each.id === person.id)
+    for (const [kindId, sizeId] of Object.entries(person.loads)) {
+      if (earlier && earlier.loads[kindId] !== sizeId) words.push(`${person.name} takes ${labelOf(kindId, sizeId)}`)
+    }
+  }
+  for (const kindId of after.bring ?? []) if (!before.bring?.includes(kindId)) words.push(`Everyone brings ${library.gear.find((kind) => kind.id === kindId)?.name.toLowerCase() ?? kindId}`)
+  return words
+}
+
 export function previewOf(judged: Judged, findings: readonly Finding[], apply: (document: ClassDocument) => ClassDocument): Preview {
   const document = apply(judged.document)
   const computed = computeClass(document, judged.library)
@@ -40,7 +59,7 @@ export function previewOf(judged: Judged, findings: readonly Finding[], apply: (
   const after = computed.timeline
   return {
     document,
-    changes: planDifferences(judged.document.plan, document.plan, namesFor(judged.library)),
+    changes: [...planDifferences(judged.document.plan, document.plan, namesFor(judged.library)), ...peopleDifferences(judged, document, computed)],
     total: before.ok && after.ok ? (before.value.total === after.value.total ? `stays ${formatSeconds(after.value.total)}` : `${formatSeconds(after.value.total)} instead of ${formatSeconds(before.value.total)}`) : '',
     mends: now.filter((finding) => lacks(then, finding)).map((finding) => finding.what),
     raises: then.filter((finding) => lacks(now, finding)).map((finding) => finding.what),

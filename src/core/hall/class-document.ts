@@ -26,6 +26,10 @@ export const ClassDocument = z
     /** What is wished of the groups, and the groups as they were put; left out, they are made in the order in which people came. */
     wishes: GroupWishes.optional(),
     arranged: z.array(ArrangedGroup).max(limits.people).optional(),
+    /** Sizes that people take in this class instead of their usual ones, by the ids of person and kind. */
+    sizes: z.record(idField, z.record(idField, idField)).optional(),
+    /** Kinds of gear that everyone brings along. */
+    bring: z.array(idField).max(100).optional(),
     /** How people move, by the id of the circuit; a circuit that is not named follows the loop. */
     rotations: z.record(idField, RotationChoice).optional(),
   })

@@ -41,15 +41,22 @@ export const namedIn = (kinds: readonly GearKind[], unit: WeightUnit): GearKind[
 
 const usable = new WeakMap<readonly GearKind[], Map<string, GearKind[]>>()
 
-/** The gear that can be used in a room: `owned` is what is whole, there, and not kept in another room. Without a room (`''`), all that is whole and there. */
-export function usableIn(kinds: readonly GearKind[], roomId: string): GearKind[] {
+/** As many as can ever be wanted of what everybody brings along. */
+const enough = 1000
+
+/**
+ * The gear that can be used in a room: `owned` is what is whole, there, and not kept in another room. Without a room (`''`), all that is whole and
+ * there. Of what people `bring` there is enough.
+ */
+export function usableIn(kinds: readonly GearKind[], roomId: string, bring: readonly string[] = []): GearKind[] {
   let byRoom = usable.get(kinds)
   if (!byRoom) usable.set(kinds, (byRoom = new Map()))
-  let found = byRoom.get(roomId)
+  const key = [roomId, ...bring].join('/')
+  let found = byRoom.get(key)
   if (!found) {
     const here = (kind: GearKind) => kind.roomId === undefined || roomId === '' || kind.roomId === roomId
-    found = kinds.map((kind) => ({ ...kind, sizes: kind.sizes.map((size) => ({ ...size, broken: 0, lent: 0, owned: here(kind) ? usableOf(size) : 0 })) }))
-    byRoom.set(roomId, found)
+    found = kinds.map((kind) => ({ ...kind, sizes: kind.sizes.map((size) => ({ ...size, broken: 0, lent: 0, owned: bring.includes(kind.id) ? enough : here(kind) ? usableOf(size) : 0 })) }))
+    byRoom.set(key, found)
   }
   return found
 }

@@ -29,6 +29,9 @@ export function withoutPerson(document: ClassDocument, id: string): ClassDocumen
     here: document.here.filter((each) => each !== id),
     walkIns: document.walkIns.filter((person) => person.id !== id),
     ...(arranged && { arranged }),
+    ...(document.fromHome && { fromHome: document.fromHome.filter((each) => each !== id) }),
+    ...(document.demonstrators && { demonstrators: Object.fromEntries(Object.entries(document.demonstrators).filter(([, shows]) => shows !== id)) }),
+    ...(document.sizes && { sizes: Object.fromEntries(Object.entries(document.sizes).filter(([personId]) => personId !== id)) }),
     ...(document.wishes && { wishes: { ...document.wishes, together: pairs(document.wishes.together), apart: pairs(document.wishes.apart) } }),
   }
 }

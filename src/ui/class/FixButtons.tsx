@@ -1,0 +1,47 @@
+import { useState } from 'react'
+import type { Fix, Judged } from '@core/findings/finding'
+import { judge } from '@core/findings/judge'
+import { previewOf, type Preview } from '@core/findings/preview'
+import { useClass } from './context'
+
+/** The press that mends something, and what it would change, mend and raise, to be looked at first. `describedBy` is the id of what it mends. */
+export function FixButtons({ fix, judged, describedBy, note }: { fix: Fix; judged: Judged; describedBy: string; note?: string }) {
+  const { store } = useClass()
+  const [shown, setShown] = useState<Preview & { of: Judged }>()
+  // What is shown is of the class as it is now, or it is not shown.
+  const preview = shown?.of === judged ? shown : undefined
+  return (
+    <>
+      <button type="button" className="link-button" onClick={() => store.getState().replace(fix.apply(judged.document))}>
+        {fix.label}
+      </button>{' '}
+      {note && <span className="second">{note} </span>}
+      <button type="button" className="peek-button" aria-expanded={preview !== undefined} aria-describedby={describedBy} onClick={() => setShown(preview ? undefined : { ...previewOf(judged, judge(judged), fix.apply), of: judged })}>
+        {preview ? 'hide' : 'what changes?'}
+      </button>
+      {preview && (
+        <div className="peek" aria-live="polite">
+          <Lines lines={preview.changes} empty="Nothing in the plan." />
+          {preview.total && <div>Total {preview.total}.</div>}
+          <Lines title="Mends" lines={preview.mends} />
+          <Lines title="Raises" lines={preview.raises} />
+        </div>
+      )}
+    </>
+  )
+}
+
+function Lines({ title, lines, empty }: { title?: string; lines: string[]; empty?: string }) {
+  if (lines.length === 0) return empty ? <div>{empty}</div> : null
+  return (
+    <>
+      {title && <div className="second">{title}</div>}
+      <ul>
+        {lines.slice(0, 8).map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+        {lines.length > 8 && <li>and {lines.length - 8} more</li>}
+      </ul>
+    </>
+  )
+}

@@ -1,0 +1,26 @@
+import type { GearLine, GearTurn } from '@core/gear/count'
+import type { Pieces } from '@core/gear/lists'
+import type { Piece } from '@core/plan/plan'
+import { turnsPerLap } from '@core/plan/turns'
+import { pieceName } from '@core/summary/names'
+
+/** `Kettlebell 8 kg`. */
+export const sizeWords = (line: Pick<GearLine, 'kindName' | 'sizeLabel'>): string => [line.kindName, line.sizeLabel].filter(Boolean).join(' ')
+
+/** `2 × Kettlebell 8 kg`. */
+export const piecesWords = (pieces: Pieces): string => `${pieces.count} × ${sizeWords(pieces)}`
+
+/** How many too few, and when: the circuit, and its turns as they are counted in each lap. */
+export function shortageWords(line: GearLine, turns: readonly GearTurn[], pieces: readonly Piece[]): string {
+  const when = pieces.flatMap((piece) => {
+    if (piece.type === 'pause') return []
+    const perLap = turnsPerLap(piece)
+    const over = turns.flatMap((each, index) => (each.pieceId === piece.id && line.byTurn[index]! > line.owned ? [(each.turn % perLap) + 1] : []))
+    const named = [...new Set(over)].sort((a, b) => a - b)
+    if (named.length === 0) return []
+    const which = named.length === perLap ? 'every turn' : `${named.length === 1 ? 'turn' : 'turns'} ${named.join(', ')}`
+    return [`${pieceName(piece)}: ${which}`]
+  })
+  const where = line.stations.length > 0 ? ` Used at station ${line.stations.join(', ')}.` : ''
+  return `${line.short} too few. ${when.join('; ')}.${where}`
+}

@@ -1,0 +1,11 @@
+import { nanoid } from 'nanoid'
+import { useMemo } from 'react'
+import type { Judged } from '@core/findings/finding'
+import { useClass } from './context'
+
+/** The class as findings and fixes look at it; the same object as long as the class is. */
+export function useJudged(): Judged {
+  const { document, computed, library, rooms } = useClass()
+  const room = rooms.find((each) => each.id === document.roomId)
+  return useMemo(() => ({ document, computed, library, room, newId: () => nanoid(10) }), [document, computed, library, room])
+}
