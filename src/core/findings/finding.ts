@@ -1,4 +1,5 @@
 import type { ComputedClass, HallLibrary } from '../class/compute'
+import type { OtherClass } from '../gear/overlap'
 import type { ClassDocument } from '../hall/class-document'
 import { exercisesById } from '../hall/by-id'
 import type { Exercise } from '../hall/exercise'
@@ -32,6 +33,8 @@ export interface Judged {
   computed: ComputedClass
   library: HallLibrary
   room: Room | undefined
+  /** The hall's other classes round this one's time. */
+  others?: readonly OtherClass[] | undefined
   /** For the ids of what a fix adds. */
   newId: () => string
 }

@@ -4,6 +4,7 @@ import { libraryExercises } from '../../../scripts/library/exercises'
 import { demoGear, demoRooms } from '../../../scripts/demo/hall'
 import { demoPeople } from '../../../scripts/demo/people'
 import { computeClass } from '../class/compute'
+import { asOther, type OtherClass } from '../gear/overlap'
 import { ClassDocument } from '../hall/class-document'
 import type { Room } from '../hall/room'
 import { emptyStation } from '../plan/edit'
@@ -81,6 +82,19 @@ describe('findings, common practice unless a source is named', () => {
     const shows = people.find((person) => person.level === 'trained')!
     const mended = expectMendedOrFewer({ ...document, demonstrators: { standard: shows.id } })
     expect(computeClass(mended, library).groups.flat()).toHaveLength(people.length)
+  })
+
+  it('two classes at once: the same room, and gear that both want', () => {
+    const document = lunch()
+    const computed = computeClass(document, library)
+    const other = (change: Partial<OtherClass>): OtherClass => ({ ...asOther('other', { ...document, name: 'Other' }, computed), roomId: 'drying-loft', ...change })
+    const with_ = (others: OtherClass[]) => judge({ document, computed, library, room: demoRooms[0], others, newId }).filter((finding) => finding.id.startsWith('twoClasses')).map((finding) => finding.what)
+    expect(with_([other({})])).toContainEqual(expect.stringMatching(/^Kettlebell 12 kg: 4 here and 4 in Other, 2 to be had$/))
+    expect(with_([other({ roomId: document.roomId })])).toContain('Other is in this room at the same time')
+    const later = new Date(Date.parse(document.startsAt) + 3_600_000).toISOString()
+    expect(with_([other({ startsAt: later })])).toEqual([])
+    // What stays in one room cannot be wanted in the other.
+    expect(with_([other({ most: [] })])).toEqual([])
   })
 
   it('no warm-up, no cool-down, no water', () => {
@@ -231,6 +245,6 @@ describe('findings, common practice unless a source is named', () => {
   it('says what to mend first', () => {
     const order = judged(bare()).map((each) => each.severity)
     expect(order).toEqual([...order].sort((a, b) => ['mend', 'weigh', 'fine'].indexOf(a) - ['mend', 'weigh', 'fine'].indexOf(b)))
-    expect(find(judged(lunch()), 'gearShort')).toMatchObject({ severity: 'mend', what: 'Kettlebell 12 kg: 4 wanted, 2 owned' })
+    expect(find(judged(lunch()), 'gearShort')).toMatchObject({ severity: 'mend', what: 'Kettlebell 12 kg: 4 wanted, 2 to be had' })
   })
 })

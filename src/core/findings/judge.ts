@@ -15,6 +15,7 @@ import { regionTwice } from './rules/region-twice'
 import { sideShort } from './rules/side-short'
 import { sidesUnsaid } from './rules/sides-unsaid'
 import { slot } from './rules/slot'
+import { twoClasses } from './rules/two-classes'
 import { unplanned } from './rules/unplanned'
 import { upsAndDowns } from './rules/ups-and-downs'
 import { warmUp } from './rules/warm-up'
@@ -33,6 +34,7 @@ const rules: Rule[] = [
   lowCeiling,
   noOption,
   gearShort,
+  twoClasses,
   outOfSight,
   aim,
   unplanned,

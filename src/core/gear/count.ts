@@ -1,5 +1,5 @@
 import type { Exercise } from '../hall/exercise'
-import type { GearKind } from '../hall/gear-kind'
+import type { GearForm, GearKind } from '../hall/gear-kind'
 import type { Circuit, Plan, Station } from '../plan/plan'
 import { turnsOf, turnsPerLap, wavesOf } from '../plan/turns'
 import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
@@ -10,6 +10,7 @@ export interface GearLine {
   kindId: string
   sizeId: string
   kindName: string
+  form: GearForm
   sizeLabel: string
   /** The most wanted at once, and the turn (index into `turns`) in which that is first so. */
   most: number
@@ -204,6 +205,7 @@ function linesOf(kinds: readonly GearKind[], demands: readonly Count[], stations
         kindId: kind.id,
         sizeId: size.id,
         kindName: kind.name,
+        form: kind.form,
         sizeLabel: size.label,
         most,
         mostInTurn: byTurn.indexOf(most),

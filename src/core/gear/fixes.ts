@@ -92,7 +92,7 @@ function nearestSize({ document, computed, library }: Judged, { kindId, sizeId }
     }
   }
   if (moved.length === 0) return undefined
-  const words = [...new Set(moved.map(({ label }) => label))].map((label) => `${moved.filter((each) => each.label === label).map(({ name }) => name).join(', ')} ${label}`)
+  const words = [...new Set(moved.map(({ label }) => label))].map((label) => `${label} for ${moved.filter((each) => each.label === label).map(({ name }) => name).join(', ')}`)
   const { sizes } = now
   return { label: `Nearest size: ${words.join('; ')}`, apply: (on) => ({ ...on, sizes }) }
 }

@@ -26,7 +26,7 @@ describe('lists of gear', () => {
       for (const line of computed.gear.lines) {
         expect(total(atStations, line.kindId, line.sizeId)).toBeLessThanOrEqual(line.owned)
         const inFirst = computed.gear.turns.some((turn, index) => turn.pieceId === first?.id && line.byTurn[index]! > 0)
-        const found = [...places.flatMap((place) => place.pieces), ...goRound].some((each) => each.kindId === line.kindId && each.sizeId === line.sizeId)
+        const found = [...places.flatMap((place) => [...place.pieces, ...place.at]), ...goRound].some((each) => each.kindId === line.kindId && each.sizeId === line.sizeId)
         if (inFirst && line.owned > 0) expect(found, line.kindName + line.sizeLabel).toBe(true)
         expect(total(tearDownList(document.plan, computed.gear), line.kindId, line.sizeId)).toBeLessThanOrEqual(line.owned)
       }
@@ -39,7 +39,7 @@ describe('lists of gear', () => {
     const [from, to] = rotatingCircuits(document.plan)
     expect(swap!.stations.length).toBeGreaterThan(0)
     for (const each of swap!.stations) {
-      const most = (pieceId: string) => computed.gear.byStation.find((station) => station.pieceId === pieceId && station.station === each.station - 1)?.most ?? []
+      const most = (pieceId: string) => computed.gear.byStation.find((station) => station.pieceId === pieceId && station.station === each.station - 1)?.most.filter(({ kindId }) => computed.gear.lines.find((line) => line.kindId === kindId)!.form !== 'place') ?? []
       for (const { kindId, sizeId, count } of most(from!.id)) expect(total(each.goes, kindId, sizeId) + total(each.stays, kindId, sizeId)).toBe(count)
       for (const { kindId, sizeId, count } of most(to!.id)) expect(total(each.comes, kindId, sizeId) + total(each.stays, kindId, sizeId)).toBe(count)
     }

@@ -26,6 +26,8 @@ export interface SetUpPlace {
   station?: number
   name: string
   pieces: Pieces[]
+  /** Places that it needs and that cannot be carried: a wall, an anchor point. */
+  at: Pieces[]
 }
 
 export interface SetUp {
@@ -43,6 +45,9 @@ const naming = (gear: GearCount) => {
     return { kindId, sizeId, kindName: line?.kindName ?? kindId, sizeLabel: line?.sizeLabel ?? '', count }
   }
 }
+
+/** Kinds that are places: nobody carries them. */
+const placesIn = (gear: GearCount): ReadonlySet<string> => new Set(gear.lines.filter((line) => line.form === 'place').map((line) => line.kindId))
 
 const stationPieces = (gear: GearCount, circuitId: string, station: number) => gear.byStation.find((each) => each.pieceId === circuitId && each.station === station)?.most ?? []
 
@@ -64,21 +69,24 @@ export function setUpList(plan: Plan, gear: GearCount): SetUp {
   const owned = ownedOf(gear)
   const [first] = rotatingCircuits(plan)
   const totals = first ? standingTotals(gear, first) : new Map<string, number>()
+  const places = placesIn(gear)
   const scarce = new Set([...totals].flatMap(([key, wanted]) => (wanted > (owned.get(key) ?? 0) ? [key] : [])))
   const atStations = (first?.stations ?? []).flatMap((_, station): SetUpPlace[] => {
-    const pieces = stationPieces(gear, first!.id, station).filter(({ kindId, sizeId }) => !scarce.has(sizeKey(kindId, sizeId)))
-    return pieces.length === 0 ? [] : [{ circuitId: first!.id, station: station + 1, name: `Station ${station + 1}`, pieces: pieces.map(({ kindId, sizeId, count }) => named(kindId, sizeId, count)) }]
+    const all = stationPieces(gear, first!.id, station).map(({ kindId, sizeId, count }) => named(kindId, sizeId, count))
+    const pieces = all.filter((each) => !scarce.has(sizeKey(each.kindId, each.sizeId)) && !places.has(each.kindId))
+    const at = all.filter((each) => places.has(each.kindId))
+    return pieces.length + at.length === 0 ? [] : [{ circuitId: first!.id, station: station + 1, name: `Station ${station + 1}`, pieces, at }]
   })
   const handedOut = everyCircuit(plan).flatMap((circuit): SetUpPlace[] => {
     if (circuit.travel === 'rotate') return []
     const turns = gear.turns.flatMap((turn, index) => (turn.pieceId === circuit.id ? [index] : []))
     const pieces = gear.lines.flatMap((line) => {
       const most = Math.max(0, ...turns.map((turn) => line.byTurn[turn]!))
-      return most > 0 ? [named(line.kindId, line.sizeId, most)] : []
+      return most > 0 && line.form !== 'place' ? [named(line.kindId, line.sizeId, most)] : []
     })
-    return pieces.length === 0 ? [] : [{ circuitId: circuit.id, name: `${pieceName(circuit)}, to everyone`, pieces }]
+    return pieces.length === 0 ? [] : [{ circuitId: circuit.id, name: `${pieceName(circuit)}, to everyone`, pieces, at: [] }]
   })
-  const goRound = gear.lines.filter((line) => scarce.has(sizeKey(line.kindId, line.sizeId))).map((line) => named(line.kindId, line.sizeId, Math.min(line.most, line.owned)))
+  const goRound = gear.lines.filter((line) => line.form !== 'place' && scarce.has(sizeKey(line.kindId, line.sizeId))).map((line) => named(line.kindId, line.sizeId, Math.min(line.most, line.owned)))
   return { places: [...atStations, ...handedOut], goRound }
 }
 
@@ -107,13 +115,14 @@ export function swapLists(plan: Plan, gear: GearCount, groupSizes: readonly numb
   const named = naming(gear)
   const pieces = plan.parts.flatMap((part) => part.pieces)
   const circuits = rotatingCircuits(plan)
+  const places = placesIn(gear)
   const carriers = Math.max(1, Math.min(...groupSizes))
   return circuits.slice(1).map((to, index): Swap => {
     const from = circuits[index]!
     const between = pieces.slice(pieces.findIndex((piece) => piece.id === from.id) + 1, pieces.findIndex((piece) => piece.id === to.id))
     const given = between.reduce((sum, piece) => sum + (piece.type === 'pause' ? piece.seconds : 0), 0)
     const stations = Array.from({ length: Math.max(from.stations.length, to.stations.length) }, (_, station): StationSwap => {
-      const at = (circuit: Circuit) => new Map(stationPieces(gear, circuit.id, station).map((each) => [sizeKey(each.kindId, each.sizeId), each]))
+      const at = (circuit: Circuit) => new Map(stationPieces(gear, circuit.id, station).filter((each) => !places.has(each.kindId)).map((each) => [sizeKey(each.kindId, each.sizeId), each]))
       const [was, is] = [at(from), at(to)]
       const count = (of: typeof was, key: string) => of.get(key)?.count ?? 0
       const of = (amount: (key: string) => number) => [...new Map([...was, ...is])].flatMap(([key, { kindId, sizeId }]) => (amount(key) > 0 ? [named(kindId, sizeId, amount(key))] : []))
@@ -151,7 +160,7 @@ export function sharedNextDoor(plan: Plan, gear: GearCount): { circuit: string; 
 export function tearDownList(plan: Plan, gear: GearCount): Pieces[] {
   const named = naming(gear)
   const standing = rotatingCircuits(plan).map((circuit) => standingTotals(gear, circuit))
-  return gear.lines.map((line) => {
+  return gear.lines.filter((line) => line.form !== 'place').map((line) => {
     const key = sizeKey(line.kindId, line.sizeId)
     const most = Math.max(line.most, ...standing.map((totals) => totals.get(key) ?? 0))
     return named(line.kindId, line.sizeId, Math.min(most, line.owned))

@@ -1,6 +1,9 @@
 import { and, asc, desc, eq, gte, isNull, lt, lte, sql } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
+import { computeClass, type HallLibrary } from '../../core/class/compute'
+import { asOther, type OtherClass } from '../../core/gear/overlap'
 import type { ClassDocument } from '../../core/hall/class-document'
+import { limits } from '../../core/plan/limits'
 import { db, type Transaction } from '../db/client'
 import { classes, classRevisions, rooms } from '../db/schema'
 import { notFound, refuse } from '../http/respond'
@@ -21,6 +24,16 @@ export async function classesBetween(hallId: string, from: Date, until: Date): P
     .from(classes)
     .where(and(eq(classes.hallId, hallId), isNull(classes.deletedAt), gte(classes.startsAt, from), lt(classes.startsAt, until)))
     .orderBy(asc(classes.startsAt), asc(classes.id))
+}
+
+/** No plan is longer than this. */
+const longestMilliseconds = limits.totalSeconds * 1000
+
+/** The hall's other classes that may go on at the same time as one, as it has to know them. */
+export async function classesBeside(hallId: string, { id, document }: Pick<StoredClass, 'id' | 'document'>, library: HallLibrary): Promise<OtherClass[]> {
+  const start = Date.parse(document.startsAt)
+  const near = await classesBetween(hallId, new Date(start - longestMilliseconds), new Date(start + longestMilliseconds))
+  return near.filter((other) => other.id !== id).map((other) => asOther(other.id, other.document, computeClass(other.document, library)))
 }
 
 export async function findClass(hallId: string, id: string): Promise<StoredClass> {

@@ -3,6 +3,7 @@ import { useMemo, useState, type MouseEvent } from 'react'
 import { useStore } from 'zustand'
 import { computeClass, type HallLibrary } from '@core/class/compute'
 import type { PastPartners } from '@core/grouping/cost'
+import type { OtherClass } from '@core/gear/overlap'
 import type { Room } from '@core/hall/room'
 import { exerciseSearch } from '@core/search/exercises'
 import type { LogRow } from '../kit/LogTable'
@@ -36,6 +37,7 @@ interface ClassPageProps {
   tab: ClassTab
   log: LogRow[]
   past: PastPartners
+  others: OtherClass[]
 }
 
 /** One class: its head, its tabs, and the view of one of them. */
@@ -47,14 +49,14 @@ export function ClassPage(props: ClassPageProps) {
   )
 }
 
-function Editor({ stored, library, rooms, zone, tab, log, past }: ClassPageProps) {
+function Editor({ stored, library, rooms, zone, tab, log, past, others }: ClassPageProps) {
   const [store] = useState(() => createClassStore(stored.document))
   const document = useStore(store, (state) => state.document)
   const computed = useMemo(() => computeClass(document, library), [document, library])
   const { save, settle, saveNow } = useAutosave(store, stored)
   useUndoKeys(store)
   const search = useMemo(() => exerciseSearch(library.exercises, new Map(library.gear.map((kind) => [kind.id, kind.name]))), [library])
-  const context: ClassContext = { id: stored.id, document, computed, library, rooms, zone, store, search, past, change: store.getState().change }
+  const context: ClassContext = { id: stored.id, document, computed, library, rooms, zone, others, store, search, past, change: store.getState().change }
   const short = computed.gear.lines.reduce((sum, line) => sum + (line.short > 0 ? 1 : 0), 0)
   const counts: Partial<Record<ClassTab, number>> = { gear: short, rotation: computed.rotations.filter(({ rotation }) => !rotation.ok).length }
   const run = async () => {

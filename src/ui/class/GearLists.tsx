@@ -35,7 +35,10 @@ export function GearLists() {
         <p className="second">In the order of the stations round the room.</p>
         {setUp.places.map((place) => (
           <div key={`${place.circuitId}-${place.station ?? 'all'}`}>
-            <h3>{place.name}</h3>
+            <h3>
+              {place.name}
+              {place.at.length > 0 && <span className="second"> at {place.at.map(piecesWords).join(', ').toLowerCase()}</span>}
+            </h3>
             {place.pieces.map((pieces) => tick(`up/${place.circuitId}/${place.station ?? 'all'}/${pieces.kindId}/${pieces.sizeId}/${pieces.count}`, piecesWords(pieces)))}
           </div>
         ))}

@@ -16,7 +16,7 @@ export function ByKind({ lines }: { lines: GearLine[] }) {
             Needed
           </th>
           <th scope="col" className="figure">
-            Owned
+            To be had
           </th>
           <th scope="col" className="figure">
             Short

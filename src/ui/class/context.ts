@@ -2,6 +2,7 @@ import { produce } from 'immer'
 import { createContext, useContext } from 'react'
 import type { ComputedClass, HallLibrary } from '@core/class/compute'
 import type { PastPartners } from '@core/grouping/cost'
+import type { OtherClass } from '@core/gear/overlap'
 import type { ClassDocument } from '@core/hall/class-document'
 import type { Room } from '@core/hall/room'
 import { Plan, type Circuit, type Piece } from '@core/plan/plan'
@@ -18,6 +19,8 @@ export interface ClassContext {
   library: HallLibrary
   rooms: Room[]
   zone: string
+  /** The hall's other classes round this one's time. */
+  others: readonly OtherClass[]
   store: ClassStore
   search: ExerciseSearch
   /** Who worked with whom in the classes before, most recent first. */

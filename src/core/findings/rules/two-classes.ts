@@ -1,0 +1,29 @@
+import { overlapping } from '../../gear/overlap'
+import { usableIn } from '../../hall/gear-kind'
+import type { Finding, Judged } from '../finding'
+
+/** Another class at the same time: in the same room, or with gear that both want and the hall does not have for both. */
+export function twoClasses({ document, computed, library, others = [] }: Judged): Finding[] {
+  const seconds = Math.max(document.plan.slotSeconds, computed.timeline.ok ? computed.timeline.value.total : 0)
+  const beside = overlapping(document, seconds, others)
+  if (beside.length === 0) return []
+  const sameRoom = beside
+    .filter((other) => other.roomId === document.roomId)
+    .map((other): Finding => ({ id: `twoClasses-room-${other.id}`, severity: 'mend', what: `${other.name} is in this room at the same time`, why: 'Change the room or the time of one of them, under the name of the class.' }))
+  const shared = new Map(usableIn(library.gear, document.roomId, document.bring).flatMap((kind) => (kind.roomId === undefined ? kind.sizes.map((size) => [`${kind.id}/${size.id}`, { kind, size }] as const) : [])))
+  const clashes = computed.gear.lines.flatMap((line): Finding[] => {
+    const found = shared.get(`${line.kindId}/${line.sizeId}`)
+    const wanting = beside.flatMap((other) => other.most.flatMap(({ kindId, sizeId, count }) => (kindId === line.kindId && sizeId === line.sizeId && count > 0 ? [{ name: other.name, count }] : [])))
+    const together = wanting.reduce((sum, { count }) => sum + count, line.most)
+    if (!found || wanting.length === 0 || together <= line.owned || line.most === 0) return []
+    return [
+      {
+        id: `twoClasses-${line.kindId}-${line.sizeId}`,
+        severity: 'weigh',
+        what: `${[line.kindName, line.sizeLabel].filter(Boolean).join(' ')}: ${line.most} here and ${wanting.map(({ name, count }) => `${count} in ${name}`).join(', ')}, ${line.owned} to be had`,
+        why: 'Both classes may want the most of it at once. Agree who has it when, or use another form in one of them.',
+      },
+    ]
+  })
+  return [...sameRoom, ...clashes]
+}
