@@ -17,15 +17,18 @@ interface DemoClass {
   document: ClassDocument
 }
 
-const aClass = (id: string, name: string, startsAt: Date, roomId: string, planId: string, here: string[], groupSize: GroupSize): DemoClass => ({
+const aClass = (id: string, name: string, startsAt: Date, roomId: string, planId: string, here: string[], groupSize: GroupSize, spots?: [x: number, y: number][]): DemoClass => ({
   id,
-  document: { name, startsAt: startsAt.toISOString(), roomId, plan: plan(planId), here, walkIns: [], groupSize },
+  document: { name, startsAt: startsAt.toISOString(), roomId, plan: plan(planId), here, walkIns: [], groupSize, ...(spots && { spots: spots.map(([x, y]) => ({ x, y })) }) },
 })
+
+/** Round the Kiln Floor, clear of its pillars and exits. */
+const lunchSpots: [x: number, y: number][] = [[1.5, 1.5], [7.5, 1.5], [13, 1.5], [16.5, 3.75], [10.25, 4], [10.75, 7], [5, 9.5], [1.5, 8]]
 
 /** Five classes of different shape: today and the days after. */
 export const demoClasses = (today: Date): DemoClass[] => [
   aClass('demo-early', 'Early Two Halves', on(today, 0, 6, 30), 'kiln-floor', 'early-two-halves', people(16, 11), 'pairs'),
-  aClass('demo-lunch', 'Lunch Loop', on(today, 0, 12, 5), 'kiln-floor', 'lunch-loop', people(0, 16), 'pairs'),
+  aClass('demo-lunch', 'Lunch Loop', on(today, 0, 12, 5), 'kiln-floor', 'lunch-loop', people(0, 16), 'pairs', lunchSpots),
   aClass('demo-sixties', 'Steady Over-60s', on(today, 0, 14, 30), 'drying-loft', 'steady-sixties', people(22, 12), 'solo'),
   aClass('demo-evening', 'Evening Blocks', on(today, 0, 18, 45), 'kiln-floor', 'evening-blocks', people(8, 14), 'fit'),
   aClass('demo-short', 'Long and Short', on(today, 1, 17, 15), 'drying-loft', 'long-short', people(4, 9), 'solo'),

@@ -91,7 +91,7 @@ export function computeClass(document: ClassDocument, library: HallLibrary): Com
   })
   const found = new Map<string, { rotation: Rotation; units: Person[][] }>()
   for (const { circuit, rotation, units } of rotations) if (rotation.ok) found.set(circuit.id, { rotation: rotation.value, units })
-  const gear = countGear({ plan, exercises: library.exercises, kinds: usableIn(library.gear, document.roomId, document.bring), groups, rotations: found })
+  const gear = countGear({ plan, exercises: library.exercises, kinds: usableIn(library.gear, document.roomId, document.bring), groups, paces: pacesOf(library), rotations: found })
   return {
     timeline,
     sentences: timeline.ok ? classSentences(plan, timeline.value, sizes) : undefined,

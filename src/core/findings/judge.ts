@@ -3,6 +3,7 @@ import { briefing } from './rules/briefing'
 import { coolDown } from './rules/cool-down'
 import { aim } from './rules/aim'
 import { firstLap } from './rules/first-lap'
+import { floorSpace } from './rules/floor-space'
 import { gearShort } from './rules/gear-short'
 import { gripTwice } from './rules/grip-twice'
 import { impactTwice } from './rules/impact-twice'
@@ -12,9 +13,11 @@ import { noOption } from './rules/no-option'
 import { noteNumbers } from './rules/note-numbers'
 import { outOfSight } from './rules/out-of-sight'
 import { regionTwice } from './rules/region-twice'
+import { shortTransition } from './rules/short-transition'
 import { sideShort } from './rules/side-short'
 import { sidesUnsaid } from './rules/sides-unsaid'
 import { slot } from './rules/slot'
+import { stationFloor } from './rules/station-floor'
 import { twoClasses } from './rules/two-classes'
 import { unplanned } from './rules/unplanned'
 import { upsAndDowns } from './rules/ups-and-downs'
@@ -31,6 +34,9 @@ const rules: Rule[] = [
   firstLap,
   sideShort,
   sidesUnsaid,
+  stationFloor,
+  shortTransition,
+  floorSpace,
   lowCeiling,
   noOption,
   gearShort,

@@ -85,6 +85,19 @@ describe('gear count', () => {
     expect(lineOf(count(together, ['a', 'b', 'c', 'd', 'e', 'f'].map((id) => person(id))), 'mat')).toMatchObject({ most: 6, short: 1 })
   })
 
+  it('in a list at their own pace, as many as people well spread need: by Little’s law, people × the item’s share of the round', () => {
+    const input = plan(['swing'])
+    const circuit = (input.parts[0]!.pieces as Record<string, unknown>[])[0]!
+    Object.assign(circuit, {
+      travel: 'together',
+      stay: { kind: 'task', goal: 'cap', capSeconds: 600 },
+      stations: [{ id: 's', uses: [{ id: 'u0', exerciseId: 'swing', seconds: 90 }, { id: 'u1', exerciseId: 'plank', seconds: 60 }] }],
+    })
+    const eight = Array.from({ length: 8 }, (_, index) => person(`p${index}`))
+    const gear = count(input, eight, 'solo')
+    expect([lineOf(gear, 'bell', '12kg')!.most, lineOf(gear, 'mat')!.most]).toEqual([5, 4])
+  })
+
   it('names what it could not count', () => {
     const odd = exercise('odd', [{ kindId: 'sled', per: 'person' }])
     const request = GearRequest.parse({ plan: plan(['odd', 'unheard']), people: [person('a'), person('b')], groupSize: 'solo', exercises: [odd], gear: [mat] })

@@ -1,9 +1,10 @@
 import type { Exercise } from '../hall/exercise'
 import type { GearForm, GearKind } from '../hall/gear-kind'
-import type { Circuit, Plan, Station } from '../plan/plan'
+import type { Circuit, Plan, Station, Stay } from '../plan/plan'
 import { turnsOf, turnsPerLap, wavesOf } from '../plan/turns'
 import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
 import { elsewhere, type Rotation } from '../rotation/rotation'
+import { commonPaces, itemSeconds, type Paces } from '../timeline/pace'
 import { add, needOf, raise, sizeKey, standingNeedOf, type Borrower, type Count } from './need'
 
 export interface GearLine {
@@ -47,6 +48,8 @@ export interface GearInput {
   kinds: readonly GearKind[]
   /** People of each group. */
   groups: readonly (readonly Borrower[])[]
+  /** How long the items of self-paced lists take; absent, the common paces. */
+  paces?: Paces | undefined
   /** The rotation of each rotating circuit, by its id, with the people of the units that move. Where it is missing, nobody is at its stations. */
   rotations: ReadonlyMap<string, { rotation: Rotation; units: GearInput['groups'] }>
 }
@@ -160,19 +163,35 @@ function stationNeed(counter: Counter, circuit: Circuit, station: Station, group
 function mostOfPositions(counter: Counter, circuit: Circuit, station: Station, groups: GearInput['groups']): Count {
   const most: Count = new Map()
   const unknown = (kindId: string) => counter.unknownKinds.add(kindId)
-  for (const use of station.uses) {
+  const shares = sharesOf(station.stay ?? circuit.stay, station.uses, counter.paces)
+  station.uses.forEach((use, position) => {
     const exercise = counter.exercises.get(use.exerciseId)
     if (!exercise) {
       counter.unknownExercises.add(use.exerciseId)
-      continue
+      return
+    }
+    const held: Count = new Map()
+    for (const group of groups) {
+      for (const [key, amount] of needOf(group, use, exercise, circuit.pairs, counter.kinds, unknown)) add(held, key, amount)
     }
     const need = standingNeedOf(groups.flat(), use, exercise, counter.kinds, unknown)
-    for (const group of groups) {
-      for (const [key, amount] of needOf(group, use, exercise, circuit.pairs, counter.kinds, unknown)) add(need, key, amount)
-    }
+    // Less than nothing is left of a whole piece after the sum.
+    for (const [key, amount] of held) add(need, key, Math.ceil(amount * shares[position]! - 1e-9))
     raiseTo(most, need)
-  }
+  })
   return most
+}
+
+/**
+ * The share of people who are at each use at once: all of them where the clock moves them on; in a list at their own pace, well spread, as long as the item
+ * takes of a round (Little's law).
+ */
+function sharesOf(stay: Stay, uses: Station['uses'], paces: Paces = commonPaces): number[] {
+  if (stay.kind !== 'task') return uses.map(() => 1)
+  const seconds = uses.map((use) => itemSeconds(use, paces).typical)
+  const sum = (from: number, to: number) => seconds.slice(from, to).reduce((all, each) => all + each, 0)
+  const [opener, rest] = [sum(0, stay.openerCount), sum(stay.openerCount, uses.length)]
+  return seconds.map((each, index) => each / Math.max(each, index < stay.openerCount ? opener : rest))
 }
 
 /** Raises each size of `most` to what `need` wants of it. */

@@ -150,10 +150,8 @@ function tradedStations(judged: Judged, { kindId }: GearLine): Fix | undefined {
   return best?.fix
 }
 
-/** What has no weight and is one a person can be brought along. */
+/** What people can be asked to bring. */
 function broughtAlong({ document, library }: Judged, { kindId, kindName }: GearLine): Fix | undefined {
-  const kind = library.gear.find((each) => each.id === kindId)
-  if (!kind || kind.form === 'place' || kind.sizes.some((size) => size.kilograms !== undefined)) return undefined
-  const perPerson = library.exercises.some((exercise) => exercise.gear.some((need) => need.kindId === kindId && need.per === 'person'))
-  return perPerson ? { label: `Ask people to bring their own ${kindName.toLowerCase()}`, apply: (on) => ({ ...on, bring: [...new Set([...(document.bring ?? []), kindId])] }) } : undefined
+  if (!library.gear.some((kind) => kind.id === kindId && kind.canBring)) return undefined
+  return { label: `Ask people to bring their own ${kindName.toLowerCase()}`, apply: (on) => ({ ...on, bring: [...new Set([...(document.bring ?? []), kindId])] }) }
 }

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { wholeNumber } from '../plan/fields'
 import { RepPace } from './exercise'
+import { LengthUnit } from './length'
 import { WeightUnit } from './weight'
 
 const percent = z.number({ error: 'must be a number of per cent' }).min(0, 'must be at least 0 %').max(20, 'must be at most 20 %')
@@ -17,6 +18,10 @@ export const HallFigures = z.strictObject({
     .refine((brief) => brief.least <= brief.usual && brief.usual <= brief.most, 'must not go down from least to most'),
   /** What weights are shown in; absent, kilograms. */
   weightUnit: WeightUnit.optional(),
+  /** What lengths are shown in; absent, metres. */
+  lengthUnit: LengthUnit.optional(),
+  /** Metres a second that people walk in a full room; absent, the common figure. */
+  walkingMetresPerSecond: z.number().min(0.2, 'must be at least 0.2 m/s').max(3, 'must be at most 3 m/s').optional(),
 })
 export type HallFigures = z.infer<typeof HallFigures>
 

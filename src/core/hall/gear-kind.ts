@@ -28,6 +28,8 @@ export const GearKind = z.strictObject({
   form: GearForm.default('single'),
   /** The one room it stays in; absent, all rooms share it. */
   roomId: idField.optional(),
+  /** Whether people can be asked to bring their own. */
+  canBring: z.boolean().optional(),
   sizes: z.array(GearSize).min(1, 'needs at least one size').max(40),
 })
 export type GearKind = z.infer<typeof GearKind>

@@ -20,14 +20,15 @@ import { GearView } from './GearView'
 import { LogView } from './LogView'
 import { PeopleView } from './PeopleView'
 import { RotationView } from './RotationView'
+import { RoomView } from './RoomView'
 import { RunView } from './RunView'
 import { ShapeView } from './ShapeView'
 import { useUndoKeys } from './undo-keys'
 
-export const classTabs = ['shape', 'people', 'rotation', 'gear', 'brief', 'run', 'log'] as const
+export const classTabs = ['shape', 'people', 'rotation', 'room', 'gear', 'brief', 'run', 'log'] as const
 export type ClassTab = (typeof classTabs)[number]
 
-const tabNames: Record<ClassTab, string> = { shape: 'Shape', people: 'People', rotation: 'Rotation', gear: 'Gear', brief: 'Brief', run: 'Run', log: 'Log' }
+const tabNames: Record<ClassTab, string> = { shape: 'Shape', people: 'People', rotation: 'Rotation', room: 'Room', gear: 'Gear', brief: 'Brief', run: 'Run', log: 'Log' }
 
 interface ClassPageProps {
   stored: StoredClass
@@ -120,6 +121,7 @@ function Editor({ stored, library, rooms, zone, tab, log, past, others }: ClassP
         {tab === 'shape' && <ShapeView />}
         {tab === 'people' && <PeopleView />}
         {tab === 'rotation' && <RotationView />}
+        {tab === 'room' && <RoomView />}
         {tab === 'gear' && <GearView />}
         {tab === 'brief' && <BriefView />}
         {tab === 'run' && <RunView onRun={run} />}

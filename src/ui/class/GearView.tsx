@@ -71,7 +71,7 @@ export function GearView() {
           </div>
         ))}
         <h2>How it is counted</h2>
-        <p className="second">Person by person, turn by turn, in the form and the size each takes. What stands at a station counts in every turn. What is broken, lent out or kept in another room does not count.</p>
+        <p className="second">Person by person, turn by turn, in the form and the size each takes. What stands at a station counts in every turn. In a list at their own pace, as many as people well spread over it need. What is broken, lent out or kept in another room does not count.</p>
       </aside>
     </>
   )

@@ -9,7 +9,7 @@ interface Stored {
   figures: HallFigures
 }
 
-type Section = Exclude<keyof HallFigures, 'weightUnit'>
+type Section = 'repPace' | 'slowingPercent' | 'briefSeconds'
 
 const sections: { key: Section; title: string; what: string; unit: string; fields: [string, string][] }[] = [
   { key: 'repPace', title: 'Seconds a rep', what: 'where an exercise has no pace of its own, the way to the next one included', unit: ' s', fields: [['low', 'the quick'], ['typical', 'most people'], ['high', 'the slow']] },
@@ -24,7 +24,7 @@ export function FiguresDialog({ stored, onClose }: { stored: Stored; onClose: ()
   const [busy, setBusy] = useState(false)
   const set = (section: Section, field: string, value: number) => setFigures((now) => ({ ...now, [section]: { ...now[section], [field]: value } }))
   const store = async () => {
-    const checked = read(HallFigures, { ...figures, weightUnit: stored.figures.weightUnit })
+    const checked = read(HallFigures, { ...stored.figures, ...figures })
     if (!checked.ok) return setWrong(checked.problems.map((problem) => problem.message))
     setBusy(true)
     try {

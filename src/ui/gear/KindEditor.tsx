@@ -1,4 +1,4 @@
-import { Button, Modal, NumberInput, Select, TextInput } from '@mantine/core'
+import { Button, Checkbox, Modal, NumberInput, Select, TextInput } from '@mantine/core'
 import { nanoid } from 'nanoid'
 import { useState } from 'react'
 import { GearForm, GearKind, gearFormNames, type GearSize } from '@core/hall/gear-kind'
@@ -39,6 +39,7 @@ export function KindEditor({ stored, hall, onClose, onStored, onErased }: KindEd
           onChange={(next) => set({ roomId: next === everywhere ? undefined : next! })}
         />
       </div>
+      <Checkbox mb="sm" label="People can bring their own" checked={draft.canBring ?? false} onChange={(event) => set({ canBring: event.currentTarget.checked || undefined })} />
       <table className="plain">
         <thead>
           <tr>

@@ -1,4 +1,4 @@
-import { Button, Modal, MultiSelect, Select, Textarea, TextInput } from '@mantine/core'
+import { Button, Modal, MultiSelect, NumberInput, Select, Textarea, TextInput } from '@mantine/core'
 import { nanoid } from 'nanoid'
 import { Strain, strainNames } from '@core/hall/exercise'
 import type { GearKind } from '@core/hall/gear-kind'
@@ -26,7 +26,7 @@ export function PersonEditor({ stored, others, gear, onClose, onStored, onErased
   const sized = gear.filter((kind) => kind.sizes.length > 1)
   return (
     <Modal opened onClose={onClose} title={stored?.document.name ?? 'New person'} size="lg" closeOnClickOutside={false}>
-      <Troubles problems={problems} at={['name', 'goEasyNote']} />
+      <Troubles problems={problems} at={['name', 'goEasyNote', 'walkingMetresPerSecond']} />
       <TextInput label="First name" value={draft.name} error={errorOf('name')} onChange={(event) => set({ name: event.currentTarget.value })} data-autofocus />
       <Select mt="sm" label="Level" data={Level.options} value={draft.level} allowDeselect={false} onChange={(level) => set({ level: level as Level })} />
       <MultiSelect mt="sm" label="Easy on" data={Strain.options.map((value) => ({ value, label: strainNames[value] }))} value={draft.goEasy} onChange={(goEasy) => set({ goEasy: goEasy as Strain[] })} />
@@ -47,6 +47,7 @@ export function PersonEditor({ stored, others, gear, onClose, onStored, onErased
           />
         ))}
       </div>
+      <NumberInput mt="sm" label="Walks, metres a second" placeholder="as most do" decimalScale={2} step={0.1} min={0.2} max={3} clampBehavior="none" maw={220} value={draft.walkingMetresPerSecond ?? ''} error={errorOf('walkingMetresPerSecond')} onChange={(value) => set({ walkingMetresPerSecond: typeof value === 'number' ? value : undefined })} />
       <MultiSelect mt="sm" label="Keep with" searchable data={names} value={draft.keepWith ?? []} onChange={(keepWith) => set({ keepWith })} />
       <MultiSelect mt="sm" label="Keep apart from" searchable data={names} value={draft.keepApart ?? []} onChange={(keepApart) => set({ keepApart })} />
       <FormFoot busy={form.busy} onStore={form.store} onClose={onClose} onErase={form.erase}>

@@ -1,0 +1,77 @@
+import { noGoOf, obstaclesOf, type Room } from '../hall/room'
+import type { Metres } from '../units'
+import { floorAt, type StationFloor } from './footprints'
+import { distance, inside, middleOf, overlap, widened, type Point, type Rect } from './geometry'
+import { roomRect, walkerOf } from './walk'
+
+export interface Laid {
+  spots: Point[]
+  /** Stations (from 0) for which there is no room: they are put in the middle of it. */
+  left: number[]
+}
+
+const step: Metres = 0.25
+/** Kept between the floors of two stations where there is room for it. */
+const wideGap: Metres = 0.5
+
+/** A point so far along the walls, clockwise from the top left, when one keeps `inset` from them. */
+function alongWalls(room: Room, inset: Metres, share: number): Point {
+  const length = Math.max(0, room.lengthMetres - 2 * inset)
+  const width = Math.max(0, room.widthMetres - 2 * inset)
+  let way = share * 2 * (length + width)
+  if (way <= length) return { x: inset + way, y: inset }
+  way -= length
+  if (way <= width) return { x: inset + length, y: inset + way }
+  way -= width
+  if (way <= length) return { x: inset + length - way, y: inset + width }
+  return { x: inset, y: inset + width - (way - length) }
+}
+
+/** The anchor points that a station needs one of, by the kinds of gear it uses; empty when it is not bound to any. */
+function anchorsFor(floor: StationFloor, room: Room): Point[] {
+  const needs = new Set(floor.forms.flatMap((form) => form.gear.map((need) => need.kindId)))
+  return (room.features ?? []).filter((feature) => feature.kind === 'anchor' && feature.kindId !== undefined && needs.has(feature.kindId)).map(middleOf)
+}
+
+/**
+ * A spot for every station: round the walls in the order of the loop, floors clear of each other, of obstacles, exits and strips kept free, and within
+ * reach of each other; stations that need an anchor point at one. Greedy and always the same; what does not fit is told.
+ */
+export function layOut(room: Room, floors: readonly StationFloor[]): Laid {
+  const whole = roomRect(room)
+  const closed = [...noGoOf(room), ...obstaclesOf(room)]
+  const walker = walkerOf(room)
+  const candidates: Point[] = []
+  for (let x = step; x < room.lengthMetres; x += step) for (let y = step; y < room.widthMetres; y += step) candidates.push({ x, y })
+  const placed = new Map<number, Rect>()
+  const spots: Point[] = floors.map(() => middleOf(whole))
+  const left: number[] = []
+  const taken: Point[] = []
+  const bound = floors.filter((floor) => anchorsFor(floor, room).length > 0)
+  // What is bound to a place first, then the largest: the small ones find room between.
+  const area = (floor: StationFloor) => floor.lengthMetres * floor.widthMetres
+  const free = floors.filter((each) => !bound.includes(each)).sort((a, b) => area(b) - area(a) || a.index - b.index)
+  for (const floor of [...bound, ...free]) {
+    const inset = Math.min(Math.max(floor.lengthMetres, floor.widthMetres) / 2, room.lengthMetres / 2, room.widthMetres / 2)
+    const ring = alongWalls(room, inset, floor.index / floors.length)
+    const anchor = anchorsFor(floor, room).filter((point) => !taken.includes(point)).sort((a, b) => distance(a, ring) - distance(b, ring))[0]
+    const target = anchor ?? ring
+    const ordered = [...candidates].sort((a, b) => distance(a, target) - distance(b, target))
+    const fits = (point: Point, gap: Metres) => {
+      const rect = floorAt(point, floor)
+      return inside(rect, whole) && !closed.some((each) => overlap(rect, each)) && ![...placed.values()].some((other) => overlap(widened(rect, gap / 2), widened(other, gap / 2)))
+    }
+    const first = [...placed.keys()][0]
+    const reached = (point: Point) => first === undefined || walker.metres(point, spots[first]!) !== undefined
+    const spot = [wideGap, 0].flatMap((gap) => ordered.find((point) => fits(point, gap) && reached(point)) ?? [])[0]
+    if (!spot) {
+      left.push(floor.index)
+      continue
+    }
+    if (anchor) taken.push(anchor)
+    spots[floor.index] = spot
+    placed.set(floor.index, floorAt(spot, floor))
+  }
+  return { spots, left }
+}
+

@@ -1,0 +1,44 @@
+import type { ComputedClass, HallLibrary } from '../class/compute'
+import type { Fix } from '../findings/finding'
+import type { ClassDocument } from '../hall/class-document'
+import type { Room } from '../hall/room'
+import type { Seconds } from '../units'
+import { transitionsOf } from './transitions'
+
+export interface SpotTrade {
+  fix: Fix
+  /** The longest transition before and after. */
+  before: Seconds
+  needed: Seconds
+}
+
+/** More stations than this take too long to be tried pair by pair. */
+const mostStations = 20
+
+/** The trade of two stations' spots that makes the longest transition shortest; nothing while all are in time, or where no trade helps. */
+export function bestTrade(document: ClassDocument, computed: ComputedClass, library: HallLibrary, room: Room): SpotTrade | undefined {
+  const spots = document.spots ?? []
+  const longest = (of: ClassDocument['spots']) => transitionsOf(document, computed, library, room, of).transitions.reduce((most, each) => Math.max(most, each.needed - each.given), -Infinity)
+  const worst = transitionsOf(document, computed, library, room).transitions[0]
+  if (!worst || worst.needed <= worst.given || spots.length > mostStations) return undefined
+  let best = { over: longest(spots), one: -1, other: -1 }
+  for (let one = 0; one < spots.length; one++) {
+    for (let other = one + 1; other < spots.length; other++) {
+      const over = longest(traded(spots, one, other))
+      if (over < best.over) best = { over, one, other }
+    }
+  }
+  if (best.one < 0) return undefined
+  const { one, other } = best
+  return {
+    before: worst.needed,
+    needed: worst.given + best.over,
+    fix: { label: `Trade the places of stations ${one + 1} and ${other + 1}`, apply: (now) => ({ ...now, spots: traded(now.spots ?? [], one, other) }) },
+  }
+}
+
+function traded<T>(items: readonly T[], one: number, other: number): T[] {
+  const copy = [...items]
+  ;[copy[one], copy[other]] = [copy[other]!, copy[one]!]
+  return copy
+}

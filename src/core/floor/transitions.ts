@@ -1,0 +1,129 @@
+import { figuresOf, type ComputedClass, type HallLibrary } from '../class/compute'
+import { exercisesById } from '../hall/by-id'
+import type { ClassDocument } from '../hall/class-document'
+import type { Exercise, GearNeed } from '../hall/exercise'
+import { isOnFloor, type Form } from '../hall/form'
+import type { Person } from '../hall/person'
+import type { Room } from '../hall/room'
+import { formFor } from '../options/form-for'
+import type { Circuit, Station } from '../plan/plan'
+import { elsewhere } from '../rotation/rotation'
+import type { Timeline } from '../timeline/phase'
+import type { Metres, Seconds } from '../units'
+import { walkerOf } from './walk'
+
+/** Seconds of a transition, part by part. */
+export interface MoveParts {
+  setDown: Seconds
+  rise: Seconds
+  walk: Seconds
+  getDown: Seconds
+  pickUp: Seconds
+}
+
+export interface Transition {
+  circuitId: string
+  /** Stations from 0. */
+  from: number
+  to: number
+  metres: Metres
+  parts: MoveParts
+  needed: Seconds
+  /** The shortest that the plan gives for it. */
+  given: Seconds
+  /** Who needs longest, where somebody is there. */
+  slowest?: string
+}
+
+/** Walking in a full room (common practice; comfortable gait is 1.27 to 1.46 m/s, Bohannon, Age and Ageing 26, 1997; from memory). */
+export const crowdedMetresPerSecond = 1
+
+/** Seconds to put gear down or take it up, to get off the floor or a machine, and to get down or strapped in: our estimate. */
+const handling = { gear: 2, offFloor: 3, offMachine: 3, toFloor: 3, intoMachine: 5 } as const
+
+const carried = (need: GearNeed) => need.per !== 'station'
+
+const leaving = (form: Form | undefined): Pick<MoveParts, 'setDown' | 'rise'> => ({
+  setDown: form?.gear.some(carried) ? handling.gear : 0,
+  rise: !form ? 0 : isOnFloor(form) ? handling.offFloor : form.stance === 'seated' ? handling.offMachine : 0,
+})
+
+const arriving = (form: Form | undefined): Pick<MoveParts, 'getDown' | 'pickUp'> => ({
+  getDown: !form ? 0 : isOnFloor(form) ? handling.toFloor : form.stance === 'seated' ? handling.intoMachine : 0,
+  pickUp: form?.gear.some(carried) ? handling.gear : 0,
+})
+
+const totalOf = (parts: MoveParts): Seconds => parts.setDown + parts.rise + parts.walk + parts.getDown + parts.pickUp
+
+const nobody: Pick<Person, 'level' | 'goEasy' | 'walkingMetresPerSecond'> & { name?: string } = { level: 'regular', goEasy: [] }
+
+/** Seconds from the end of each turn's work to the beginning of the next one's, by turn; the shortest over all repeats. */
+function gapsOf(circuit: Circuit, { phases }: Timeline): Map<number, Seconds> {
+  const gaps = new Map<number, Seconds>()
+  const works = phases.filter((phase) => phase.kind === 'work' && phase.pieceId === circuit.id)
+  works.forEach((work, index) => {
+    const next = works[index + 1]
+    if (!next || next.turn === work.turn || next.repeat !== work.repeat) return
+    gaps.set(work.turn!, Math.min(gaps.get(work.turn!) ?? Infinity, next.start - work.start - work.seconds))
+  })
+  return gaps
+}
+
+/**
+ * Every way that people take from station to station, each once, with the seconds it needs of whoever needs longest and the fewest the plan gives.
+ * Only for stations that have a spot; a way that obstacles cut off is left out and told by `cutOff`.
+ */
+export function transitionsOf(document: ClassDocument, computed: ComputedClass, library: HallLibrary, room: Room, spots = document.spots ?? []): { transitions: Transition[]; cutOff: { from: number; to: number }[] } {
+  if (!computed.timeline.ok) return { transitions: [], cutOff: [] }
+  const byId = exercisesById(library.exercises)
+  const walker = walkerOf(room)
+  const usual = figuresOf(library).walkingMetresPerSecond ?? crowdedMetresPerSecond
+  const far = new Map<string, Metres | undefined>()
+  const metresBetween = (from: number, to: number) => {
+    const key = [from, to].sort().join()
+    if (!far.has(key)) far.set(key, walker.metres(spots[from]!, spots[to]!))
+    return far.get(key)
+  }
+  const found = new Map<string, Transition>()
+  const cutOff = new Map<string, { from: number; to: number }>()
+  for (const { circuit, rotation, units } of computed.rotations) {
+    if (!rotation.ok) continue
+    const gaps = gapsOf(circuit, computed.timeline.value)
+    const paths = units.length > 0 ? rotation.value.paths : [Array.from({ length: gaps.size + 1 }, (_, turn) => turn % circuit.stations.length)]
+    const done = new Set<string>()
+    paths.forEach((path, unit) =>
+      path.slice(1).forEach((to, turn) => {
+        const from = path[turn]!
+        const given = gaps.get(turn)
+        if (from === elsewhere || to === elsewhere || from === to || given === undefined || !spots[from] || !spots[to]) return
+        const metres = metresBetween(from, to)
+        if (metres === undefined) return void cutOff.set(`${from}-${to}`, { from, to })
+        const seen = `${unit}/${from}/${to}`
+        const again = done.has(seen)
+        done.add(seen)
+        // In later laps the same people go the same way: only the gap may differ.
+        const known = found.get(`${circuit.id}/${from}/${to}`)
+        if (known) known.given = Math.min(known.given, given)
+        for (const person of again ? [] : (units[unit] ?? [nobody])) {
+          const parts = partsOf(person, circuit.stations[from]!, circuit.stations[to]!, metres, usual, byId)
+          const needed = Math.ceil(totalOf(parts))
+          const key = `${circuit.id}/${from}/${to}`
+          const before = found.get(key)
+          const least = Math.min(before?.given ?? Infinity, given)
+          if (before && before.needed >= needed) before.given = least
+          else found.set(key, { circuitId: circuit.id, from, to, metres, parts, needed, given: least, ...('name' in person && person.name && { slowest: person.name }) })
+        }
+      }),
+    )
+  }
+  return { transitions: [...found.values()].sort((a, b) => b.needed - b.given - (a.needed - a.given)), cutOff: [...cutOff.values()] }
+}
+
+function partsOf(person: typeof nobody, from: Station, to: Station, metres: Metres, usual: number, byId: ReadonlyMap<string, Exercise>): MoveParts {
+  const formAt = (station: Station, which: number): Form | undefined => {
+    const use = station.uses.at(which)
+    const exercise = use && byId.get(use.exerciseId)
+    return exercise && formFor(person, use, exercise).form
+  }
+  return { ...leaving(formAt(from, -1)), walk: metres / (person.walkingMetresPerSecond ?? usual), ...arriving(formAt(to, 0)) }
+}

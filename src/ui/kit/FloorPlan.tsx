@@ -1,0 +1,112 @@
+import { useState, type KeyboardEvent, type PointerEvent } from 'react'
+import type { Point } from '@core/floor/geometry'
+import { floorAt, type StationFloor } from '@core/floor/footprints'
+import { featureNames, type Room } from '@core/hall/room'
+import './floor.css'
+
+interface FloorPlanProps {
+  room: Room
+  floors?: readonly StationFloor[]
+  spots?: readonly Point[]
+  /** What stands at each station, for its name. */
+  names?: readonly string[]
+  /** Stations (from 0) that stand where they cannot. */
+  wrong?: ReadonlySet<number>
+  /** Ways round, each as its corners. */
+  ways?: readonly { key: string; corners: Point[]; short: boolean }[]
+  onMove?: (station: number, to: Point) => void
+}
+
+const grid = 0.25
+const snap = (value: number, most: number) => Math.min(most, Math.max(0, Math.round(value / grid) * grid))
+const arrows: Record<string, Point> = { ArrowLeft: { x: -grid, y: 0 }, ArrowRight: { x: grid, y: 0 }, ArrowUp: { x: 0, y: -grid }, ArrowDown: { x: 0, y: grid } }
+
+/** A name in two lines at most, each of so many letters. */
+function linesOf(name: string, letters: number): string[] {
+  const lines: string[] = []
+  for (const word of name.split(' ').filter(Boolean)) {
+    const last = lines.at(-1)
+    if (last !== undefined && last.length + word.length < letters) lines[lines.length - 1] = `${last} ${word}`
+    else lines.push(word)
+  }
+  return lines.slice(0, 2)
+}
+
+/** The room to scale, with what stands in it; stations are dragged, or moved by the arrow keys, a quarter of a metre at a time. */
+export function FloorPlan({ room, floors = [], spots = [], names = [], wrong = new Set(), ways = [], onMove }: FloorPlanProps) {
+  const [drag, setDrag] = useState<{ station: number; at: Point; off: Point }>()
+  const { lengthMetres, widthMetres } = room
+  const clamp = ({ x, y }: Point): Point => ({ x: snap(x, lengthMetres), y: snap(y, widthMetres) })
+  /** Where a pointer is, in metres. */
+  const metresOf = (event: PointerEvent<SVGElement>): Point => {
+    const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(event.currentTarget.ownerSVGElement!.getScreenCTM()!.inverse())
+    return { x: point.x, y: point.y }
+  }
+  const key = (event: KeyboardEvent, station: number, spot: Point) => {
+    const by = arrows[event.key]
+    if (!by || !onMove) return
+    event.preventDefault()
+    const times = event.shiftKey ? 4 : 1
+    onMove(station, clamp({ x: spot.x + by.x * times, y: spot.y + by.y * times }))
+  }
+  const text = Math.min(0.62, Math.max(0.3, lengthMetres / 30))
+  return (
+    <svg className="floor" viewBox={`-0.3 -0.3 ${lengthMetres + 0.6} ${widthMetres + 0.6}`} role="group" aria-label={`Plan of ${room.name}`}>
+      <defs>
+        <pattern id="kept-free" width="0.5" height="0.5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <line className="floor-hatch" x1="0" y1="0" x2="0" y2="0.5" />
+        </pattern>
+      </defs>
+      <rect className="floor-room" x={0} y={0} width={lengthMetres} height={widthMetres} />
+      {(room.features ?? []).map((feature) => (
+        <rect key={feature.id} className={`floor-${feature.kind}`} x={feature.x} y={feature.y} width={feature.lengthMetres} height={feature.widthMetres}>
+          <title>{featureNames[feature.kind]}</title>
+        </rect>
+      ))}
+      {!drag && ways.map((way) => <polyline key={way.key} className={way.short ? 'floor-way is-short' : 'floor-way'} points={way.corners.map(({ x, y }) => `${x},${y}`).join(' ')} />)}
+      {floors.map((floor) => {
+        const spot = drag?.station === floor.index ? drag.at : spots[floor.index]
+        if (!spot) return null
+        const rect = floorAt(spot, floor)
+        const name = `Station ${floor.index + 1}${names[floor.index] ? `, ${names[floor.index]}` : ''}`
+        return (
+          <g
+            key={floor.index}
+            className={`floor-station${wrong.has(floor.index) ? ' is-wrong' : ''}`}
+            tabIndex={onMove ? 0 : undefined}
+            role={onMove ? 'button' : 'img'}
+            aria-label={`${name}, ${spot.x} m from the left, ${spot.y} m from the top${onMove ? '. Arrow keys move it' : ''}`}
+            onKeyDown={(event) => key(event, floor.index, spot)}
+            onPointerDown={(event) => {
+              if (!onMove) return
+              event.currentTarget.setPointerCapture(event.pointerId)
+              const at = metresOf(event)
+              setDrag({ station: floor.index, at: spot, off: { x: at.x - spot.x, y: at.y - spot.y } })
+            }}
+            onPointerMove={(event) => {
+              if (drag?.station !== floor.index) return
+              const at = metresOf(event)
+              setDrag({ ...drag, at: clamp({ x: at.x - drag.off.x, y: at.y - drag.off.y }) })
+            }}
+            onPointerUp={() => {
+              if (drag && (drag.at.x !== spots[drag.station]?.x || drag.at.y !== spots[drag.station]?.y)) onMove?.(drag.station, drag.at)
+              setDrag(undefined)
+            }}
+            onPointerCancel={() => setDrag(undefined)}
+          >
+            <rect x={rect.x} y={rect.y} width={rect.lengthMetres} height={rect.widthMetres} rx={0.12} />
+            <text className="floor-number" x={spot.x} y={spot.y + text * 0.2} fontSize={text * 1.3}>
+              {floor.index + 1}
+            </text>
+            {linesOf(names[floor.index] ?? '', rect.lengthMetres / (text * 0.36)).map((line, at) => (
+              <text key={line} className="floor-name" x={spot.x} y={spot.y + text * (1 + at * 0.72)} fontSize={text * 0.62}>
+                {line}
+              </text>
+            ))}
+            <title>{name}</title>
+          </g>
+        )
+      })}
+    </svg>
+  )
+}

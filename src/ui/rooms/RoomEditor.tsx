@@ -1,0 +1,133 @@
+import { Button, Modal, Select, TextInput } from '@mantine/core'
+import { nanoid } from 'nanoid'
+import { useState } from 'react'
+import type { GearKind } from '@core/hall/gear-kind'
+import { readLength, showLength, type LengthUnit } from '@core/hall/length'
+import { FeatureKind, featureNames, Room, type Feature } from '@core/hall/room'
+import { FloorPlan } from '../kit/FloorPlan'
+import { FormFoot } from '../kit/FormFoot'
+import { Troubles } from '../kit/Troubles'
+import { useDocumentForm } from '../kit/use-document-form'
+import type { StoredRoom } from './RoomsPage'
+
+interface RoomEditorProps {
+  stored: StoredRoom | undefined
+  gear: readonly GearKind[]
+  unit: LengthUnit
+  onClose: () => void
+  onStored: (stored: StoredRoom) => void
+  onErased: (id: string) => void
+}
+
+const usualSize: Record<FeatureKind, [lengthMetres: number, widthMetres: number]> = { pillar: [0.5, 0.5], wall: [3, 0.2], exit: [1.2, 2], keepFree: [1.2, 3], door: [0.2, 1], anchor: [0.3, 0.2], store: [2, 1] }
+
+/** A form for a room: its size, and what in it counts. The plan beside it follows what is typed. */
+export function RoomEditor({ stored, gear, unit, onClose, onStored, onErased }: RoomEditorProps) {
+  const form = useDocumentForm<Room>({ schema: Room, path: '/api/rooms', key: 'room', stored, blank: () => ({ id: nanoid(10), name: '', lengthMetres: 12, widthMetres: 8, ceilingMetres: 3 }), onStored, onErased })
+  const { draft, set, errorOf, problems } = form
+  const features = draft.features ?? []
+  const setFeature = (at: number, change: Partial<Feature>) => set({ features: features.map((feature, index) => (index === at ? { ...feature, ...change } : feature)) })
+  const add = () => set({ features: [...features, { id: nanoid(8), kind: 'pillar', x: 1, y: 1, lengthMetres: usualSize.pillar[0], widthMetres: usualSize.pillar[1] }] })
+  const places = gear.filter((kind) => kind.form === 'place')
+  return (
+    <Modal opened onClose={onClose} title={stored?.document.name ?? 'New room'} size="70rem" closeOnClickOutside={false}>
+      <div className="room-form">
+        <div>
+          <div className="person-sizes">
+            <TextInput label="Name" value={draft.name} error={errorOf('name')} onChange={(event) => set({ name: event.currentTarget.value })} data-autofocus />
+            <LengthField label="Length" unit={unit} value={draft.lengthMetres} error={errorOf('lengthMetres')} onChange={(lengthMetres) => set({ lengthMetres })} />
+            <LengthField label="Width" unit={unit} value={draft.widthMetres} error={errorOf('widthMetres')} onChange={(widthMetres) => set({ widthMetres })} />
+            <LengthField label="Ceiling" unit={unit} value={draft.ceilingMetres} error={errorOf('ceilingMetres')} onChange={(ceilingMetres) => set({ ceilingMetres })} />
+          </div>
+          {features.length > 0 && (
+            <table className="plain">
+              <thead>
+                <tr>
+                  <th scope="col">What</th>
+                  <th scope="col">From left</th>
+                  <th scope="col">From top</th>
+                  <th scope="col">Long</th>
+                  <th scope="col">Wide</th>
+                  <th scope="col" aria-label="Take out" />
+                </tr>
+              </thead>
+              <tbody>
+                {features.map((feature, index) => (
+                  <tr key={feature.id}>
+                    <td>
+                      <Select
+                        aria-label={`What ${index + 1} is`}
+                        w={150}
+                        data={FeatureKind.options.map((value) => ({ value, label: featureNames[value] }))}
+                        value={feature.kind}
+                        allowDeselect={false}
+                        onChange={(kind) => kind && setFeature(index, { kind: kind as FeatureKind, lengthMetres: usualSize[kind as FeatureKind][0], widthMetres: usualSize[kind as FeatureKind][1] })}
+                      />
+                      {feature.kind === 'anchor' && (
+                        <Select aria-label={`Of which gear ${index + 1} is a place`} w={150} mt={4} clearable placeholder="place of which gear" data={places.map((kind) => ({ value: kind.id, label: kind.name }))} value={feature.kindId ?? null} onChange={(kindId) => setFeature(index, { kindId: kindId ?? undefined })} />
+                      )}
+                    </td>
+                    {(['x', 'y', 'lengthMetres', 'widthMetres'] as const).map((field) => (
+                      <td key={field}>
+                        <LengthField aria={`${field === 'x' ? 'From left' : field === 'y' ? 'From top' : field === 'lengthMetres' ? 'Long' : 'Wide'} ${index + 1}`} unit={unit} value={feature[field]} onChange={(value) => setFeature(index, { [field]: value })} />
+                      </td>
+                    ))}
+                    <td>
+                      <Button size="compact-sm" variant="default" onClick={() => set({ features: features.filter((_, at) => at !== index) })} aria-label={`Take out ${featureNames[feature.kind]} ${index + 1}`}>
+                        Take out
+                      </Button>
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          )}
+          <Button mt="sm" size="xs" variant="default" onClick={add}>
+            Add a pillar, wall, exit, strip, door, anchor point or store
+          </Button>
+        </div>
+        <FloorPlan room={{ ...draft, lengthMetres: sound(draft.lengthMetres), widthMetres: sound(draft.widthMetres), features: features.filter((feature) => [feature.x, feature.y, feature.lengthMetres, feature.widthMetres].every(Number.isFinite)) }} />
+      </div>
+      <Troubles problems={problems} at={['name', 'lengthMetres', 'widthMetres', 'ceilingMetres']} />
+      <FormFoot busy={form.busy} onStore={form.store} onClose={onClose} onErase={form.erase} />
+    </Modal>
+  )
+}
+
+/** While a length cannot be read, the plan is drawn with one that can. */
+const sound = (metres: number) => (Number.isFinite(metres) && metres > 0 ? metres : 5)
+
+interface LengthFieldProps {
+  label?: string
+  aria?: string
+  unit: LengthUnit
+  value: number
+  error?: string | undefined
+  onChange: (metres: number) => void
+}
+
+/** A length as it is typed, in metres or feet; what cannot be read stays in the field and is told when it is stored. */
+function LengthField({ label, aria, unit, value, error, onChange }: LengthFieldProps) {
+  const [text, setText] = useState(showLength(value, unit))
+  const read = readLength(text, unit)
+  // A feature of another kind comes with another size.
+  const [shown, setShown] = useState(value)
+  if (!Object.is(value, shown)) {
+    setShown(value)
+    if (Number.isFinite(value) && value !== read) setText(showLength(value, unit))
+  }
+  return (
+    <TextInput
+      label={label}
+      aria-label={aria}
+      value={text}
+      w={label ? undefined : 90}
+      error={error?.replace(/^\w+Metres /, '') ?? (read === undefined ? 'Such as 4.5 m or 15 ft' : undefined)}
+      onChange={(event) => {
+        setText(event.currentTarget.value)
+        onChange(readLength(event.currentTarget.value, unit) ?? NaN)
+      }}
+      onBlur={() => read !== undefined && setText(showLength(read, unit))}
+    />
+  )
+}

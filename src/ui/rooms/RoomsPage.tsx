@@ -1,0 +1,80 @@
+import { Button, SegmentedControl } from '@mantine/core'
+import { useState } from 'react'
+import type { HallFigures } from '@core/hall/figures'
+import type { GearKind } from '@core/hall/gear-kind'
+import { showLength, type LengthUnit } from '@core/hall/length'
+import type { Room } from '@core/hall/room'
+import { api } from '../kit/api'
+import { FloorPlan } from '../kit/FloorPlan'
+import { Kit } from '../kit/Kit'
+import { tellProblem } from '../kit/notice'
+import { useLibrary, type Stored } from '../kit/use-library'
+import { RoomEditor } from './RoomEditor'
+
+export type StoredRoom = Stored<Room>
+
+interface RoomsPageProps {
+  rooms: StoredRoom[]
+  gear: readonly GearKind[]
+  figures: { version: number; figures: HallFigures }
+}
+
+/** The hall's rooms to scale, with what stands in them and what is kept free. */
+export function RoomsPage(props: RoomsPageProps) {
+  return (
+    <Kit>
+      <Rooms {...props} />
+    </Kit>
+  )
+}
+
+function Rooms({ rooms, gear, figures: first }: RoomsPageProps) {
+  const library = useLibrary<Room>(rooms)
+  const [figures, setFigures] = useState(first)
+  const unit: LengthUnit = figures.figures.lengthUnit ?? 'm'
+  const showIn = async (lengthUnit: LengthUnit) => {
+    try {
+      setFigures(await api('PUT', '/api/hall/figures', { version: figures.version, figures: { ...figures.figures, lengthUnit } }))
+    } catch (error) {
+      tellProblem(error)
+    }
+  }
+  return (
+    <div className="page">
+      <div className="page-head">
+        <h1>Rooms</h1>
+        <span className="push">
+          <SegmentedControl aria-label="Lengths in" data={['m', 'ft']} value={unit} onChange={(next) => void showIn(next as LengthUnit)} />
+          <Button onClick={() => library.edit('new')}>New room</Button>
+        </span>
+      </div>
+      {library.stored.length === 0 && (
+        <div className="sheet empty">
+          <h2>No rooms yet</h2>
+          <p>A class needs a room: add one.</p>
+        </div>
+      )}
+      <div className="room-list">
+        {library.stored.map((each) => {
+          const { id, name, lengthMetres, widthMetres, ceilingMetres } = each.document
+          return (
+            <div className="sheet" key={id}>
+              <div className="room-head">
+                <h2>{name}</h2>
+                <Button size="compact-sm" variant="default" onClick={() => library.edit(each)} aria-label={`Change ${name}`}>
+                  Change
+                </Button>
+              </div>
+              <p className="second">
+                {showLength(lengthMetres, unit)} × {showLength(widthMetres, unit)}, {Math.round(lengthMetres * widthMetres)} m², ceiling {showLength(ceilingMetres, unit)}
+              </p>
+              <FloorPlan room={each.document} />
+            </div>
+          )
+        })}
+      </div>
+      <p className="second">Hatched is kept free, black stands in the way, plum is an anchor point, dashed the gear store. Check a low ceiling before overhead work, and keep the ways to the exits free. Local building and fire rules come first.</p>
+      {library.editing && <RoomEditor key={library.edited?.document.id ?? 'new'} stored={library.edited} gear={gear} unit={unit} onClose={library.close} onStored={library.put} onErased={library.drop} />}
+    </div>
+  )
+}
