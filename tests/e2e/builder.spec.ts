@@ -99,6 +99,9 @@ test('stations trade places by key, and say how an exercise is done', async ({ p
 
 test('any shape is made by hand: sets, a list at its own pace, laps that differ, waves', async ({ page }) => {
   await make(page, 'By hand')
+  await page.getByRole('combobox', { name: 'Exercise at station 1' }).fill('goblet')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('combobox', { name: 'Exercise at station 1' })).toHaveValue('Goblet squat')
   await page.getByText('More: how they move').click()
   const field = (name: string) => page.getByRole('textbox', { name, exact: true })
   await field('Exercises a stay').fill('2')
@@ -107,7 +110,19 @@ test('any shape is made by hand: sets, a list at its own pace, laps that differ,
   await expect(total(page)).toContainText('45:00')
   await field('to').fill('0:30 + 0:10')
   await page.getByRole('button', { name: 'Add', exact: true }).click()
-  await expect(page.getByText('Lap 1 work 0:30 + 0:10')).toBeVisible()
+  await expect(page.getByText('Lap 2 work 0:30 + 0:10')).toBeVisible()
+  await page.getByRole('button', { name: /as the others again/ }).click()
+  await expect(page.getByText('Every lap is alike.')).toBeVisible()
+  // One exercise can differ too.
+  const choose = async (label: string, option: string | RegExp) => {
+    await page.getByRole('combobox', { name: label, exact: true }).click()
+    await page.getByRole('option', { name: option }).first().click()
+  }
+  await choose('where', /^station 1,/)
+  await choose('differs', 'reps')
+  await field('to').fill('12')
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await expect(page.getByText(/^Lap 2 station 1, .*: 12 reps$/)).toBeVisible()
   await page.getByRole('button', { name: /as the others again/ }).click()
   await expect(page.getByText('Every lap is alike.')).toBeVisible()
   const meanwhile = page.getByRole('group', { name: 'Meanwhile, the other half' })

@@ -131,7 +131,7 @@ test('a deleted class can be brought back', async ({ page }) => {
   await expect(page.getByRole('article', { name: 'Steady Over-60s' })).toBeVisible()
 })
 
-for (const path of ['/', '/plans', '/people', '/exercises', '/gear', '/rooms', '/log', ...['shape', 'people', 'rotation', 'gear', 'brief', 'run', 'log'].map((tab) => `/classes/demo-lunch/${tab}`)]) {
+for (const path of ['/', '/plans', '/people', '/exercises', '/gear', '/rooms', '/log', ...['shape', 'people', 'rotation', 'room', 'gear', 'brief', 'run', 'log'].map((tab) => `/classes/demo-lunch/${tab}`)]) {
   test(`${path} is accessible, light and dark`, async ({ page }) => {
     await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' })
     await openPage(page, path)

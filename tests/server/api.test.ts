@@ -136,6 +136,31 @@ describe('earlier versions of a class', () => {
   })
 })
 
+describe('gear and rooms of the hall', () => {
+  const kind = { id: 'server-kind', name: 'Sandbag', form: 'single', sizes: [{ id: 'a', label: '', kilograms: 10, owned: 3, broken: 1 }] }
+  const room = { id: 'server-room', name: 'Yard', lengthMetres: 10, widthMetres: 6, ceilingMetres: 4, features: [{ id: 'f', kind: 'exit', x: 0, y: 0, lengthMetres: 1, widthMetres: 2 }] }
+
+  it('gear is added, changed with its version, and erased; zero and impossible numbers are refused at their field', async () => {
+    expect((await post('/api/gear', kind)).status).toBe(201)
+    expect(await post('/api/gear', kind)).toMatchObject({ status: 409, body: { errors: [{ code: 'idTaken' }] } })
+    expect(await post('/api/gear', { ...kind, id: 'x', sizes: [{ ...kind.sizes[0], kilograms: 0 }] })).toMatchObject({ status: 422, body: { errors: [{ field: 'sizes[0].kilograms' }] } })
+    expect(await post('/api/gear', { ...kind, id: 'x', sizes: [{ ...kind.sizes[0], lent: 9 }] })).toMatchObject({ status: 422, body: { errors: [{ field: 'sizes[0].owned' }] } })
+    expect(await send('PUT', '/api/gear/server-kind', { version: 1, kind: { ...kind, name: 'Bag' } })).toMatchObject({ status: 200, body: { version: 2 } })
+    expect(await send('PUT', '/api/gear/server-kind', { version: 1, kind })).toMatchObject({ status: 409, body: { current: { document: { name: 'Bag' } } } })
+    expect((await send('GET', '/api/gear')).body.gear.some((each: { document: { id: string } }) => each.document.id === 'server-kind')).toBe(true)
+    expect((await send('DELETE', '/api/gear/server-kind', {})).status).toBe(200)
+    expect(await send('DELETE', '/api/gear/kettlebell', {})).toMatchObject({ status: 409, body: { errors: [{ code: 'inUse', message: expect.stringContaining('Take it out there first') }] } })
+  })
+
+  it('rooms too; what would stand outside is refused, and a room with classes stays', async () => {
+    expect((await post('/api/rooms', room)).status).toBe(201)
+    expect(await post('/api/rooms', { ...room, id: 'x', features: [{ ...room.features[0], x: 9.5 }] })).toMatchObject({ status: 422, body: { errors: [{ field: 'features[0].x', message: expect.stringContaining('outside the room') }] } })
+    expect(await send('PUT', '/api/rooms/server-room', { version: 1, room: { ...room, ceilingMetres: 3 } })).toMatchObject({ status: 200, body: { version: 2 } })
+    expect((await send('DELETE', '/api/rooms/server-room', {})).status).toBe(200)
+    expect(await send('DELETE', '/api/rooms/kiln-floor', {})).toMatchObject({ status: 409, body: { errors: [{ code: 'inUse' }] } })
+  })
+})
+
 describe('exercises and figures of the hall', () => {
   it('are added once, changed by who knows the version, and erased when nothing uses them', async () => {
     const stored = (await send('GET', '/api/exercises')).body.exercises
@@ -181,13 +206,14 @@ describe('people', () => {
 
   it('have their data as a file, and are erased from roster, classes and earlier versions', async () => {
     const { document } = await lunchClass()
-    const made = (await post('/api/classes', { ...document, name: 'With Brick', here: ['server-person', 'tove'], arranged: [{ ids: ['server-person', 'tove'] }] })).body
+    const made = (await post('/api/classes', { ...document, name: 'With Brick', here: ['server-person', 'tove'], arranged: [{ ids: ['server-person', 'tove'] }], fromHome: ['server-person'], demonstrators: { easier: 'server-person' }, sizes: { 'server-person': { mat: 'one' } } })).body
     await send('PUT', `/api/classes/${made.id}`, { version: 1, document: { ...made.document, name: 'Still with Brick' } })
     const data = await (await fetch(`${server.base}/api/people/server-person/data`)).json()
     expect(data).toMatchObject({ person: { name: 'Brick' }, classes: [{ name: 'Still with Brick' }] })
     expect((await send('DELETE', '/api/people/server-person', {})).status).toBe(200)
     const after = (await send('GET', `/api/classes/${made.id}`)).body
     expect([after.version, after.document.here, after.document.arranged]).toEqual([3, ['tove'], [{ ids: ['tove'], locked: false }]])
+    expect(JSON.stringify(after)).not.toContain('server-person')
     expect(JSON.stringify((await send('GET', `/api/classes/${made.id}/revisions/1`)).body)).not.toContain('server-person')
     for (const path of ['/api/people/server-person/data']) expect((await fetch(server.base + path)).status).toBe(404)
     expect((await send('DELETE', '/api/people/server-person', {})).status).toBe(404)
