@@ -1,6 +1,7 @@
 import { arrangeAll } from '../src/core/arrange-all/arrange-all'
 import { computeClass } from '../src/core/class/compute'
 import { judge } from '../src/core/findings/judge'
+import { countGear } from '../src/core/gear/count'
 import { fitToSlot } from '../src/core/fit/fit'
 import { starterPlan } from '../src/core/plan/starter'
 import type { ClassDocument } from '../src/core/hall/class-document'
@@ -79,6 +80,12 @@ export function benchCore(): void {
   line('compiled, rotated, counted', figure, 5)
   line('the same, and all findings', findings, 8)
   line('fit to slot, a full search', fit, 100)
+  const big = bigClass()
+  const kinds = Array.from({ length: 40 }, (_, index) => ({ ...demoGear[index % demoGear.length]!, id: index < demoGear.length ? demoGear[index]!.id : `more-${index}` }))
+  const rotated = computeClass(big, { ...library, gear: kinds })
+  const rotations = new Map(rotated.rotations.flatMap(({ circuit, rotation, units }) => (rotation.ok ? [[circuit.id, { rotation: rotation.value, units }] as const] : [])))
+  const counted = timed(120, () => countGear({ plan: big.plan, exercises: libraryExercises, kinds, groups: rotated.groups, rotations }))
+  line('gear counted: 60 people, 20 stations, 40 kinds', counted, 10)
   const many = timed(6, () => arrangedAll(bigClass()))
   line('arranged all in one: 60 people, 20 stations', many, 1000)
 }

@@ -21,11 +21,14 @@ const take = async (page: Page, name: string) => {
 
 try {
   const page = await context.newPage()
-  const views = { classes: '/', shape: '/classes/demo-lunch/shape', people: '/classes/demo-lunch/people', rotation: '/classes/demo-lunch/rotation', gear: '/classes/demo-lunch/gear', brief: '/classes/demo-lunch/brief', plans: '/plans', exercises: '/exercises', log: '/log' }
+  const views = { classes: '/', shape: '/classes/demo-lunch/shape', people: '/classes/demo-lunch/people', rotation: '/classes/demo-lunch/rotation', room: '/classes/demo-lunch/room', gear: '/classes/demo-lunch/gear', inventory: '/gear', brief: '/classes/demo-lunch/brief', plans: '/plans', exercises: '/exercises', log: '/log' }
   for (const [name, path] of Object.entries(views)) {
     await page.goto(server.base + path)
     await take(page, name)
   }
+  await page.goto(`${server.base}/classes/demo-early/gear`)
+  await page.getByText('Lists', { exact: true }).click()
+  await take(page, 'gear-lists')
   await page.emulateMedia({ colorScheme: 'dark' })
   await page.goto(`${server.base}/classes/demo-lunch/shape`)
   await take(page, 'shape-dark')

@@ -7,7 +7,8 @@ import type { Form } from '../hall/form'
 import { formOf, formsOf } from '../hall/form'
 import { usableIn, type GearKind, type GearSize } from '../hall/gear-kind'
 import { everyCircuit } from '../plan/every-circuit'
-import type { Circuit, Station } from '../plan/plan'
+import type { Circuit, Station, Use } from '../plan/plan'
+import { isMain } from '../suggest/main-part'
 import { pieceName } from '../summary/names'
 import type { GearLine } from './count'
 
@@ -117,7 +118,7 @@ function smallerGroups({ document, computed }: Judged): Fix[] {
   }))
 }
 
-/** At one station, the same exercise in a form without the kind. */
+/** At one station, the same exercise in a form without the kind; where it has none, another of the same region that needs no gear. */
 function otherForms(judged: Judged, { kindId }: GearLine): Fix[] {
   const byId = exercisesById(judged.library.exercises)
   const rungs = { substitute: 0, easier: 1, harder: 2 } as const
@@ -126,10 +127,19 @@ function otherForms(judged: Judged, { kindId }: GearLine): Fix[] {
     const form = formsOf(byId.get(use.exerciseId)!)
       .filter((each) => each.optionId !== use.optionId && !usesKind(each, kindId))
       .sort((a, b) => (a.rung ? rungs[a.rung] : 0) - (b.rung ? rungs[b.rung] : 0))[0]
-    if (!form) return []
+    if (!form) return otherExercise(judged, circuit, station, use, index)
     const uses = station.uses.map((each) => (each.id === use.id ? { ...each, optionId: form.optionId } : each))
     return [{ label: `${pieceName(circuit)} ${index + 1}: ${form.name.toLowerCase()} instead`, apply: (on: ClassDocument) => withPiece(on, circuit, { stations: circuit.stations.map((each) => (each.id === station.id ? { ...each, uses } : each)) }) }]
   })
+}
+
+function otherExercise({ document, library }: Judged, circuit: Circuit, station: Station, use: Use, index: number): Fix[] {
+  const region = exercisesById(library.exercises).get(use.exerciseId)?.regions[0]
+  const used = new Set(everyCircuit(document.plan).flatMap((each) => each.stations.flatMap((one) => one.uses.map((done) => done.exerciseId))))
+  const other = library.exercises.find((exercise) => exercise.regions[0] === region && exercise.gear.length === 0 && isMain(exercise) && !used.has(exercise.id))
+  if (!other) return []
+  const uses = station.uses.map((each): Use => (each.id === use.id ? { id: each.id, exerciseId: other.id, sides: other.oneSided ? 'half' : 'none', ...(each.reps && { reps: each.reps }) } : each))
+  return [{ label: `${pieceName(circuit)} ${index + 1}: ${other.name.toLowerCase()} instead`, apply: (on) => withPiece(on, circuit, { stations: circuit.stations.map((each) => (each.id === station.id ? { ...each, uses } : each)) }) }]
 }
 
 /** The one trade of two stations that leaves least missing, where it takes a station that uses the kind elsewhere. */
