@@ -2,7 +2,9 @@ import { pacesOf, type ComputedClass, type HallLibrary } from '../class/compute'
 import type { ClassDocument } from '../hall/class-document'
 import { strainNames } from '../hall/exercise'
 import { formOf } from '../hall/form'
-import { exceptionsIn, exceptionWords } from '../options/pick'
+import { exercisesById } from '../hall/by-id'
+import { exceptionsIn, exceptionWords, pickFor } from '../options/pick'
+import { everyCircuit } from '../plan/every-circuit'
 import type { Circuit, PairsWork, Plan, Sides, Station, Stay, Use } from '../plan/plan'
 import type { Paces } from '../timeline/pace'
 import { followSentence } from '../summary/demonstrators'
@@ -61,6 +63,8 @@ export interface RunSnapshot {
   notes: Record<string, string>
   /** Who does something else than everyone (runs of before have it not): at a station (from 0) and position of a piece. */
   exceptions?: { personId: string; pieceId: string; station: number; position: number; text: string }[]
+  /** What each person does at each station (from 0) and position, for their cards: the form, and its load and dose. */
+  doings?: { personId: string; pieceId: string; station: number; position: number; name: string; how: string }[]
 }
 
 /** The stations of a circuit as they are at a repeat and lap. */
@@ -112,8 +116,27 @@ export function takeSnapshot(document: ClassDocument, computed: ComputedClass, l
     circuits: Object.fromEntries(circuits),
     pieceNames: pieceNames(plan),
     exceptions: exceptionsIn(plan, computed.people, library).map(({ person, circuit, station, position, pick }) => ({ personId: person.id, pieceId: circuit.id, station: station - 1, position, text: exceptionWords(pick) })),
+    doings: doingsIn(plan, computed.people, library),
     notes: Object.fromEntries(pieces.flatMap((piece) => (piece.type === 'pause' && piece.note ? [[piece.id, piece.note]] : []))),
   })
+}
+
+/** What everyone does at every station, in the form and with the load that suits them. */
+function doingsIn(plan: Plan, people: ComputedClass['people'], library: HallLibrary): NonNullable<RunSnapshot['doings']> {
+  const byId = exercisesById(library.exercises)
+  return everyCircuit(plan).flatMap((circuit) =>
+    circuit.stations.flatMap((station, index) =>
+      station.uses.flatMap((use, position) => {
+        const exercise = byId.get(use.exerciseId)
+        if (!exercise) return []
+        return people.map((person) => {
+          const { form, loads, dose } = pickFor(person, use, exercise, library.gear)
+          const reps = dose?.reps && `${dose.reps} reps`
+          return { personId: person.id, pieceId: circuit.id, station: index, position, name: form.name, how: [...loads.map((load) => `${load.kindName.toLowerCase()} ${load.sizeLabel}`), reps, ...detailsOf(use)].filter(Boolean).join(', ') }
+        })
+      }),
+    ),
+  )
 }
 
 type ShowStations = (circuit: Circuit) => StationView[]

@@ -122,6 +122,8 @@ export const screenLinks = pgTable('screen_link', {
   runId: text('run_id')
     .notNull()
     .references(() => runs.id, { onDelete: 'cascade' }),
-  screen: text('screen', { enum: ['wall'] }).notNull(),
+  screen: text('screen', { enum: ['wall', 'card'] }).notNull(),
+  /** The person whose card it is. */
+  subject: text('subject'),
   revoked: boolean('revoked').notNull().default(false),
 })

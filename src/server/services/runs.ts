@@ -23,7 +23,7 @@ export interface StoredRun {
   snapshot: RunSnapshot
 }
 
-const columns = {
+export const runColumns = {
   id: runs.id,
   hallId: runs.hallId,
   classId: runs.classId,
@@ -52,18 +52,18 @@ export async function openRun(hallId: string, classId: string): Promise<StoredRu
   return db().transaction(async (tx) => {
     // Two presses at once must not make two runs.
     await tx.select({ id: classes.id }).from(classes).where(eq(classes.id, classId)).for('update')
-    const open = await tx.select(columns).from(runs).where(and(eq(runs.classId, classId), isNull(runs.endedAt))).orderBy(desc(runs.createdAt))
+    const open = await tx.select(runColumns).from(runs).where(and(eq(runs.classId, classId), isNull(runs.endedAt))).orderBy(desc(runs.createdAt))
     for (const run of open) {
       if (await closeIfOver(tx, run)) continue
       if (run.sequence > 0) return run
       if (!snapshot.ok) throw new Refused(422, snapshot.problems)
       if (JSON.stringify(snapshot.value) === JSON.stringify(run.snapshot)) return run
-      const [renewed] = await tx.update(runs).set({ snapshot: snapshot.value, version: run.version + 1 }).where(eq(runs.id, run.id)).returning(columns)
+      const [renewed] = await tx.update(runs).set({ snapshot: snapshot.value, version: run.version + 1 }).where(eq(runs.id, run.id)).returning(runColumns)
       await notify(tx, run.id)
       return renewed!
     }
     if (!snapshot.ok) throw new Refused(422, snapshot.problems)
-    const [run] = await tx.insert(runs).values({ hallId, id: nanoid(16), classId, snapshot: snapshot.value }).returning(columns)
+    const [run] = await tx.insert(runs).values({ hallId, id: nanoid(16), classId, snapshot: snapshot.value }).returning(runColumns)
     await tx.insert(screenLinks).values({ token: nanoid(24), hallId, runId: run!.id, screen: 'wall' })
     return run!
   })
@@ -72,7 +72,7 @@ export async function openRun(hallId: string, classId: string): Promise<StoredRu
 const notify = (tx: Transaction, runId: string) => tx.execute(sql`select pg_notify(${runChannel}, ${runId})`)
 
 export async function findRun(hallId: string, id: string): Promise<StoredRun> {
-  const [run] = await db().select(columns).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, id)))
+  const [run] = await db().select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, id)))
   if (!run) throw notFound('run')
   return run
 }
@@ -89,7 +89,7 @@ export async function wallToken(runId: string): Promise<string> {
 /** The run that an unguessable link opens. */
 export async function runOfWall(token: string): Promise<StoredRun> {
   const [row] = await db()
-    .select(columns)
+    .select(runColumns)
     .from(screenLinks)
     .innerJoin(runs, eq(runs.id, screenLinks.runId))
     .where(and(eq(screenLinks.token, token), eq(screenLinks.screen, 'wall'), eq(screenLinks.revoked, false)))
@@ -118,7 +118,7 @@ export async function runVersion(runId: string): Promise<number> {
  */
 export async function takeCommand(hallId: string, runId: string, request: CommandRequest): Promise<{ event: RunEvent; repeated: boolean }> {
   return db().transaction(async (tx) => {
-    const [run] = await tx.select(columns).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, runId))).for('update')
+    const [run] = await tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, runId))).for('update')
     if (!run) throw notFound('run')
     const events = await eventsAfter(runId, 0, tx)
     const before = events.find((event) => event.id === request.id)
@@ -173,9 +173,9 @@ export interface LogEntry {
 /** Runs that were started, the latest first; of one class when `classId` is given. At most 200. */
 export async function runLog(hallId: string, classId?: string): Promise<LogEntry[]> {
   const of = and(eq(runs.hallId, hallId), classId === undefined ? undefined : eq(runs.classId, classId), gt(runs.sequence, 0))
-  for (const run of await db().select(columns).from(runs).where(and(of, isNull(runs.endedAt)))) await closeIfOver(db(), run)
+  for (const run of await db().select(runColumns).from(runs).where(and(of, isNull(runs.endedAt)))) await closeIfOver(db(), run)
   const rows = await db()
-    .select({ ...columns, createdAt: runs.createdAt, startedAt: runs.startedAt, endedAt: runs.endedAt })
+    .select({ ...runColumns, createdAt: runs.createdAt, startedAt: runs.startedAt, endedAt: runs.endedAt })
     .from(runs)
     .where(of)
     .orderBy(desc(sql`coalesce(${runs.startedAt}, ${runs.createdAt})`))

@@ -7,6 +7,7 @@ import { formatSeconds } from '@core/units'
 import { Guard } from '../kit/Guard'
 import { Ribbon } from '../kit/Ribbon'
 import { timeOf } from '../kit/when'
+import { digitsOf } from '../live/digits'
 import { Level } from '../live/Level'
 import { useRun, type LiveProps } from '../live/use-run'
 import { useSound } from '../live/use-sound'
@@ -75,6 +76,9 @@ function Controls(props: ControlsProps) {
         </button>
         <a className="small-button" href={wallPath} target="_blank" rel="noopener">
           Open the wall
+        </a>
+        <a className="small-button" href={`/runs/${runId}/cards`} target="_blank" rel="noopener">
+          Cards
         </a>
         <EndButton state={state} busy={busy} onEnd={() => void send({ type: 'finish' })} classId={classId} />
       </header>
@@ -197,7 +201,6 @@ function mainWord(state: RunState): string {
   }
 }
 
-const digitsOf = (seconds: number) => (seconds < 60 ? String(seconds) : formatSeconds(seconds))
 
 function slotWord(state: RunState, slotEnd: number): string {
   const over = Math.round((state.endsAt - slotEnd) / 60_000)

@@ -1,8 +1,8 @@
 import { useEffect, useMemo } from 'react'
 import { roomView } from '@core/run/room-view'
 import { shownSeconds } from '@core/run/state'
-import { formatSeconds } from '@core/units'
 import { Guard } from '../kit/Guard'
+import { digitsOf } from '../live/digits'
 import { Level } from '../live/Level'
 import { useRun, type LiveProps } from '../live/use-run'
 import { useSound } from '../live/use-sound'
@@ -93,6 +93,3 @@ function Wall(props: LiveProps) {
     </main>
   )
 }
-
-/** Seconds alone up to a minute, minutes and seconds above. */
-const digitsOf = (seconds: number) => (seconds < 60 ? String(seconds) : formatSeconds(seconds))

@@ -1,0 +1,1 @@
+ALTER TABLE "screen_link" ADD COLUMN "subject" text;

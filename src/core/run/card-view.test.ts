@@ -1,0 +1,79 @@
+import { describe, expect, it } from 'vitest'
+import { demoClasses } from '../../../scripts/demo/classes'
+import { demoGear } from '../../../scripts/demo/hall'
+import { demoPeople } from '../../../scripts/demo/people'
+import { libraryExercises } from '../../../scripts/library/exercises'
+import { computeClass } from '../class/compute'
+import type { ClassDocument } from '../hall/class-document'
+import { cardView } from './card-view'
+import type { RunEvent } from './events'
+import { foldEvents } from './progress'
+import { forOne, forTheWall } from './public-snapshot'
+import { takeSnapshot, type RunSnapshot } from './snapshot'
+import { stateAt } from './state'
+
+const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
+const snapshotOf = (id: string, change: (document: ClassDocument) => void = () => {}) => {
+  const document = structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === id)!.document)
+  change(document)
+  const snapshot = takeSnapshot(document, computeClass(document, library), library, 'Kiln Floor')
+  if (!snapshot.ok) throw new Error(snapshot.problems[0]!.message)
+  return snapshot.value
+}
+const start: RunEvent = { sequence: 1, id: 'a', at: 0, who: 'Coach', command: { type: 'start' } }
+const at = (snapshot: RunSnapshot, second: number, personId: string) => cardView(forOne(snapshot, personId), stateAt(foldEvents(snapshot.timeline, [start]), 10_000 + second * 1000), personId)
+
+describe('my card', () => {
+  const lunch = snapshotOf('demo-lunch')
+
+  it('says where I am, what I do with what, with whom, and where I go next', () => {
+    const card = at(lunch, 480 + 5, 'oren')!
+    expect(card).toMatchObject({ name: 'Oren', word: 'Work', coming: false, now: { station: 1, exercise: 'Goblet squat', others: ['Maribel'] }, next: { station: 2, exercise: 'Band row' } })
+    expect(card.now!.how).toMatch(/^kettlebell \d+ kg/)
+    expect(card.ahead.map((each) => each.station)).toEqual([1, 2, 3, 4])
+  })
+
+  it('on the way, the place is where I am going', () => {
+    expect(at(lunch, 480 + 45, 'oren')).toMatchObject({ coming: true, now: { station: 2 } })
+  })
+
+  it('the option that spares me is mine alone; nobody else’s limits leave the coach’s screens', () => {
+    expect(at(lunch, 480 + 5, 'ilse')!.ahead.length).toBe(4)
+    const own = lunch.doings!.find((each) => each.personId === 'ilse' && each.station === 0 && each.pieceId === 'll-stations')!
+    expect(own.name).toBe('Sit to a high chair')
+    const seen = JSON.stringify([forOne(lunch, 'oren'), forTheWall(lunch)])
+    for (const secret of ['no deep bend', 'right shoulder', 'Sit to a high chair', 'easy on']) expect(seen).not.toContain(secret)
+    expect(JSON.stringify(forOne(lunch, 'ilse'))).toContain('Sit to a high chair')
+  })
+
+  it('together, the exercise and its side; at the end, thanks; a stranger gets nothing', () => {
+    const cool = lunch.timeline.phases.filter((phase) => phase.pieceId === 'll-cool')
+    expect(at(lunch, cool[1]!.start + 1, 'oren')!.now).toMatchObject({ exercise: 'Calf stretch', side: 'second side', others: [] })
+    expect(at(lunch, 4000, 'oren')).toMatchObject({ word: 'Done', headline: expect.stringContaining('Thank you') })
+    expect(at(lunch, 100, 'nobody')).toBeUndefined()
+  })
+
+  it('agrees with the wall about everybody, at every turn, whatever the rule', () => {
+    for (const rule of ['loop', 'twoFiles', 'fullMix'] as const) {
+      const snapshot = snapshotOf('demo-lunch', (document) => (document.rotations = { 'll-stations': { rule } }))
+      const circuit = snapshot.circuits['ll-stations']!
+      for (const phase of snapshot.timeline.phases.filter((each) => each.kind === 'work' && each.pieceId === 'll-stations')) {
+        for (const person of snapshot.people) {
+          const { now } = at(snapshot, phase.start, person.id)!
+          const here = circuit.turns![phase.turn!]![now!.station! - 1]!.flatMap((unit) => (circuit.units ?? snapshot.groups)[unit]!)
+          expect(here).toContain(person.id)
+          expect(now!.others).toHaveLength(here.length - 1)
+        }
+      }
+    }
+  })
+
+  it('where partners take turns, whose turn it is', () => {
+    const snapshot = snapshotOf('demo-lunch', (document) => {
+      const circuit = document.plan.parts.flatMap((part) => part.pieces).find((piece) => piece.id === 'll-stations')!
+      Object.assign(circuit, { pairs: 'inTurns' })
+    })
+    const turns = ['oren', 'maribel'].map((id) => at(snapshot, 480 + 5, id)!.now!.turn)
+    expect([...turns].sort()).toEqual(['rests', 'works'])
+  })
+})

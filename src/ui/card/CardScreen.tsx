@@ -1,0 +1,97 @@
+import { useMemo } from 'react'
+import { cardView, type CardPlace } from '@core/run/card-view'
+import { shownSeconds } from '@core/run/state'
+import { Guard } from '../kit/Guard'
+import { digitsOf } from '../live/digits'
+import { Level } from '../live/Level'
+import { useRun, type LiveProps } from '../live/use-run'
+import './card.css'
+
+interface CardProps extends LiveProps {
+  personId: string
+}
+
+/** One person's card on their own phone: where they are, what they do, with whom, and where they go next. */
+export function CardScreen(props: CardProps) {
+  return (
+    <Guard>
+      <Card {...props} />
+    </Guard>
+  )
+}
+
+const names = new Intl.ListFormat('en', { type: 'conjunction' })
+
+function Card(props: CardProps) {
+  const { snapshot, personId } = props
+  const { state, connected } = useRun(props)
+  const second = Math.ceil(state.remaining / 1000)
+  // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
+  const view = useMemo(() => cardView(snapshot, state, personId), [snapshot, state.status, state.phase, state.sequence, second, personId])
+  if (!view)
+    return (
+      <main className="card-screen">
+        <h1>Not in this class</h1>
+        <p>Ask the coach for another link.</p>
+      </main>
+    )
+  const { now, next, coming } = view
+  const finished = state.status === 'finished'
+  return (
+    <main className="card-screen">
+      <header>
+        <h1>{view.name}</h1>
+        <span>{view.place}</span>
+      </header>
+      <section className="card-now on-paper" aria-label={coming ? 'Where you go' : 'What you do now'}>
+        <Level state={state} />
+        <div className="card-words">
+          {now && (
+            <>
+              <p className="card-where">{whereWords(now, coming)}</p>
+              <p className="card-exercise">{now.exercise}</p>
+              <p className="card-how">{[now.side, now.how].filter(Boolean).join('. ')}</p>
+              {now.turn && !coming && <p className="card-turn">{now.turn === 'works' ? 'You work now' : 'You rest or count now'}</p>}
+            </>
+          )}
+          {finished && <p className="card-exercise">{view.headline}</p>}
+        </div>
+        <div className="card-foot">
+          <span data-testid="word">{state.status === 'paused' ? 'Paused' : view.word}</span>
+          {!finished && (
+            <span className="card-digits" data-testid="digits" role="timer" aria-live="off">
+              {digitsOf(shownSeconds(state))}
+            </span>
+          )}
+        </div>
+      </section>
+      {next && !coming && (
+        <p className="card-next">
+          Then <b>{next.station === undefined ? 'together' : next.station === now?.station ? 'here again' : `station ${next.station}`}</b>: {[next.exercise, next.how].filter(Boolean).join(', ')}
+          {next.others.length > 0 && `, with ${names.format(next.others)}`}
+        </p>
+      )}
+      {view.ahead.length > 1 && (
+        <div className="card-ahead" role="list" aria-label="Your stations">
+          {view.ahead.map(({ station, exercise }, index) => (
+            <div role="listitem" className={index === 0 ? 'is-now' : undefined} key={`${station}-${index}`}>
+              <b>{station}</b>
+              <span>{index === 0 ? (coming ? 'on the way' : 'now') : exercise}</span>
+            </div>
+          ))}
+        </div>
+      )}
+      {snapshot.follow && !finished && <p className="card-follow">{snapshot.follow}</p>}
+      {!connected && (
+        <p className="card-follow" role="status">
+          No line to the server: going on by itself
+        </p>
+      )}
+    </main>
+  )
+}
+
+function whereWords({ station, others }: CardPlace, coming: boolean): string {
+  const where = station === undefined ? 'Together' : `${coming ? 'Go to station' : 'Station'} ${station}`
+  return others.length > 0 ? `${where}, with ${names.format(others)}` : where
+}
