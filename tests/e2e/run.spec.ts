@@ -162,3 +162,28 @@ test('wall and controls are accessible, and fit a phone and a portrait screen', 
   expect((await stop.boundingBox())!.height).toBeGreaterThanOrEqual(44)
   await end(controls)
 })
+
+test('a card on a phone says where to go, follows the room, and stops when its link is taken back', async ({ context }) => {
+  const [controls] = await openRoom(context, 'demo-sixties')
+  const cards = await context.newPage()
+  await openPage(cards, `${controls.url()}/cards`)
+  const link = cards.getByRole('listitem').first().getByRole('link')
+  const name = await link.innerText()
+  const card = await context.newPage()
+  await card.setViewportSize({ width: 390, height: 844 })
+  await openPage(card, (await link.getAttribute('href'))!)
+  await expect(card.getByRole('heading', { name })).toBeVisible()
+  await expect(word(card)).toHaveText('Ready')
+  await press(controls, /^Start/)
+  for (let skips = 0; skips < 6; skips++) {
+    await press(controls, /^Skip/)
+    await expectTogether(controls, card)
+  }
+  await expect(card.getByText(/^(Go to station|Station|Together)/)).toBeVisible()
+  await expectAccessible(card)
+  await cards.getByRole('button', { name: 'Make new links' }).click()
+  await cards.getByRole('button', { name: 'All links stop working: press again' }).click()
+  await expect(link).not.toHaveAttribute('href', new URL(card.url()).pathname)
+  expect((await card.request.get(card.url())).status()).toBe(404)
+  await end(controls)
+})

@@ -108,3 +108,22 @@ describe('a run', () => {
     expect((await fetch(`${one.base}/wall/guess`)).status).toBe(404)
   })
 })
+
+describe('cards', () => {
+  it('have a link each, the same when asked again, that tells nothing of what others go easy on, and that can be taken back while it is open', async () => {
+    const runId = await open('demo-short')
+    const ask = async () => ((await (await postJson(one, `/api/runs/${runId}/cards`, {})).json()) as { cards: { name: string; token: string }[] }).cards
+    const [first, again] = [await ask(), await ask()]
+    expect(again).toEqual(first)
+    expect(new Set(first.map((card) => card.token)).size).toBe(first.length)
+    const page = await (await fetch(`${one.base}/card/${first[0]!.token}`)).text()
+    expect(page).not.toMatch(/low back|easy on|no deep bend/)
+    const response = await fetch(`${two.base}/api/cards/${first[0]!.token}/events`)
+    const reader = response.body!.getReader()
+    await reader.read()
+    expect((await fetch(`${one.base}/api/runs/${runId}/cards`, { method: 'DELETE', headers: { 'content-type': 'application/json' }, body: '{}' })).status).toBe(200)
+    for (;;) if ((await reader.read()).done) break
+    expect((await fetch(`${two.base}/api/cards/${first[0]!.token}/events`)).status).toBe(404)
+    expect((await ask())[0]!.token).not.toBe(first[0]!.token)
+  })
+})

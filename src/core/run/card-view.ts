@@ -10,6 +10,8 @@ export interface CardPlace {
   exercise: string
   /** Option, load, dose, side: how it is done. */
   how: string
+  /** Form points, where the person does what everyone does. */
+  points: string[]
   /** First names of those who are there too. */
   others: string[]
   side?: string
@@ -83,6 +85,7 @@ function placeAt(snapshot: RunSnapshot, phase: Phase, personId: string): CardPla
     ...(circuit.rotates && { station: station + 1 }),
     exercise: view?.rest ? 'Rest' : (view?.list?.items.join(' · ') ?? own?.name ?? usual?.name ?? ''),
     how: view?.list?.aim ?? [own?.how ?? usual?.how, usual?.sides === 'half' ? 'change sides at the half' : ''].filter(Boolean).join(', '),
+    points: view?.list || (own && own.name !== usual?.name) ? [] : (usual?.points ?? []),
     others: ids.filter((id) => id !== personId).flatMap((id) => snapshot.people.find((each) => each.id === id)?.name ?? []),
     ...(side && { side }),
   }

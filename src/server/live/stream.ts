@@ -6,9 +6,9 @@ const heartbeatMs = 15_000
 
 /**
  * The run's events as server-sent events, from the one after `Last-Event-ID` (or `?after=`) on. Each carries its sequence
- * number as id. A `snapshot` message tells the version of the run's snapshot, first and whenever it changes.
+ * number as id. The stream ends as soon as `allowed` says no, as when a link is taken back. A `snapshot` message tells the version of the run's snapshot, first and whenever it changes.
  */
-export async function streamRun(runId: string, request: Request): Promise<Response> {
+export async function streamRun(runId: string, request: Request, allowed: () => Promise<boolean> = () => Promise.resolve(true)): Promise<Response> {
   const from = request.headers.get('last-event-id') ?? new URL(request.url).searchParams.get('after') ?? '0'
   let last = Number.isSafeInteger(Number(from)) ? Math.max(0, Number(from)) : 0
   let version: number | undefined
@@ -23,6 +23,7 @@ export async function streamRun(runId: string, request: Request): Promise<Respon
         if (open) controller.enqueue(encoder.encode(text))
       }
       const pull = async () => {
+        if (!(await allowed())) return close()
         const now = await runVersion(runId)
         if (now !== version) send(`event: snapshot\ndata: ${now}\n\n`)
         version = now

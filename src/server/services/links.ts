@@ -4,7 +4,7 @@ import type { RunSnapshot } from '../../core/run/snapshot'
 import { db } from '../db/client'
 import { runs, screenLinks } from '../db/schema'
 import { notFound } from '../http/respond'
-import { runColumns, type StoredRun } from './runs'
+import { notifyRun, runColumns, type StoredRun } from './runs'
 
 /** The link to one person's card. */
 export interface CardLink {
@@ -31,7 +31,16 @@ export async function cardLinks({ id: runId, hallId, snapshot }: Pick<StoredRun,
 
 /** Makes every card link of the run useless; new ones are made when they are asked for. */
 export async function revokeCards(runId: string): Promise<void> {
-  await db().update(screenLinks).set({ revoked: true }).where(ofRun(runId, 'card'))
+  await db().transaction(async (tx) => {
+    await tx.update(screenLinks).set({ revoked: true }).where(ofRun(runId, 'card'))
+    // Phones that are open hear of it, and their streams end.
+    await notifyRun(tx, runId)
+  })
+}
+
+export async function isCardOpen(token: string): Promise<boolean> {
+  const [row] = await db().select({ revoked: screenLinks.revoked }).from(screenLinks).where(eq(screenLinks.token, token))
+  return row?.revoked === false
 }
 
 /** The run and the person that an unguessable link opens. */

@@ -59,7 +59,7 @@ export async function openRun(hallId: string, classId: string): Promise<StoredRu
       if (!snapshot.ok) throw new Refused(422, snapshot.problems)
       if (JSON.stringify(snapshot.value) === JSON.stringify(run.snapshot)) return run
       const [renewed] = await tx.update(runs).set({ snapshot: snapshot.value, version: run.version + 1 }).where(eq(runs.id, run.id)).returning(runColumns)
-      await notify(tx, run.id)
+      await notifyRun(tx, run.id)
       return renewed!
     }
     if (!snapshot.ok) throw new Refused(422, snapshot.problems)
@@ -69,7 +69,8 @@ export async function openRun(hallId: string, classId: string): Promise<StoredRu
   })
 }
 
-const notify = (tx: Transaction, runId: string) => tx.execute(sql`select pg_notify(${runChannel}, ${runId})`)
+/** Tells every app process that the run has something new. */
+export const notifyRun = (tx: Transaction, runId: string) => tx.execute(sql`select pg_notify(${runChannel}, ${runId})`)
 
 export async function findRun(hallId: string, id: string): Promise<StoredRun> {
   const [run] = await db().select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, id)))
@@ -145,7 +146,7 @@ export async function takeCommand(hallId: string, runId: string, request: Comman
         ...(after.endedAt !== undefined && { endedAt: new Date(after.endedAt) }),
       })
       .where(eq(runs.id, runId))
-    await notify(tx, runId)
+    await notifyRun(tx, runId)
     return { event, repeated: false }
   })
 }

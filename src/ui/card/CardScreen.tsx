@@ -81,6 +81,13 @@ function Card(props: CardProps) {
           ))}
         </div>
       )}
+      {now && now.points.length > 0 && (
+        <ul className="card-points">
+          {now.points.map((point) => (
+            <li key={point}>{point}</li>
+          ))}
+        </ul>
+      )}
       {snapshot.follow && !finished && <p className="card-follow">{snapshot.follow}</p>}
       {!connected && (
         <p className="card-follow" role="status">

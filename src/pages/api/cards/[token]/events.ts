@@ -1,5 +1,5 @@
 import { streamRun } from '@server/live/stream'
 import { endpoint } from '@server/http/respond'
-import { runOfCard } from '@server/services/links'
+import { isCardOpen, runOfCard } from '@server/services/links'
 
-export const GET = endpoint(async ({ params, request }) => streamRun((await runOfCard(params.token!)).run.id, request))
+export const GET = endpoint(async ({ params, request }) => streamRun((await runOfCard(params.token!)).run.id, request, () => isCardOpen(params.token!)))
