@@ -2,6 +2,7 @@ import { useMemo } from 'react'
 import { exceptionsIn } from '@core/options/pick'
 import { pieceName } from '@core/summary/names'
 import { useClass } from './context'
+import { TableHead } from '../kit/TableHead'
 
 /** Who does something else than everyone, and why: the little that the coach has to keep in mind. */
 export function Exceptions() {
@@ -13,15 +14,7 @@ export function Exceptions() {
     <>
       <h2 style={{ marginTop: 28 }}>What is different, and for whom</h2>
       <table className="plain">
-        <thead>
-          <tr>
-            <th scope="col">Who</th>
-            <th scope="col">Where</th>
-            <th scope="col">Does</th>
-            <th scope="col">Instead of</th>
-            <th scope="col">Why</th>
-          </tr>
-        </thead>
+        <TableHead columns={['Who', 'Where', 'Does', 'Instead of', 'Why']} />
         <tbody>
           {exceptions.map(({ person, circuit, station, standard, pick }) => (
             <tr key={`${circuit.id}-${station}-${person.id}-${standard}`}>

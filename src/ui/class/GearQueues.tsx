@@ -1,5 +1,6 @@
 import type { ListQueue } from '@core/gear/list-queues'
 import { formatSeconds } from '@core/units'
+import { TableHead } from '../kit/TableHead'
 
 const mean = (values: readonly number[]) => Math.round(values.reduce((sum, value) => sum + value, 0) / Math.max(1, values.length))
 const most = (values: readonly number[]) => Math.round(Math.max(0, ...values))
@@ -19,24 +20,7 @@ function Queue({ queue }: { queue: ListQueue }) {
         </p>
       )}
       <table className="plain">
-        <thead>
-          <tr>
-            <th scope="col">Item</th>
-            <th scope="col" className="figure">
-              Takes
-            </th>
-            <th scope="col" className="figure">
-              At once
-            </th>
-            <th scope="col" className="figure">
-              Wanted
-            </th>
-            <th scope="col" className="figure">
-              At worst
-            </th>
-            <th scope="col">Begin here</th>
-          </tr>
-        </thead>
+        <TableHead columns={['Item', { name: 'Takes', kind: 'figure' }, { name: 'At once', kind: 'figure' }, { name: 'Wanted', kind: 'figure' }, { name: 'At worst', kind: 'figure' }, 'Begin here']} />
         <tbody>
           {items.map((item, index) => (
             <tr key={index}>

@@ -3,28 +3,13 @@ import { rotatingCircuits } from '@core/plan/turns'
 import { pieceName } from '@core/summary/names'
 import { useClass } from './context'
 import { sizeWords } from './gear-words'
+import { TableHead } from '../kit/TableHead'
 
 /** Demand by kind and size, turn by turn, against what can be used. */
 export function ByKind({ lines }: { lines: GearLine[] }) {
   return (
     <table className="plain gear-table">
-      <thead>
-        <tr>
-          <th scope="col">Kind</th>
-          <th scope="col">Size</th>
-          <th scope="col" className="figure">
-            Needed
-          </th>
-          <th scope="col" className="figure">
-            To be had
-          </th>
-          <th scope="col" className="figure">
-            Short
-          </th>
-          <th scope="col">Turn by turn</th>
-          <th scope="col">Stations</th>
-        </tr>
-      </thead>
+      <TableHead columns={['Kind', 'Size', { name: 'Needed', kind: 'figure' }, { name: 'To be had', kind: 'figure' }, { name: 'Short', kind: 'figure' }, 'Turn by turn', 'Stations']} />
       <tbody>
         {lines.map((line, index) => {
           const first = lines[index - 1]?.kindId !== line.kindId
@@ -76,13 +61,7 @@ export function ByStation() {
     <div key={circuit.id} style={{ marginBottom: 22 }}>
       <h2>{pieceName(circuit)}</h2>
       <table className="plain">
-        <thead>
-          <tr>
-            <th scope="col">Station</th>
-            <th scope="col">Exercise</th>
-            <th scope="col">The most that must be there</th>
-          </tr>
-        </thead>
+        <TableHead columns={['Station', 'Exercise', 'The most that must be there']} />
         <tbody>
           {circuit.stations.map((station, index) => {
             const most = byStation.find((each) => each.pieceId === circuit.id && each.station === index)?.most ?? []

@@ -3,6 +3,7 @@ import type { Station, Task } from '@core/plan/plan'
 import { finishSeconds, listPlaceAt, type ListPlace } from '@core/timeline/pace'
 import { formatSeconds } from '@core/units'
 import { useClass } from './context'
+import { TableHead } from '../kit/TableHead'
 
 /** Where people probably are in a self-paced list, at times through it. */
 export function ListPlaces({ stay, station }: { stay: Task; station: Station }) {
@@ -25,14 +26,7 @@ export function ListPlaces({ stay, station }: { stay: Task; station: Station }) 
     <>
       <h3>Where people probably are</h3>
       <table className="plain">
-        <thead>
-          <tr>
-            <th scope="col">After</th>
-            <th scope="col">The quick</th>
-            <th scope="col">Most people</th>
-            <th scope="col">The slow</th>
-          </tr>
-        </thead>
+        <TableHead columns={['After', 'The quick', 'Most people', 'The slow']} />
         <tbody>
           {times.map((second) => {
             const places = listPlaceAt(second, stay, station.uses, paces)

@@ -20,6 +20,7 @@ import { FixButtons } from './FixButtons'
 import { FloorPlan } from '../kit/FloorPlan'
 import { useJudged } from './judged'
 import { UndoButtons } from './UndoButtons'
+import { TableHead } from '../kit/TableHead'
 
 /** Where each station stands in the room, and whether people get from one to the next in time. */
 export function RoomView() {
@@ -103,21 +104,7 @@ function Laid({ room }: { room: Room }) {
           <>
             <p className="second">Drag a station, or move it with the arrow keys: a quarter of a metre, with Shift a whole one. Each is as large as its people need.</p>
             <table className="plain">
-              <thead>
-                <tr>
-                  <th scope="col">From, to</th>
-                  <th scope="col" className="figure">
-                    Way
-                  </th>
-                  <th scope="col" className="figure">
-                    Needs
-                  </th>
-                  <th scope="col" className="figure">
-                    Has
-                  </th>
-                  <th scope="col">What takes time</th>
-                </tr>
-              </thead>
+              <TableHead columns={['From, to', { name: 'Way', kind: 'figure' }, { name: 'Needs', kind: 'figure' }, { name: 'Has', kind: 'figure' }, 'What takes time']} />
               <tbody>
                 {transitions.map((each) => (
                   <tr key={`${each.circuitId}-${each.from}-${each.to}`} className={each.needed > each.given ? 'is-short' : undefined}>

@@ -16,6 +16,7 @@ import { PieceEditor } from './PieceEditor'
 import { RevisionsDialog } from './RevisionsDialog'
 import { goToEmpty } from './StationTiles'
 import { UndoButtons } from './UndoButtons'
+import { TableHead } from '../kit/TableHead'
 
 // The charts' library is large and can come after the rest.
 const LoadPicture = lazy(() =>
@@ -100,15 +101,7 @@ export function ShapeView() {
         <h2>Piece by piece</h2>
         {blocks.length > 0 ? (
           <table className="plain">
-            <thead>
-              <tr>
-                <th scope="col">From</th>
-                <th scope="col">Piece</th>
-                <th scope="col" style={{ textAlign: 'right' }}>
-                  Length
-                </th>
-              </tr>
-            </thead>
+            <TableHead columns={['From', 'Piece', 'Length']} />
             <tbody>
               {blocks.map((block) => (
                 <tr key={block.start}>

@@ -8,6 +8,7 @@ import { easyReasons, fillEasy, purposeOf } from '@core/suggest/fill-easy'
 import { wantedBy } from '@core/suggest/suggested'
 import { pieceName } from '@core/summary/names'
 import { useClass, usePlanEdits } from './context'
+import { TableHead } from '../kit/TableHead'
 
 /**
  * Exercises for the stations of a circuit, with the reasons. What is there stays unless it is opened to be filled; what is kept
@@ -59,14 +60,7 @@ export function SuggestDialog({ circuit, opened, onClose }: { circuit: Circuit; 
   return (
     <Modal opened={opened} onClose={onClose} title={`Exercises for ${pieceName(circuit)}`} size="xl">
       <table className="plain">
-        <thead>
-          <tr>
-            <th scope="col">Station</th>
-            <th scope="col">Exercise</th>
-            <th scope="col">Why</th>
-            <th scope="col">Keep</th>
-          </tr>
-        </thead>
+        <TableHead columns={['Station', 'Exercise', 'Why', 'Keep']} />
         <tbody>
           {circuit.stations.map((station, index) => {
             const keptId = kept[station.id]

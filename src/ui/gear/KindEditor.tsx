@@ -8,6 +8,7 @@ import { FormFoot } from '../kit/FormFoot'
 import { Troubles } from '../kit/Troubles'
 import { useDocumentForm } from '../kit/use-document-form'
 import type { StoredKind } from './GearPage'
+import { TableHead } from '../kit/TableHead'
 
 interface KindEditorProps {
   stored: StoredKind | undefined
@@ -41,16 +42,7 @@ export function KindEditor({ stored, hall, onClose, onStored, onErased }: KindEd
       </div>
       <Checkbox mb="sm" label="People can bring their own" checked={draft.canBring ?? false} onChange={(event) => set({ canBring: event.currentTarget.checked || undefined })} />
       <table className="plain">
-        <thead>
-          <tr>
-            <th scope="col">Weight</th>
-            <th scope="col">or called</th>
-            <th scope="col">Owned</th>
-            <th scope="col">Broken</th>
-            <th scope="col">Lent out</th>
-            <th scope="col" aria-label="Take out" />
-          </tr>
-        </thead>
+        <TableHead columns={['Weight', 'or called', 'Owned', 'Broken', 'Lent out', { name: 'Take out', kind: 'hidden' }]} />
         <tbody>
           {draft.sizes.map((size, index) => (
             <tr key={size.id}>

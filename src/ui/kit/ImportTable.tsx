@@ -2,6 +2,7 @@ import { Button, FileButton, Modal, Select, Textarea } from '@mantine/core'
 import { useMemo, useState, type ReactNode } from 'react'
 import type { ColumnMatch, TableRow } from '@core/hall/table'
 import { tellProblem } from './notice'
+import { TableHead } from './TableHead'
 
 interface ImportTableProps<Column extends string, Value> {
   title: string
@@ -73,12 +74,7 @@ export function ImportTable<Column extends string, Value>({ title, columns, plac
           </div>
           <div className="import-rows" tabIndex={0} role="region" aria-label="Rows of the table">
             <table className="plain">
-              <thead>
-                <tr>
-                  <th scope="col">Line</th>
-                  <th scope="col">Becomes</th>
-                </tr>
-              </thead>
+              <TableHead columns={['Line', 'Becomes']} />
               <tbody>
                 {rows.map((row) => (
                   <tr key={row.line}>

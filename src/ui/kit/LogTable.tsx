@@ -1,5 +1,6 @@
 import { formatSeconds } from '@core/units'
 import { dayOf, timeOf } from './when'
+import { TableHead } from './TableHead'
 
 export interface LogRow {
   id: string
@@ -16,22 +17,7 @@ export interface LogRow {
 export function LogTable({ rows, zone }: { rows: LogRow[]; zone: string }) {
   return (
     <table className="plain">
-      <thead>
-        <tr>
-          <th scope="col">When</th>
-          <th scope="col">Class</th>
-          <th scope="col">Who</th>
-          <th scope="col" className="figure">
-            Planned
-          </th>
-          <th scope="col" className="figure">
-            Actual
-          </th>
-          <th scope="col" className="figure">
-            Difference
-          </th>
-        </tr>
-      </thead>
+      <TableHead columns={['When', 'Class', 'Who', { name: 'Planned', kind: 'figure' }, { name: 'Actual', kind: 'figure' }, { name: 'Difference', kind: 'figure' }]} />
       <tbody>
         {rows.map((row) => (
           <Row key={row.id} row={row} zone={zone} />

@@ -9,6 +9,7 @@ import { FormFoot } from '../kit/FormFoot'
 import { Troubles } from '../kit/Troubles'
 import { useDocumentForm } from '../kit/use-document-form'
 import type { StoredRoom } from './RoomsPage'
+import { TableHead } from '../kit/TableHead'
 
 interface RoomEditorProps {
   stored: StoredRoom | undefined
@@ -41,16 +42,7 @@ export function RoomEditor({ stored, gear, unit, onClose, onStored, onErased }: 
           </div>
           {features.length > 0 && (
             <table className="plain">
-              <thead>
-                <tr>
-                  <th scope="col">What</th>
-                  <th scope="col">From left</th>
-                  <th scope="col">From top</th>
-                  <th scope="col">Long</th>
-                  <th scope="col">Wide</th>
-                  <th scope="col" aria-label="Take out" />
-                </tr>
-              </thead>
+              <TableHead columns={['What', 'From left', 'From top', 'Long', 'Wide', { name: 'Take out', kind: 'hidden' }]} />
               <tbody>
                 {features.map((feature, index) => (
                   <tr key={feature.id}>
