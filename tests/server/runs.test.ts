@@ -127,3 +127,23 @@ describe('cards', () => {
     expect((await ask())[0]!.token).not.toBe(first[0]!.token)
   })
 })
+
+describe('people of a run under way', () => {
+  it('come late, leave and trade places; a change decided on older people is refused; every screen can ask for the newest', async () => {
+    const runId = await open('demo-short')
+    await press(runId, request(0, 'start'))
+    const snapshot = async () => (await (await fetch(`${two.base}/api/runs/${runId}/snapshot`)).json()) as { version: number; snapshot: { people: { id: string; name: string }[]; groups: string[][] } }
+    const before = await snapshot()
+    const change = (version: number, body: unknown) => postJson(one, `/api/runs/${runId}/people`, { version, change: body })
+    const arrived = await change(before.version, { type: 'arrives', id: 'late-one', name: 'Quill' })
+    expect(await arrived.json()).toMatchObject({ version: before.version + 1, told: [expect.stringContaining('Quill')] })
+    const after = await snapshot()
+    expect(after.snapshot.people.map((person) => person.name)).toContain('Quill')
+    expect((await change(before.version, { type: 'leaves', personId: 'late-one' })).status).toBe(409)
+    expect((await change(after.version, { type: 'leaves', personId: 'late-one' })).status).toBe(200)
+    const wrong = await change(after.version + 1, { type: 'leaves', personId: 'late-one' })
+    expect([wrong.status, await wrong.json()]).toMatchObject([422, { errors: [{ code: 'notHere', field: 'change.personId' }] }])
+    await press(runId, request(1, 'finish'))
+    expect((await change(after.version + 1, { type: 'arrives', id: 'x', name: 'Ned' })).status).toBe(409)
+  })
+})

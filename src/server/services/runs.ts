@@ -3,7 +3,9 @@ import { nanoid } from 'nanoid'
 import { computeClass } from '../../core/class/compute'
 import type { CommandRequest, RunEvent } from '../../core/run/events'
 import { advance, applicable, apply, foldEvents } from '../../core/run/progress'
+import { withPeopleChange, type PeopleChange } from '../../core/run/people-change'
 import { takeSnapshot, type RunSnapshot } from '../../core/run/snapshot'
+import { stateAt } from '../../core/run/state'
 import type { Milliseconds } from '../../core/units'
 import { db, sql as connection, type Database, type Transaction } from '../db/client'
 import { classes, runEvents, runs, screenLinks } from '../db/schema'
@@ -148,6 +150,27 @@ export async function takeCommand(hallId: string, runId: string, request: Comman
       .where(eq(runs.id, runId))
     await notifyRun(tx, runId)
     return { event, repeated: false }
+  })
+}
+
+/**
+ * Changes the people of a run under way, from where it is now. Decided on an older state of the people, it is refused with 409: the screen has the
+ * newer one by then. Answers with the new version and what was done, in words.
+ */
+export async function changePeople(hallId: string, runId: string, version: number, change: PeopleChange): Promise<{ version: number; told: string[] }> {
+  return db().transaction(async (tx) => {
+    const [run] = await tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, runId))).for('update')
+    if (!run) throw notFound('run')
+    if (run.version !== version) throw refuse(409, 'stale', 'Somebody else was quicker. This screen now shows who is here; press again if you still want to.')
+    const [clock] = await tx.select({ now: databaseNow }).from(runs).where(eq(runs.id, runId))
+    const progress = foldEvents(run.snapshot.timeline, await eventsAfter(runId, 0, tx))
+    const state = stateAt(progress, Math.max(clock!.now, progress.at))
+    if (state.status === 'finished') throw refuse(409, 'notNow', 'This class has ended.')
+    const changed = withPeopleChange(run.snapshot, change, state.status === 'ready' ? -1 : state.phase.index)
+    if (!changed.ok) throw new Refused(422, changed.problems)
+    await tx.update(runs).set({ snapshot: changed.value.snapshot, version: version + 1 }).where(eq(runs.id, runId))
+    await notifyRun(tx, runId)
+    return { version: version + 1, told: changed.value.told }
   })
 }
 

@@ -23,8 +23,8 @@ export function CardScreen(props: CardProps) {
 const names = new Intl.ListFormat('en', { type: 'conjunction' })
 
 function Card(props: CardProps) {
-  const { snapshot, personId } = props
-  const { state, connected } = useRun(props)
+  const { personId } = props
+  const { snapshot, state, connected } = useRun(props)
   const second = Math.ceil(state.remaining / 1000)
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
   const view = useMemo(() => cardView(snapshot, state, personId), [snapshot, state.status, state.phase, state.sequence, second, personId])

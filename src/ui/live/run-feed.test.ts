@@ -88,7 +88,10 @@ describe('RunFeed', () => {
     expect(FakeSource.opened.map((source) => source.address)).toEqual(['/events?after=0', '/events?after=1'])
   })
 
-  it('loads the page again when the class was planned anew before the start, and never after it', () => {
+  it('loads the page again when the class was planned anew before the start; under way it takes the new people without a break', async () => {
+    const later = { ...snapshot, name: 'With one more' }
+    const fetched = vi.fn(() => Promise.resolve(Response.json({ version: 5, snapshot: later })))
+    vi.stubGlobal('fetch', fetched)
     const feed = feedOf()
     feed.run()
     FakeSource.opened[0]!.send('snapshot', '3')
@@ -97,7 +100,10 @@ describe('RunFeed', () => {
     expect(reload).toHaveBeenCalledTimes(1)
     feed.take([event(1, 'start')])
     FakeSource.opened[0]!.send('snapshot', '5')
-    expect(reload).toHaveBeenCalledTimes(1)
+    await vi.waitFor(() => expect(feed.get()).toMatchObject({ version: 5, snapshot: { name: 'With one more' }, progress: { sequence: 1 } }))
+    expect(fetched).toHaveBeenCalledWith('/snapshot')
+    FakeSource.opened[0]!.send('snapshot', '5')
+    expect([reload.mock.calls.length, fetched.mock.calls.length]).toEqual([1, 1])
   })
 
   it('stops for good when its screen is left', () => {

@@ -3,6 +3,9 @@ import { apply, foldEvents, type Progress } from '@core/run/progress'
 import type { RunSnapshot } from '@core/run/snapshot'
 
 export interface FeedState {
+  snapshot: RunSnapshot
+  /** Counts the snapshots: what a change of the people has to know. */
+  version: number
   progress: Progress
   connected: boolean
 }
@@ -21,9 +24,9 @@ export class RunFeed {
     snapshot: RunSnapshot,
     events: readonly RunEvent[],
     private readonly address: string,
-    private readonly version: number,
+    version: number,
   ) {
-    this.state = { progress: foldEvents(snapshot.timeline, events), connected: false }
+    this.state = { snapshot, version, progress: foldEvents(snapshot.timeline, events), connected: false }
   }
 
   get = (): FeedState => this.state
@@ -57,8 +60,10 @@ export class RunFeed {
     source.addEventListener('open', () => this.set({ connected: true }))
     source.addEventListener('run', (message) => this.take([JSON.parse(message.data as string) as RunEvent]))
     source.addEventListener('snapshot', (message) => {
-      // The class was planned anew before its start: show it as it is now.
-      if (Number(message.data) > this.version && this.state.progress.mode === 'ready') location.reload()
+      if (Number(message.data) <= this.state.version) return
+      // The class was planned anew before its start: everything may be different.
+      if (this.state.progress.mode === 'ready') location.reload()
+      else void this.fetchSnapshot()
     })
     source.addEventListener('error', () => {
       this.set({ connected: false })
@@ -66,6 +71,18 @@ export class RunFeed {
       // The browser has given up (the server answered with an error): ask again ourselves.
       this.retry = setTimeout(() => this.connect(), 1000)
     })
+  }
+
+  /** Who is where has changed under way; the timeline stays. What fails now is asked again with the next connection. */
+  private async fetchSnapshot(): Promise<void> {
+    try {
+      const response = await fetch(this.address.replace(/events$/, 'snapshot'))
+      if (!response.ok) return
+      const { version, snapshot } = (await response.json()) as Pick<FeedState, 'version' | 'snapshot'>
+      if (version > this.state.version) this.set({ version, snapshot })
+    } catch {
+      this.set({ connected: false })
+    }
   }
 
   private set(change: Partial<FeedState>): void {

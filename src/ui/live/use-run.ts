@@ -16,6 +16,9 @@ export interface LiveProps {
 }
 
 export interface LiveRun {
+  /** As it was taken at the start, with the changes of its people since. */
+  snapshot: RunSnapshot
+  version: number
   state: RunState
   connected: boolean
   feed: RunFeed
@@ -28,7 +31,7 @@ const tickMs = 100
 export function useRun({ snapshot, version, events, serverNow, address }: LiveProps): LiveRun {
   const [clock] = useState(() => new RoomClock(serverNow))
   const [feed] = useState(() => new RunFeed(snapshot, events, address, version))
-  const { progress, connected } = useSyncExternalStore(feed.subscribe, feed.get, feed.get)
+  const { snapshot: latest, version: latestVersion, progress, connected } = useSyncExternalStore(feed.subscribe, feed.get, feed.get)
   const [now, setNow] = useState(serverNow)
 
   useEffect(() => clock.run(), [clock])
@@ -38,5 +41,5 @@ export function useRun({ snapshot, version, events, serverNow, address }: LivePr
     return () => clearInterval(timer)
   }, [clock])
 
-  return { state: stateAt(progress, Math.max(now, progress.at)), connected, feed, clock }
+  return { snapshot: latest, version: latestVersion, state: stateAt(progress, Math.max(now, progress.at)), connected, feed, clock }
 }

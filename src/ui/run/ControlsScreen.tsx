@@ -14,6 +14,7 @@ import { useSound } from '../live/use-sound'
 import { useCommands } from './commands'
 import './controls.css'
 import { useControlKeys, type KeyAction } from './controls-keys'
+import { PeoplePanel } from './PeoplePanel'
 
 interface ControlsProps extends LiveProps {
   runId: string
@@ -32,10 +33,11 @@ export function ControlsScreen(props: ControlsProps) {
 }
 
 function Controls(props: ControlsProps) {
-  const { snapshot, runId, classId, wallPath, zone } = props
+  const { runId, classId, wallPath, zone } = props
   const live = useRun(props)
-  const { state, connected } = live
+  const { snapshot, state, connected } = live
   const sound = useSound(live)
+  const [showing, setShowing] = useState(false)
   const { send, trouble, busy } = useCommands(runId, live.feed)
   const second = Math.ceil(state.remaining / 1000)
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
@@ -80,6 +82,9 @@ function Controls(props: ControlsProps) {
         <a className="small-button" href={`/runs/${runId}/cards`} target="_blank" rel="noopener">
           Cards
         </a>
+        <button type="button" className="small-button" disabled={state.status === 'finished' || state.status === 'ready'} onClick={() => setShowing(true)}>
+          People
+        </button>
         <EndButton state={state} busy={busy} onEnd={() => void send({ type: 'finish' })} classId={classId} />
       </header>
       <div className="controls-ribbon">
@@ -112,7 +117,7 @@ function Controls(props: ControlsProps) {
         <div className="controls-side">
           <section className="controls-card" aria-label="Next">
             <div className="second">Next{state.next ? `, ${formatSeconds(state.next.seconds)}` : ''}</div>
-            <h2>{nextWords(props, state)}</h2>
+            <h2>{nextWords({ ...props, snapshot }, state)}</h2>
           </section>
           <section className="controls-card is-tall" aria-label="Watch">
             <div className="second">Watch{view.tiles.length > 0 && (view.tiles[0]!.coming ? ', and who comes where' : ', and who is where')}</div>
@@ -135,6 +140,7 @@ function Controls(props: ControlsProps) {
           </section>
         </div>
       </div>
+      {showing && <PeoplePanel runId={runId} live={live} onClose={() => setShowing(false)} />}
       {trouble && (
         <div className="controls-trouble" role="alert">
           {trouble}

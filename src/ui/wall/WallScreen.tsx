@@ -18,9 +18,8 @@ export function WallScreen(props: LiveProps) {
 }
 
 function Wall(props: LiveProps) {
-  const { snapshot } = props
   const live = useRun(props)
-  const { state, connected } = live
+  const { snapshot, state, connected } = live
   const sound = useSound(live)
   const second = Math.ceil(state.remaining / 1000)
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
