@@ -53,6 +53,13 @@ try {
   await take(wall, 'wall-move')
   await page.setViewportSize({ width: 390, height: 844 })
   await take(page, 'controls-phone')
+  await wall.goto(`${page.url()}/cards`)
+  await wall.setViewportSize({ width: 390, height: 844 })
+  await wall.goto(server.base + (await wall.getByRole('link', { name: 'Ilse' }).getAttribute('href')))
+  await settle(wall)
+  await press(/^Skip/)
+  await digitsWithin(wall, 20, 40)
+  await take(wall, 'card')
 } finally {
   await browser.close()
   await server.kill()

@@ -68,8 +68,10 @@ function Controls(props: ControlsProps) {
   return (
     <main className="controls">
       <header className="controls-top">
-        <h1>{snapshot.name}</h1>
-        <span>{view.place}</span>
+        <div>
+          <h1>{snapshot.name}</h1>
+          <span>{view.place}</span>
+        </div>
         <span className="push" role="status">
           {connected ? 'together with the room' : 'no line to the server: going on by itself'}
         </span>

@@ -20,7 +20,8 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
   const [wrong, setWrong] = useState('')
   const [busy, setBusy] = useState(false)
   const dialog = useRef<HTMLDialogElement>(null)
-  useEffect(() => dialog.current?.showModal(), [])
+  // Not modal: stopping the room stays one press away.
+  useEffect(() => dialog.current?.show(), [])
   const send = async (change: PeopleChange): Promise<boolean> => {
     setBusy(true)
     setWrong('')
@@ -47,7 +48,7 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
   }
   const names = [...snapshot.people].sort((a, b) => a.name.localeCompare(b.name))
   return (
-    <dialog ref={dialog} className="people-panel" aria-label="People" onClose={onClose}>
+    <dialog ref={dialog} className="people-panel" aria-label="People" onClose={onClose} onKeyDown={(event) => event.key === 'Escape' && dialog.current?.close()}>
       <header>
         <h2>People</h2>
         <button type="button" className="small-button" onClick={() => dialog.current?.close()}>
