@@ -97,6 +97,34 @@ describe('findings, common practice unless a source is named', () => {
     expect(with_([other({ most: [] })])).toEqual([])
   })
 
+  it('a way between stations that takes longer than its gap, with the transition that is long enough', () => {
+    const document = { ...lunch(), spots: Array.from({ length: 8 }, (_, index) => ({ x: 1 + index * 2.2, y: index % 2 === 0 ? 1.5 : 9 })) }
+    const found = find(judged(document), 'shortTransition')!
+    expect(found).toMatchObject({ severity: 'mend', what: expect.stringMatching(/^Station \d to \d needs \d+ s, has 15 s$/) })
+    expect(found.source).toContain('common practice')
+    const mended = expectMended(document, 'shortTransition')
+    expect(stations(mended).transition.seconds).toBeGreaterThanOrEqual(Number(/needs (\d+)/.exec(found.what)![1]))
+    expect(find(judged(lunch()), 'shortTransition')).toBeUndefined()
+  })
+
+  it('a station in an exit is to mend, one on another to weigh; both are laid out anew', () => {
+    const document = lunch()
+    document.spots![0] = { x: 0.75, y: 5.25 }
+    document.spots![2] = { ...document.spots![1]! }
+    const found = judged(document).filter((finding) => finding.id.startsWith('stationFloor'))
+    expect(found.map(({ severity, what }) => [severity, what])).toEqual(expect.arrayContaining([['mend', 'Station 1 stands in an exit'], ['weigh', 'Stations 2 and 3 stand on each other']]))
+    expect(judged(found[0]!.fix!.apply(document)).filter((finding) => finding.id.startsWith('stationFloor'))).toEqual([])
+    expect(found[0]!.why).toContain('local fire rules')
+  })
+
+  it('less floor a person than 50 sq ft (International Building Code table 1004.5; from memory), deferring to the local code', () => {
+    const small = { ...demoRooms[0]!, lengthMetres: 9, widthMetres: 8, features: [] }
+    const finding = find(judged({ ...lunch(), spots: [] }, small), 'floorSpace')!
+    expect(finding).toMatchObject({ severity: 'weigh', what: '4.5 m² a person in Kiln Floor', source: expect.stringContaining('1004.5') })
+    expect(finding.why).toMatch(/15 people here\. Your local code/)
+    expect(find(judged(lunch()), 'floorSpace')).toBeUndefined()
+  })
+
   it('no warm-up, no cool-down, no water', () => {
     expect(circuitsOf(expectMended(bare(), 'warmUp'))[0]).toMatchObject({ name: 'Warm-up', travel: 'together' })
     expect(circuitsOf(expectMended(bare(), 'coolDown')).at(-1)).toMatchObject({ name: 'Cool-down' })

@@ -10,6 +10,7 @@ import { Room, type Feature } from '../hall/room'
 import { layOut } from './auto-lay'
 import { floorAt, stationFloors } from './footprints'
 import { crosses, distance, inside, overlap, type Rect } from './geometry'
+import { bestTrade } from './trade-spots'
 import { transitionsOf } from './transitions'
 import { floorTroubles } from './troubles'
 import { roomRect, walkerIn } from './walk'
@@ -147,5 +148,17 @@ describe('transitions', () => {
     expect(transitionsOf(empty, computeClass(empty, library), library, demoRooms[0]!).transitions).toHaveLength(8)
     const cut = { ...demoRooms[0]!, features: [feature('wall', 8, 0, 0.2, 11)] }
     expect(transitionsOf(document, computed, library, cut).cutOff.length).toBe(2)
+  })
+
+  it('the trade of two spots that makes the longest way shortest, where one helps', () => {
+    // Stations 2 and 7 stand at each other's place: every way to them crosses the room.
+    const spots = document.spots.map((spot, index) => document.spots[index === 1 ? 6 : index === 6 ? 1 : index] ?? spot)
+    const crossed = { ...document, spots }
+    const worst = (of: typeof document) => Math.max(...transitionsOf(of, computed, library, bare).transitions.map((each) => each.needed))
+    const trade = bestTrade(crossed, computed, library, bare)!
+    const after = trade.fix.apply(crossed) as typeof document
+    expect(worst(after)).toBeLessThan(worst(crossed))
+    expect([...after.spots].sort((a, b) => a.x - b.x)).toEqual([...document.spots].sort((a, b) => a.x - b.x))
+    expect(bestTrade({ ...document, spots: [] }, computed, library, bare)).toBeUndefined()
   })
 })
