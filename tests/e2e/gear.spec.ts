@@ -53,6 +53,7 @@ test('gear is changed in kilograms or pounds, and read from a table', async ({ p
   await expect(dialog.getByText('changes what is there')).toBeVisible()
   await expect(dialog.getByText('left out: weight "0" must be a weight')).toBeVisible()
   await dialog.getByRole('button', { name: 'Add 1 size, leave out 1' }).click()
+  await expect(dialog).toHaveCount(0)
   await expect(page.getByRole('row', { name: /Sandbag/ })).toContainText('1 broken')
   await page.getByRole('button', { name: 'Change Sandbag' }).click()
   await dialog.getByRole('button', { name: 'Erase' }).click()

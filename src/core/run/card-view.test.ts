@@ -5,6 +5,7 @@ import { demoPeople } from '../../../scripts/demo/people'
 import { libraryExercises } from '../../../scripts/library/exercises'
 import { computeClass } from '../class/compute'
 import type { ClassDocument } from '../hall/class-document'
+import type { Circuit } from '../plan/plan'
 import { cardView } from './card-view'
 import type { RunEvent } from './events'
 import { foldEvents } from './progress'
@@ -75,5 +76,18 @@ describe('my card', () => {
     })
     const turns = ['oren', 'maribel'].map((id) => at(snapshot, 480 + 5, id)!.now!.turn)
     expect([...turns].sort()).toEqual(['rests', 'works'])
+  })
+
+  it('whoever waits for the other wave is told the list, and then their station', () => {
+    const snapshot = snapshotOf('demo-lunch', (document) => {
+      const circuit = document.plan.parts.flatMap((part) => part.pieces).find((piece) => piece.id === 'll-stations') as Circuit
+      circuit.waves = { meanwhile: { ...structuredClone(circuit), id: 'list', travel: 'together', laps: 1, stations: circuit.stations.slice(0, 2).map((station, index) => ({ ...station, id: `m${index}`, uses: station.uses.map((use) => ({ ...use, id: `m${use.id}` })) })) } }
+    })
+    const [first, last] = [snapshot.groups[0]![0]!, snapshot.groups.at(-1)![0]!]
+    expect(at(snapshot, 480 + 5, first)!.now!.station).toBe(1)
+    const waiting = at(snapshot, 480 + 5, last)!
+    expect(waiting.now!.station).toBeUndefined()
+    expect(waiting.now!.exercise).not.toBe('')
+    expect(waiting.next!.station).toBeGreaterThan(0)
   })
 })

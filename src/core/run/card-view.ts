@@ -48,16 +48,28 @@ export function cardView(snapshot: RunSnapshot, state: RunState, personId: strin
   const work = state.phase.kind === 'work' ? state.phase : phases.slice(state.phase.index).find((each) => each.kind === 'work')
   if (!work) return base
   const coming = work !== state.phase || state.status === 'ready' || state.status === 'countIn'
-  const later = phases.slice(work.index + 1).find((each) => each.kind === 'work' && (each.turn !== work.turn || each.pieceId !== work.pieceId))
-  const now = placeAt(snapshot, work, personId)
+  const atStations = placeAt(snapshot, work, personId)
+  const now = atStations ?? meanwhileAt(snapshot, state, personId)
+  // Whoever waits goes next to where they have a station again.
+  const next = phases
+    .slice(work.index + 1)
+    .flatMap((each) => (each.kind === 'work' && (each.turn !== work.turn || each.pieceId !== work.pieceId) ? [placeAt(snapshot, each, personId)] : []))
+    .find((place) => place !== undefined)
   const works = room.tiles.find((tile) => tile.number === now?.station)?.works
   return {
     ...base,
-    coming,
+    coming: coming && atStations !== undefined,
     ...(now && { now: { ...now, ...(works !== undefined && { turn: works === person.name ? ('works' as const) : ('rests' as const) }) } }),
-    ...(later && { next: placeAt(snapshot, later, personId) }),
+    ...(next && { next }),
     ahead: aheadOf(snapshot, work, personId),
   }
+}
+
+/** What the wave that is not at the stations does now, or does next. */
+function meanwhileAt(snapshot: RunSnapshot, state: RunState, personId: string): CardPlace | undefined {
+  const second = state.phase.start + state.elapsed / 1000
+  const phase = snapshot.timeline.meanwhile?.find((each) => each.kind === 'work' && second < each.start + each.seconds)
+  return phase && placeAt(snapshot, phase, personId)
 }
 
 /** The station of a person in a turn of a circuit, from 0. */

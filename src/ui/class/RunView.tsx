@@ -2,6 +2,7 @@ import { Button } from '@mantine/core'
 import { formatSeconds } from '@core/units'
 import { timeOf } from '../kit/when'
 import { useClass } from './context'
+import { WallReach } from './WallReach'
 
 /** The last look before the room: what will run, when it ends, and what is not ready. */
 export function RunView({ onRun }: { onRun: () => Promise<void> }) {
@@ -50,6 +51,7 @@ export function RunView({ onRun }: { onRun: () => Promise<void> }) {
             <b>Everyone has a station, every station its gear</b>
           </div>
         )}
+        <WallReach />
         <h2>For everyone’s sake</h2>
         <p className="second">
           Ask who is new, unwell, pregnant or back from an injury, and offer the easier option first. Floor clear and dry, exits free. Stop or ease off when form fails. This does not replace medical advice, your training, or your local rules.

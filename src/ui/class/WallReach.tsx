@@ -1,0 +1,25 @@
+import { NumberInput } from '@mantine/core'
+import { useLocalStorage } from '@mantine/hooks'
+import { figuresOf } from '@core/class/compute'
+import { metresPerFoot, showLength } from '@core/hall/length'
+import { readingDistance } from '@core/run/reading-distance'
+import { wallSizes } from '../wall/sizes'
+import { useClass } from './context'
+
+/** From how far the wall can be read, on a picture of a width that this device remembers. */
+export function WallReach() {
+  const { library } = useClass()
+  const unit = figuresOf(library).lengthUnit ?? 'm'
+  const inUnit = unit === 'm' ? 1 : metresPerFoot
+  const [metres, setMetres] = useLocalStorage({ key: 'vicinor-wall-width', defaultValue: 1.2 })
+  const from = (share: number) => showLength(Math.floor(readingDistance(share * metres) * 2) / 2, unit)
+  return (
+    <>
+      <h2>How far the wall reads</h2>
+      <NumberInput label={`Width of its picture, ${unit}`} min={0.2} max={unit === 'm' ? 20 : 60} step={0.1} decimalScale={2} value={Number((metres / inUnit).toFixed(2))} onChange={(value) => typeof value === 'number' && value > 0 && setMetres(value * inUnit)} mb="xs" />
+      <p className="second">
+        Digits from {from(wallSizes.digits)}, the line below the phase from {from(wallSizes.headline)}, names from {from(wallSizes.names)}. Reckoned with 22 arc minutes (ISO 9241-303; from memory) on a 16 : 9 screen.
+      </p>
+    </>
+  )
+}
