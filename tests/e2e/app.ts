@@ -22,9 +22,13 @@ export async function expectAccessible(page: Page): Promise<void> {
   expect(violations.map((each) => `${each.id}: ${each.nodes.map((node) => node.target.join(' ')).slice(0, 4).join(' | ')}`)).toEqual([])
 }
 
-/** An island answers to presses only once it is live. */
 export async function openPage(page: Page, path: string): Promise<void> {
   await page.goto(path)
+  await untilLive(page)
+}
+
+/** An island answers to presses only once it is live. */
+export async function untilLive(page: Page): Promise<void> {
   await page.waitForFunction(() => {
     const isLive = (element: Element) => Object.keys(element).some((key) => key.startsWith('__reactProps'))
     return [...document.querySelectorAll('astro-island')].every((island) => [...island.querySelectorAll('*')].some(isLive))

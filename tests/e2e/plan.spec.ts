@@ -1,4 +1,4 @@
-import { expect, expectAccessible, openPage, test } from './app'
+import { expect, expectAccessible, openPage, test, untilLive } from './app'
 
 test('an instructor makes a class, shapes it, ticks people, and sees rotation and gear', async ({ page }) => {
   await openPage(page, '/')
@@ -18,6 +18,7 @@ test('an instructor makes a class, shapes it, ticks people, and sees rotation an
   await dialog.getByRole('button', { name: 'Make the class' }).click()
   await page.waitForURL(/\/classes\/[\w-]+\/shape/)
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Brick Lane <b>Six</b> 🌅')
+  await untilLive(page)
 
   // 6 × (40 + 15) twice, a minute between the laps for the last transition of the first.
   const total = page.getByRole('status', { name: 'Total' })
