@@ -4,8 +4,8 @@ const quiet = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-ru
 
 export default defineConfig({
   testDir: 'tests/e2e',
-  globalSetup: './tests/e2e/setup.ts',
-  workers: 1,
+  // Files are shared out between the workers; within a file, tests follow one another.
+  workers: 2,
   timeout: 45_000,
   expect: { timeout: 8_000 },
   use: {

@@ -1,9 +1,26 @@
 import { AxeBuilder } from '@axe-core/playwright'
 import { expect, test as base, type Page } from '@playwright/test'
+import { withFreshDatabase } from '../fixtures/database'
+import { startServer } from '../fixtures/server'
 
-/** The app's address is known only once it has been started. Any error on a page's console fails the test. */
-export const test = base.extend<{ quiet: void }>({
-  baseURL: async ({}, use) => use(process.env.APP!),
+interface App {
+  base: string
+  database: string
+}
+
+/** Each worker has the built app for itself, on a database with the demo. Any error on a page's console fails the test. */
+export const test = base.extend<{ quiet: void }, { app: App }>({
+  app: [
+    async ({}, use) => {
+      const { url, drop } = await withFreshDatabase('browser')
+      const server = await startServer(url)
+      await use({ base: server.base, database: url })
+      await server.kill()
+      await drop()
+    },
+    { scope: 'worker', timeout: 60_000 },
+  ],
+  baseURL: async ({ app }, use) => use(app.base),
   quiet: [
     async ({ context }, use) => {
       const errors: string[] = []

@@ -78,9 +78,9 @@ test('controls and wall stay together through pause, resume, skip, hold, stop an
   await expect(controls.getByRole('row', { name: /Lunch Loop/ }).first()).toContainText('28:10')
 })
 
-test('the room goes on while the server is killed in the middle of a class, and rejoins it', async ({ context }) => {
+test('the room goes on while the server is killed in the middle of a class, and rejoins it', async ({ context, app }) => {
   const port = await freePort()
-  let server = await startServer(process.env.APP_DATABASE!, port)
+  let server = await startServer(app.database, port)
   const [controls, wall] = await openRoom(context, 'demo-sixties', server.base)
   await press(controls, /^Start/)
   for (let phase = 0; phase < 3; phase++) await press(controls, /^Skip/)
@@ -90,7 +90,7 @@ test('the room goes on while the server is killed in the middle of a class, and 
   const before = await digitsOf(wall)
   await expect.poll(() => digitsOf(wall)).not.toBe(before)
   await expectTogether(controls, wall)
-  server = await startServer(process.env.APP_DATABASE!, port)
+  server = await startServer(app.database, port)
   await expect(wall.getByText('No line to the server')).toHaveCount(0)
   await expect(controls.getByText('together with the room')).toBeVisible()
   await press(controls, /^Pause/)

@@ -7,6 +7,8 @@ import type { ClassDocument } from '../hall/class-document'
 import { usableIn } from '../hall/gear-kind'
 import type { Room } from '../hall/room'
 import { bestOrder, orderCost, stepCosts, usualWeights, type OrderWeights } from '../order/order'
+import { metresBetween, withStationOrder } from '../order/placed'
+import { rotatingCircuits } from '../plan/turns'
 import { pieceName } from '../summary/names'
 
 export interface ArrangeAllInput {
@@ -75,20 +77,16 @@ function withGroups({ document, library, past }: ArrangeAllInput, { people, grou
   return { ...document, arranged }
 }
 
-function withOrder({ library, weights = usualWeights }: ArrangeAllInput, document: ClassDocument, circuitId: string, steps: ArrangedStep[]): ClassDocument {
-  const parts = document.plan.parts.map((part) => ({
-    ...part,
-    pieces: part.pieces.map((piece) => {
-      if (piece.type === 'pause' || piece.id !== circuitId) return piece
-      const costs = stepCosts(piece, library, weights)
-      const now = orderCost(costs.map((_, index) => index), costs)
-      const best = bestOrder(costs)
-      const sure = best.proven ? 'proven best of all orders' : `no order can have fewer than ${best.bound}`
-      steps.push({ what: pieceName(piece), text: best.cost < now ? `${best.cost} points of order instead of ${now}; ${sure}` : `its order stays: ${sure}`, better: best.cost < now })
-      return { ...piece, stations: best.order.map((station) => piece.stations[station]!) }
-    }),
-  }))
-  return { ...document, plan: { ...document.plan, parts } }
+function withOrder({ library, room, weights = usualWeights }: ArrangeAllInput, document: ClassDocument, circuitId: string, steps: ArrangedStep[]): ClassDocument {
+  const circuit = rotatingCircuits(document.plan).find((each) => each.id === circuitId)
+  if (!circuit) return document
+  const costs = stepCosts(circuit, library, weights, metresBetween(document, circuit, room))
+  const now = orderCost(costs.map((_, index) => index), costs)
+  const best = bestOrder(costs)
+  const sure = best.proven ? 'proven best of all orders' : `no order can have fewer than ${best.bound}`
+  const better = best.cost < now
+  steps.push({ what: pieceName(circuit), text: better ? `${best.cost} points of order instead of ${now}; ${sure}` : `its order stays: ${sure}`, better })
+  return better ? withStationOrder(document, circuit, best.order) : document
 }
 
 /** Only where groups that stay together go round one loop of plain stations. */

@@ -1,3 +1,4 @@
+import { exchanged } from '../exchanged'
 import { formOf, type Form } from '../hall/form'
 import type { Circuit } from '../plan/plan'
 import { pieceName } from '../summary/names'
@@ -62,9 +63,7 @@ function bestTrade(circuit: Circuit, keys: readonly (string | undefined)[], form
   let best = { cost: cost(same), one: -1, other: -1 }
   for (let one = 0; one < same.length; one++) {
     for (let other = one + 1; other < same.length; other++) {
-      const order = [...same]
-      ;[order[one], order[other]] = [other, one]
-      const then = cost(order)
+      const then = cost(exchanged(same, one, other))
       if (then < best.cost) best = { cost: then, one, other }
     }
   }
@@ -74,9 +73,7 @@ function bestTrade(circuit: Circuit, keys: readonly (string | undefined)[], form
     label: `Trade stations ${one + 1} and ${other + 1} of ${pieceName(circuit)}`,
     apply: (now) => {
       const here = circuitsOf(now).find((each) => each.id === circuit.id)!
-      const stations = [...here.stations]
-      ;[stations[one], stations[other]] = [stations[other]!, stations[one]!]
-      return withPiece(now, here, { stations })
+      return withPiece(now, here, { stations: exchanged(here.stations, one, other) })
     },
   }
 }

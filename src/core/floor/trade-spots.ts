@@ -1,4 +1,5 @@
 import type { ComputedClass, HallLibrary } from '../class/compute'
+import { exchanged } from '../exchanged'
 import type { Fix } from '../findings/finding'
 import type { ClassDocument } from '../hall/class-document'
 import type { Room } from '../hall/room'
@@ -24,7 +25,7 @@ export function bestTrade(document: ClassDocument, computed: ComputedClass, libr
   let best = { over: longest(spots), one: -1, other: -1 }
   for (let one = 0; one < spots.length; one++) {
     for (let other = one + 1; other < spots.length; other++) {
-      const over = longest(traded(spots, one, other))
+      const over = longest(exchanged(spots, one, other))
       if (over < best.over) best = { over, one, other }
     }
   }
@@ -33,12 +34,6 @@ export function bestTrade(document: ClassDocument, computed: ComputedClass, libr
   return {
     before: worst.needed,
     needed: worst.given + best.over,
-    fix: { label: `Trade the places of stations ${one + 1} and ${other + 1}`, apply: (now) => ({ ...now, spots: traded(now.spots ?? [], one, other) }) },
+    fix: { label: `Trade the places of stations ${one + 1} and ${other + 1}`, apply: (now) => ({ ...now, spots: exchanged(now.spots ?? [], one, other) }) },
   }
-}
-
-function traded<T>(items: readonly T[], one: number, other: number): T[] {
-  const copy = [...items]
-  ;[copy[one], copy[other]] = [copy[other]!, copy[one]!]
-  return copy
 }

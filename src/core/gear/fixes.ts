@@ -1,5 +1,6 @@
 import { computeClass, type ComputedClass } from '../class/compute'
 import { withPiece, type Fix, type Judged } from '../findings/finding'
+import { exchanged } from '../exchanged'
 import { otherStarts } from './other-starts'
 import { exercisesById } from '../hall/by-id'
 import type { ClassDocument } from '../hall/class-document'
@@ -150,8 +151,7 @@ function tradedStations(judged: Judged, { kindId }: GearLine): Fix | undefined {
   for (const { circuit, index } of found) {
     for (let other = 0; other < circuit.stations.length; other++) {
       if (other === index) continue
-      const stations = [...circuit.stations]
-      ;[stations[index], stations[other]] = [stations[other]!, stations[index]!]
+      const stations = exchanged(circuit.stations, index, other)
       const fix: Fix = { label: `Trade stations ${index + 1} and ${other + 1} of ${pieceName(circuit)}`, apply: (on) => withPiece(on, circuit, { stations }) }
       const missing = missingIn(computeClass(fix.apply(document), library))
       if (missing < (best?.missing ?? missingIn(computed))) best = { missing, fix }

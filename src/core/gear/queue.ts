@@ -46,8 +46,11 @@ export function queueThrough(items: readonly QueueItem[], starts: readonly numbe
   return { waits, rounds: done / items.length, crowd: items.map((_, item) => mostAtOnce(stays.filter((stay) => stay.item === item))) }
 }
 
+/** The most stays that overlap: comings and goings in order of time, those who go before those who come. */
 function mostAtOnce(stays: readonly { from: Seconds; to: Seconds }[]): number {
-  return Math.max(0, ...stays.map(({ from }) => stays.filter((other) => other.from <= from && from < other.to).length))
+  const steps = stays.flatMap(({ from, to }) => [{ at: from, by: 1 }, { at: to, by: -1 }]).sort((a, b) => a.at - b.at || a.by - b.by)
+  let here = 0
+  return steps.reduce((most, { by }) => Math.max(most, (here += by)), 0)
 }
 
 const sum = (values: readonly number[]) => values.reduce((all, value) => all + value, 0)

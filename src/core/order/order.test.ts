@@ -1,10 +1,13 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { demoClasses } from '../../../scripts/demo/classes'
+import { demoRooms } from '../../../scripts/demo/hall'
 import { libraryExercises } from '../../../scripts/library/exercises'
 import { solvedOrder } from '../../../tests/fixtures/solver'
+import type { ClassDocument } from '../hall/class-document'
 import { rotatingCircuits } from '../plan/turns'
 import { bestOrder, orderCost, stepCosts, usualWeights } from './order'
+import { metresBetween, withStationOrder } from './placed'
 
 const matrix = (count: number) => fc.array(fc.array(fc.integer({ min: 0, max: 40 }), { minLength: count, maxLength: count }), { minLength: count, maxLength: count })
 
@@ -59,5 +62,30 @@ describe('order round the room', () => {
 
   it('two stations or fewer stay as they are', () => {
     expect(bestOrder([[0]])).toMatchObject({ order: [0], cost: 0, proven: true })
+  })
+
+  it('stations that have their places keep them, and the shortest way round is found when nothing else matters', () => {
+    const { document } = structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!)
+    const [circuit] = rotatingCircuits(document.plan)
+    // Eight stations in a ring, numbered across it: the shortest way round is the ring itself.
+    const ring = Array.from({ length: 8 }, (_, at) => ({ x: 9 + 4 * Math.cos((at * Math.PI) / 4), y: 5.5 + 4 * Math.sin((at * Math.PI) / 4) }))
+    const crossed = { ...document, spots: [0, 4, 1, 5, 2, 6, 3, 7].map((at) => ring[at]!) }
+    const only = { region: 0, grip: 0, floor: 0, impact: 0, sharedGear: 0, walking: 3 }
+    const metres = metresBetween(crossed, circuit!, { ...demoRooms[0]!, features: [] })!
+    const then = withStationOrder(crossed, circuit!, bestOrder(stepCosts(circuit!, { exercises: libraryExercises }, only, metres)).order)
+    const side = Math.hypot(ring[0]!.x - ring[1]!.x, ring[0]!.y - ring[1]!.y)
+    const way = then.spots!.reduce((sum, spot, at) => sum + Math.hypot(spot.x - then.spots![(at + 1) % 8]!.x, spot.y - then.spots![(at + 1) % 8]!.y), 0)
+    expect(way).toBeCloseTo(8 * side, 6)
+    const placeOf = (of: ClassDocument, id: string) => of.spots![rotatingCircuits(of.plan)[0]!.stations.findIndex((station) => station.id === id)]
+    for (const station of circuit!.stations) expect(placeOf(then, station.id)).toEqual(placeOf(crossed, station.id))
+  })
+
+  it('without places, or with two sets on the same spots, metres do not count', () => {
+    const early = demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-early')!.document
+    const [first] = rotatingCircuits(early.plan)
+    const spots = first!.stations.map((_, index) => ({ x: index, y: 1 }))
+    expect(metresBetween(early, first!, demoRooms[0])).toBeUndefined()
+    expect(metresBetween({ ...early, spots }, first!, demoRooms[0])).toBeUndefined()
+    expect(withStationOrder({ ...early, spots }, first!, [1, 0, 2, 3, 4, 5]).spots).toEqual(spots)
   })
 })

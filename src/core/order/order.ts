@@ -10,9 +10,11 @@ export interface OrderWeights {
   floor: number
   impact: number
   sharedGear: number
+  /** Metres on foot, where stations have their places. */
+  walking: number
 }
 
-export const usualWeights: OrderWeights = { region: 3, grip: 2, floor: 1, impact: 2, sharedGear: 1 }
+export const usualWeights: OrderWeights = { region: 3, grip: 2, floor: 1, impact: 2, sharedGear: 1, walking: 1 }
 
 /** Costs of going from one station to another. */
 export type StepCosts = readonly (readonly number[])[]
@@ -29,14 +31,15 @@ export interface StationOrder {
 /** The most stations for which every order is looked at. */
 export const mostExact = 13
 
-/** The points of every step, from the exercises first in each station. An empty station costs nothing. */
-export function stepCosts(circuit: Circuit, library: Pick<HallLibrary, 'exercises'>, weights: OrderWeights): number[][] {
+/** The points of every step, from the exercises first in each station, and a point for each of the `metres` between them. An empty station costs only the way to it. */
+export function stepCosts(circuit: Circuit, library: Pick<HallLibrary, 'exercises'>, weights: OrderWeights, metres?: StepCosts): number[][] {
   const byId = exercisesById(library.exercises)
   const forms = circuit.stations.map((station): Form | undefined => {
     const exercise = byId.get(station.uses[0]?.exerciseId ?? '')
     return exercise && formOf(exercise, station.uses[0]?.optionId)
   })
-  return forms.map((from, i) => forms.map((to, j) => (i === j || !from || !to ? 0 : pointsBetween(from, to, weights))))
+  const onFoot = (i: number, j: number) => Math.round((metres?.[i]?.[j] ?? 0) * weights.walking)
+  return forms.map((from, i) => forms.map((to, j) => (i === j ? 0 : onFoot(i, j) + (from && to ? pointsBetween(from, to, weights) : 0))))
 }
 
 function pointsBetween(from: Form, to: Form, weights: OrderWeights): number {

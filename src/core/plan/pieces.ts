@@ -1,3 +1,4 @@
+import { exchanged } from '../exchanged'
 import { emptyStation } from './edit'
 import { emptyStations, intervals, plainCircuit, plainPart, rest, rotate, type NewId } from './make'
 import type { Circuit, Pause, Piece, Plan, Use } from './plan'
@@ -97,12 +98,6 @@ export function withMovedTo(plan: Plan, id: string, targetId: string): Plan {
     now = next
   }
   return now
-}
-
-function exchanged<T>(items: readonly T[], one: number, other: number): T[] {
-  const copy = [...items]
-  ;[copy[one], copy[other]] = [copy[other]!, copy[one]!]
-  return copy
 }
 
 /** The part that holds the piece, with its pieces changed; variations of what is gone go too. */

@@ -1,9 +1,10 @@
 import { Button, Checkbox, Modal, Slider } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { bestOrder, orderCost, stepCosts, usualWeights, type OrderWeights } from '@core/order/order'
+import { metresBetween, withStationOrder } from '@core/order/placed'
 import type { Circuit } from '@core/plan/plan'
 import { pieceName } from '@core/summary/names'
-import { useClass, usePlanEdits } from './context'
+import { useClass } from './context'
 
 const matters: { key: keyof OrderWeights; label: string }[] = [
   { key: 'region', label: 'No region twice running' },
@@ -11,17 +12,19 @@ const matters: { key: keyof OrderWeights; label: string }[] = [
   { key: 'impact', label: 'No jumps twice running' },
   { key: 'floor', label: 'Seldom to the floor and up' },
   { key: 'sharedGear', label: 'Shared gear next door' },
+  { key: 'walking', label: 'Short ways' },
 ]
 
 const words = ['not at all', 'a little', 'much', 'most of all']
 
 /** The order of the stations round the room that suits best, by what the coach says matters. */
 export function OrderDialog({ circuit, opened, onClose }: { circuit: Circuit; opened: boolean; onClose: () => void }) {
-  const { library } = useClass()
-  const { editPiece } = usePlanEdits()
+  const { document, library, rooms, store } = useClass()
+  const room = rooms.find((each) => each.id === document.roomId)
   const [weights, setWeights] = useState(usualWeights)
   const [locked, setLocked] = useState<ReadonlySet<number>>(new Set())
-  const costs = useMemo(() => (opened ? stepCosts(circuit, library, weights) : []), [opened, circuit, library, weights])
+  const metres = useMemo(() => (opened ? metresBetween(document, circuit, room) : undefined), [opened, document, circuit, room])
+  const costs = useMemo(() => (opened ? stepCosts(circuit, library, weights, metres) : []), [opened, circuit, library, weights, metres])
   const best = useMemo(() => bestOrder(costs, locked), [costs, locked])
   const now = orderCost(costs.map((_, index) => index), costs)
   const nameOf = (index: number) => library.exercises.find((each) => each.id === circuit.stations[index]?.uses[0]?.exerciseId)?.name ?? 'no exercise yet'
@@ -30,7 +33,7 @@ export function OrderDialog({ circuit, opened, onClose }: { circuit: Circuit; op
     <Modal opened={opened} onClose={onClose} title={`Order round the room: ${pieceName(circuit)}`} size="lg">
       <div className="order">
         <div>
-          {matters.map(({ key, label }) => (
+          {matters.filter(({ key }) => key !== 'walking' || metres).map(({ key, label }) => (
             <div key={key} className="order-weight">
               <div>
                 {label} <span className="second">{words[weights[key]]}</span>
@@ -58,6 +61,7 @@ export function OrderDialog({ circuit, opened, onClose }: { circuit: Circuit; op
           ))}
         </ol>
       </div>
+      {metres && <p className="second">The stations keep their places in the room; the way round them changes.</p>}
       <p role="status">
         {changed ? `${best.cost} points instead of ${now}` : `${now} points: as it is`}; {best.proven ? 'proven best of all orders.' : `no order can have fewer than ${best.bound}.`}
       </p>
@@ -65,7 +69,7 @@ export function OrderDialog({ circuit, opened, onClose }: { circuit: Circuit; op
         <Button
           disabled={!changed}
           onClick={() => {
-            editPiece(circuit, (draft) => void (draft.stations = best.order.map((station) => draft.stations[station]!)))
+            store.getState().replace(withStationOrder(document, circuit, best.order))
             onClose()
           }}
         >
