@@ -6,7 +6,7 @@ export default defineConfig({
   testDir: 'tests/e2e',
   // Files are shared out between the workers; within a file, tests follow one another.
   workers: 2,
-  timeout: 45_000,
+  timeout: 90_000,
   expect: { timeout: 8_000 },
   use: {
     viewport: { width: 1280, height: 800 },

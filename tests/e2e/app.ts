@@ -34,8 +34,13 @@ export const test = base.extend<{ quiet: void }, { app: App }>({
 
 export { expect }
 
-export async function expectAccessible(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze()
+export const expectAccessible = (page: Page) => expectClean(new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']))
+
+/** What another colour scheme can change; the rest is the same page. */
+export const expectContrast = (page: Page) => expectClean(new AxeBuilder({ page }).withRules(['color-contrast']))
+
+async function expectClean(axe: AxeBuilder): Promise<void> {
+  const { violations } = await axe.analyze()
   expect(violations.map((each) => `${each.id}: ${each.nodes.map((node) => node.target.join(' ')).slice(0, 4).join(' | ')}`)).toEqual([])
 }
 

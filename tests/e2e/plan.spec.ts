@@ -1,4 +1,4 @@
-import { expect, expectAccessible, openPage, test, untilLive } from './app'
+import { expect, expectAccessible, expectContrast, openPage, test, untilLive } from './app'
 
 test('an instructor makes a class, shapes it, ticks people, and sees rotation and gear', async ({ page }) => {
   await openPage(page, '/')
@@ -139,6 +139,6 @@ for (const path of ['/', '/plans', '/people', '/exercises', '/gear', '/rooms', '
     await expectAccessible(page)
     await page.emulateMedia({ colorScheme: 'dark' })
     await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark')
-    await expectAccessible(page)
+    await expectContrast(page)
   })
 }

@@ -46,6 +46,7 @@ function peopleDifferences({ document: before, computed: now, library }: Judged,
     }
   }
   for (const kindId of after.bring ?? []) if (!before.bring?.includes(kindId)) words.push(`Everyone brings ${library.gear.find((kind) => kind.id === kindId)?.name.toLowerCase() ?? kindId}`)
+  if ((after.laidReady?.length ?? 0) > (before.laidReady?.length ?? 0)) words.push('Gear lies ready at every place')
   return words
 }
 

@@ -8,8 +8,10 @@ import { computeClass } from '../class/compute'
 import { metresPerFoot, readLength, showLength } from '../hall/length'
 import { Room, type Feature } from '../hall/room'
 import { layOut } from './auto-lay'
+import { carryRound } from './carry-round'
 import { floorAt, stationFloors } from './footprints'
 import { crosses, distance, inside, overlap, type Rect } from './geometry'
+import { layReady } from './laid-ready'
 import { bestTrade } from './trade-spots'
 import { transitionsOf } from './transitions'
 import { floorTroubles } from './troubles'
@@ -160,5 +162,33 @@ describe('transitions', () => {
     expect(worst(after)).toBeLessThan(worst(crossed))
     expect([...after.spots].sort((a, b) => a.x - b.x)).toEqual([...document.spots].sort((a, b) => a.x - b.x))
     expect(bestTrade({ ...document, spots: [] }, computed, library, bare)).toBeUndefined()
+  })
+})
+
+describe('gear for the way', () => {
+  const bare = { ...demoRooms[0]!, features: [feature('store', 0, 0, 1, 1)] }
+  const document = { ...lunch(), spots: Array.from({ length: 8 }, (_, index) => ({ x: 1 + index * 2, y: 5 })) }
+  const plenty = { ...library, gear: library.gear.map((kind) => ({ ...kind, sizes: kind.sizes.map((size) => ({ ...size, owned: 99 })) })) }
+
+  it('laid ready, nobody takes it up or puts it down; too scarce to stand everywhere, it is not offered', () => {
+    const computed = computeClass(document, plenty)
+    const { fix, before, needed } = layReady(document, computed, plenty, bare)!
+    expect(needed).toBeLessThan(before)
+    const after = transitionsOf(fix.apply(document), computed, plenty, bare).transitions
+    expect(after.every((each) => each.parts.pickUp === 0 && each.parts.setDown === 0)).toBe(true)
+    const scarce = { ...library, gear: library.gear.map((kind) => ({ ...kind, sizes: kind.sizes.map((size) => ({ ...size, owned: 1 })) })) }
+    expect(layReady(document, computeClass(document, scarce), scarce, bare)).toBeUndefined()
+  })
+
+  it('is carried round by the shortest walk from the store and back', () => {
+    const places = [5, 1, 3].map((station) => ({ circuitId: 'c', station, name: `Station ${station}`, pieces: [{ kindId: 'mat', sizeId: 's', kindName: 'Mat', sizeLabel: '', count: 1 }], at: [] }))
+    const handedOut = { circuitId: 'w', name: 'Warm-up, to everyone', pieces: [], at: [] }
+    const round = carryRound([...places, handedOut], document.spots, bare)!
+    expect(round.proven).toBe(true)
+    // All stand in one line: out to the farthest, and the others on the way, in one direction or the other.
+    expect([[1, 3, 5], [5, 3, 1]]).toContainEqual(round.places.slice(0, 3).map((place) => place.station))
+    expect(round.places[3]).toBe(handedOut)
+    expect(round.metres).toBeCloseTo(Math.hypot(0.5, 4.5) + 8 + Math.hypot(8.5, 4.5), 6)
+    expect(carryRound(places, document.spots, { ...bare, features: [] })).toBeUndefined()
   })
 })

@@ -38,6 +38,9 @@ export interface Transition {
 /** Walking in a full room (common practice; comfortable gait is 1.27 to 1.46 m/s, Bohannon, Age and Ageing 26, 1997; from memory). */
 export const crowdedMetresPerSecond = 1
 
+/** Gear that lies ready is left where it lies and is at hand where one comes. */
+const ready: Pick<MoveParts, 'setDown' | 'pickUp'> = { setDown: 0, pickUp: 0 }
+
 /** Seconds to put gear down or take it up, to get off the floor or a machine, and to get down or strapped in: our estimate. */
 const handling = { gear: 2, offFloor: 3, offMachine: 3, toFloor: 3, intoMachine: 5 } as const
 
@@ -105,7 +108,10 @@ export function transitionsOf(document: ClassDocument, computed: ComputedClass, 
         const known = found.get(`${circuit.id}/${from}/${to}`)
         if (known) known.given = Math.min(known.given, given)
         for (const person of again ? [] : (units[unit] ?? [nobody])) {
-          const parts = partsOf(person, circuit.stations[from]!, circuit.stations[to]!, metres, usual, byId)
+          const parts = {
+            ...partsOf(person, circuit.stations[from]!, circuit.stations[to]!, metres, usual, byId),
+            ...(document.laidReady?.includes(circuit.id) && ready),
+          }
           const needed = Math.ceil(totalOf(parts))
           const key = `${circuit.id}/${from}/${to}`
           const before = found.get(key)

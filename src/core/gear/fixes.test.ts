@@ -8,14 +8,16 @@ import type { Judged } from '../findings/finding'
 import { ClassDocument } from '../hall/class-document'
 import type { GearKind } from '../hall/gear-kind'
 import { read } from '../plan/read'
+import { rotatingCircuits } from '../plan/turns'
 import { gearFixes, missingIn } from './fixes'
 import { largestClass } from './largest-class'
 
+let ids = 0
 const judgedWith = (id: string, gear: GearKind[], change: (document: ClassDocument) => void = () => {}): Judged => {
   const document = structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === id)!.document)
   change(document)
   const library = { people: demoPeople, exercises: libraryExercises, gear }
-  return { document, computed: computeClass(document, library), library, room: demoRooms[0], newId: () => 'n' }
+  return { document, computed: computeClass(document, library), library, room: demoRooms[0], newId: () => `n${ids++}` }
 }
 const owning = (kindId: string, owned: number) => demoGear.map((kind) => (kind.id === kindId ? { ...kind, sizes: kind.sizes.map((size) => ({ ...size, owned })) } : kind))
 const shortLine = (judged: Judged, kindId: string) => judged.computed.gear.lines.find((line) => line.kindId === kindId && line.short > 0)!
@@ -51,6 +53,16 @@ describe('a shortage solved', () => {
     expect(labels('mat', 1)).toContain('Ask people to bring their own mat')
     expect(labels('mat', 1)).toMatch(/partners take turns, with one set/)
     expect(labels('mat', 1)).toMatch(/Stations \d: .* instead/)
+  })
+
+  it('a station is capped: smaller groups, with a rest station for those that are left over', () => {
+    const judged = judgedWith('demo-lunch', owning('mat', 1), (document) => void (document.here = document.here.slice(0, 10)))
+    const line = shortLine(judged, 'mat')
+    const fix = gearFixes(judged, line).find((each) => each.label === 'At most 1 at a station, and 2 rest stations more')!
+    const after = computeClass(fix.apply(judged.document), judged.library)
+    expect(after.groups.map((group) => group.length)).toEqual(Array(10).fill(1))
+    expect(after.problems).toEqual([])
+    expect(rotatingCircuits(fix.apply(judged.document).plan)[0]!.stations.filter((station) => station.rest)).toHaveLength(2)
   })
 
   it('the nearest size is really taken by those who are named', () => {

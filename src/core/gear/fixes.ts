@@ -9,6 +9,7 @@ import { formOf, formsOf } from '../hall/form'
 import { usableIn, type GearKind, type GearSize } from '../hall/gear-kind'
 import { everyCircuit } from '../plan/every-circuit'
 import type { Circuit, Station, Use } from '../plan/plan'
+import { rotatingCircuits } from '../plan/turns'
 import { isMain } from '../suggest/main-part'
 import { pieceName } from '../summary/names'
 import type { GearLine } from './count'
@@ -17,6 +18,9 @@ import type { GearLine } from './count'
 export interface GearFix extends Fix {
   short: number
 }
+
+/** More people than this resting at once is another class. */
+const mostRestStations = 3
 
 type Size = Pick<GearLine, 'kindId' | 'sizeId'>
 
@@ -34,7 +38,7 @@ export function gearFixes(judged: Judged, line: GearLine): GearFix[] {
     if (then.problems.length > computed.problems.length || missingIn(then) >= before) return []
     return [{ ...fix, short: shortIn(then, line) }]
   }
-  const candidates = [otherStarts(judged), nearestSize(judged, line), ...takeTurns(judged, line), ...smallerGroups(judged), ...otherForms(judged, line), tradedStations(judged, line), broughtAlong(judged, line)]
+  const candidates = [otherStarts(judged), nearestSize(judged, line), ...takeTurns(judged, line), ...smallerGroups(judged), ...cappedStations(judged), ...otherForms(judged, line), tradedStations(judged, line), broughtAlong(judged, line)]
   return candidates.flatMap((fix) => (fix ? tried(fix) : [])).sort((a, b) => a.short - b.short)
 }
 
@@ -117,6 +121,31 @@ function smallerGroups({ document, computed }: Judged): Fix[] {
       return { ...rest, groupSize, plan: document.plan }
     },
   }))
+}
+
+/** At most so many at every station: the groups are smaller, and those for whom there is no station left rest in turn. */
+function cappedStations({ document, computed, newId }: Judged): Fix[] {
+  const people = computed.groups.flat().length
+  const largest = Math.max(0, ...computed.groups.map((group) => group.length))
+  const rotating = rotatingCircuits(document.plan)
+  if (rotating.length === 0) return []
+  const caps = ([['trios', 3], ['pairs', 2], ['solo', 1]] as const).filter(([, most]) => most < largest)
+  return caps.flatMap(([groupSize, most]): Fix[] => {
+    // The last of an uneven number would join a group: it has one of its own, so that nobody is over the cap.
+    const groups = Math.ceil(people / most)
+    const more = Math.max(...rotating.map((circuit) => groups - circuit.stations.length))
+    if (more < 1 || more > mostRestStations) return []
+    const rests = (circuit: Circuit): Station[] => Array.from({ length: Math.max(0, groups - circuit.stations.length) }, () => ({ id: newId(), uses: [], span: 1, rest: true, skipLaps: [] }))
+    return [
+      {
+        label: `At most ${most} at a station, and ${more === 1 ? 'a rest station' : `${more} rest stations`} more`,
+        apply: (on) => {
+          const { arranged: _, ...rest } = rotating.reduce((now, circuit) => withPiece(now, circuit, { stations: [...circuit.stations, ...rests(circuit)] }), on)
+          return { ...rest, groupSize }
+        },
+      },
+    ]
+  })
 }
 
 /** At one station, the same exercise in a form without the kind; where it has none, another of the same region that needs no gear. */

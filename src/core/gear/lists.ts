@@ -31,7 +31,7 @@ export interface SetUpPlace {
 }
 
 export interface SetUp {
-  /** In the order in which it is carried: round the stations, then what is handed out. */
+  /** In the order of the stations, then what is handed out. */
   places: SetUpPlace[]
   /** Sizes of which there are too few to stand at every station: they go round with those who use them. */
   goRound: Pieces[]

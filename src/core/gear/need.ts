@@ -78,7 +78,8 @@ export function standingNeedOf(
   unknown: (kindId: string) => void,
 ): Count {
   const count: Count = new Map()
-  for (const form of [formOf(exercise, use.optionId), ...people.map((person) => formFor(person, use, exercise).form)]) {
+  // Each form once, however many do it.
+  for (const form of new Set([formOf(exercise, use.optionId), ...people.map((person) => formFor(person, use, exercise).form)])) {
     for (const need of form.gear) {
       if (need.per !== 'station') continue
       const kind = kinds.get(need.kindId)

@@ -21,8 +21,10 @@ const hardness = (form: Form) => (['jumps', 'floor', 'balance'] as const).filter
  */
 export function formFor(person: Pick<Person, 'goEasy' | 'level'>, use: Pick<Use, 'optionId'>, exercise: Exercise): FormChoice {
   const standard = formOf(exercise, use.optionId)
+  // Most people, most of the time.
+  if (person.goEasy.length === 0 && person.level !== 'newcomer') return { form: standard }
   const strained = (form: Form) => form.asks.filter((strain) => person.goEasy.includes(strain))
-  const asked = person.goEasy.length > 0 ? strained(standard) : []
+  const asked = strained(standard)
   const newTo = person.level === 'newcomer' && hardness(standard) >= 2
   if (asked.length === 0 && !newTo) return { form: standard }
   const options = formsOf(exercise).filter((form) => form.rung !== undefined).sort((a, b) => rungOrder[a.rung!] - rungOrder[b.rung!])

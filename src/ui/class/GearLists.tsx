@@ -3,16 +3,20 @@ import { useLocalStorage } from '@mantine/hooks'
 import type { ReactNode } from 'react'
 import { bringList, setUpList, sharedNextDoor, swapLists, tearDownList } from '@core/gear/lists'
 import { formatSeconds } from '@core/units'
+import { figuresOf } from '@core/class/compute'
+import { carryRound } from '@core/floor/carry-round'
+import { showLength } from '@core/hall/length'
 import { useClass } from './context'
 import { piecesWords } from './gear-words'
 
 /** Lists to carry by, to be ticked off on a phone: set up, swap, put away, and what people bring. Ticks stay on this device. */
 export function GearLists() {
-  const { id, computed, document, library } = useClass()
+  const { id, computed, document, library, rooms } = useClass()
   const { plan } = document
   const { gear } = computed
   const [ticked, setTicked] = useLocalStorage<string[]>({ key: `vicinor-carried-${id}`, defaultValue: [] })
   const setUp = setUpList(plan, gear)
+  const round = carryRound(setUp.places, document.spots, rooms.find((room) => room.id === document.roomId))
   const swaps = swapLists(plan, gear, computed.groups.map((group) => group.length))
   const shared = sharedNextDoor(plan, gear)
   const bring = bringList(document, computed, library)
@@ -32,8 +36,12 @@ export function GearLists() {
     <div className="carry-lists">
       <section aria-label="Set up">
         <h2>Set up</h2>
-        <p className="second">In the order of the stations round the room.</p>
-        {setUp.places.map((place) => (
+        <p className="second">
+          {round
+            ? `In the order of ${round.proven ? 'the shortest' : 'a short'} walk from the store past all of them and back: ${showLength(Math.round(round.metres), figuresOf(library).lengthUnit ?? 'm')}.`
+            : 'In the order of the stations round the room.'}
+        </p>
+        {(round?.places ?? setUp.places).map((place) => (
           <div key={`${place.circuitId}-${place.station ?? 'all'}`}>
             <h3>
               {place.name}
@@ -42,6 +50,7 @@ export function GearLists() {
             {place.pieces.map((pieces) => tick(`up/${place.circuitId}/${place.station ?? 'all'}/${pieces.kindId}/${pieces.sizeId}/${pieces.count}`, piecesWords(pieces)))}
           </div>
         ))}
+        {document.laidReady?.length && <p className="second">Laid ready at every place: each size where its people will stand.</p>}
         {setUp.goRound.length > 0 && (
           <div>
             <h3>Goes round with those who use it</h3>

@@ -6,6 +6,7 @@ import { movePartsWords } from '@core/findings/rules/short-transition'
 import { squareMetresPerson } from '@core/findings/rules/floor-space'
 import { layOut } from '@core/floor/auto-lay'
 import { stationFloors } from '@core/floor/footprints'
+import { layReady } from '@core/floor/laid-ready'
 import { bestTrade } from '@core/floor/trade-spots'
 import { transitionsOf } from '@core/floor/transitions'
 import { floorTroubles } from '@core/floor/troubles'
@@ -69,6 +70,7 @@ function Laid({ room }: { room: Room }) {
   })
   const lay = () => change((draft) => void (draft.spots = layOut(room, floors).spots))
   const trade = useMemo(() => bestTrade(document, computed, library, room), [document, computed, library, room])
+  const ready = useMemo(() => layReady(document, computed, library, room), [document, computed, library, room])
   const findings = useMemo(() => judge(judged).filter((finding) => /^(stationFloor|shortTransition|floorSpace|lowCeiling)/.test(finding.id)), [judged])
   return (
     <>
@@ -144,6 +146,21 @@ function Laid({ room }: { room: Room }) {
               The longest way is then {trade.needed} s instead of {trade.before} s.
             </p>
             <FixButtons fix={trade.fix} judged={judged} describedBy="trade-spots" />
+          </div>
+        )}
+        {ready && (
+          <div className="note">
+            <b id="lay-ready">Gear laid ready</b>
+            <p>Nobody puts it down or takes it up on the way: the longest then needs {ready.needed} s instead of {ready.before} s.</p>
+            <FixButtons fix={ready.fix} judged={judged} describedBy="lay-ready" />
+          </div>
+        )}
+        {document.laidReady?.length && (
+          <div className="note">
+            <b>Gear lies ready at every place</b>{' '}
+            <button type="button" className="link-button" onClick={() => change((draft) => void delete draft.laidReady)}>
+              Have it taken up on the way
+            </button>
           </div>
         )}
         <h2>Room for everyone</h2>
