@@ -1,5 +1,4 @@
 import type { ComputedClass, HallLibrary } from '../class/compute'
-import { setUpList } from '../gear/lists'
 import type { ClassDocument } from '../hall/class-document'
 import type { Room } from '../hall/room'
 import type { Seconds } from '../units'
@@ -14,12 +13,12 @@ export interface LaidReady {
 }
 
 /**
- * Gear laid ready at every place of the circuit with the transition that is most too short; nothing while all are in time, where it does not help, or
- * where gear is too scarce to stand at every station.
+ * Gear laid ready at every place of the circuit with the transition that is most too short; nothing while all are in time, or
+ * where it does not help, as with gear too scarce to stand at every station.
  */
 export function layReady(document: ClassDocument, computed: ComputedClass, library: HallLibrary, room: Room): LaidReady | undefined {
   const [worst] = transitionsOf(document, computed, library, room).transitions
-  if (!worst || worst.needed <= worst.given || setUpList(document.plan, computed.gear).goRound.length > 0) return undefined
+  if (!worst || worst.needed <= worst.given) return undefined
   const { circuitId } = worst
   const fix: Fix = { label: 'Lay the gear ready at every place', apply: (on) => ({ ...on, laidReady: [...new Set([...(on.laidReady ?? []), circuitId])] }) }
   const [then] = transitionsOf(fix.apply(document), computed, library, room).transitions

@@ -5,6 +5,7 @@ import type { Exercise, GearNeed } from '../hall/exercise'
 import { isOnFloor, type Form } from '../hall/form'
 import type { Person } from '../hall/person'
 import type { Room } from '../hall/room'
+import { setUpList } from '../gear/lists'
 import { formFor } from '../options/form-for'
 import type { Circuit, Station } from '../plan/plan'
 import { elsewhere } from '../rotation/rotation'
@@ -38,22 +39,29 @@ export interface Transition {
 /** Walking in a full room (common practice; comfortable gait is 1.27 to 1.46 m/s, Bohannon, Age and Ageing 26, 1997; from memory). */
 export const crowdedMetresPerSecond = 1
 
-/** Gear that lies ready is left where it lies and is at hand where one comes. */
-const ready: Pick<MoveParts, 'setDown' | 'pickUp'> = { setDown: 0, pickUp: 0 }
-
 /** Seconds to put gear down or take it up, to get off the floor or a machine, and to get down or strapped in: our estimate. */
 const handling = { gear: 2, offFloor: 3, offMachine: 3, toFloor: 3, intoMachine: 5 } as const
 
-const carried = (need: GearNeed) => need.per !== 'station'
+/** Whether a piece is put down or taken up on the way. */
+type Handled = (need: GearNeed) => boolean
 
-const leaving = (form: Form | undefined): Pick<MoveParts, 'setDown' | 'rise'> => ({
-  setDown: form?.gear.some(carried) ? handling.gear : 0,
+const carried: Handled = (need) => need.per !== 'station'
+
+/** What lies ready is left where it lies; only what is too scarce to stand at every station goes round with its people. */
+function handledIn({ plan, laidReady }: ClassDocument, { gear }: ComputedClass): (circuitId: string) => Handled {
+  if (!laidReady?.length) return () => carried
+  const round = new Set(setUpList(plan, gear).goRound.map(({ kindId }) => kindId))
+  return (circuitId) => (laidReady.includes(circuitId) ? (need) => carried(need) && round.has(need.kindId) : carried)
+}
+
+const leaving = (form: Form | undefined, handled: Handled): Pick<MoveParts, 'setDown' | 'rise'> => ({
+  setDown: form?.gear.some(handled) ? handling.gear : 0,
   rise: !form ? 0 : isOnFloor(form) ? handling.offFloor : form.stance === 'seated' ? handling.offMachine : 0,
 })
 
-const arriving = (form: Form | undefined): Pick<MoveParts, 'getDown' | 'pickUp'> => ({
+const arriving = (form: Form | undefined, handled: Handled): Pick<MoveParts, 'getDown' | 'pickUp'> => ({
   getDown: !form ? 0 : isOnFloor(form) ? handling.toFloor : form.stance === 'seated' ? handling.intoMachine : 0,
-  pickUp: form?.gear.some(carried) ? handling.gear : 0,
+  pickUp: form?.gear.some(handled) ? handling.gear : 0,
 })
 
 const totalOf = (parts: MoveParts): Seconds => parts.setDown + parts.rise + parts.walk + parts.getDown + parts.pickUp
@@ -87,6 +95,7 @@ export function transitionsOf(document: ClassDocument, computed: ComputedClass, 
     if (!far.has(key)) far.set(key, walker.metres(spots[from]!, spots[to]!))
     return far.get(key)
   }
+  const handled = handledIn(document, computed)
   const found = new Map<string, Transition>()
   const cutOff = new Map<string, { from: number; to: number }>()
   for (const { circuit, rotation, units } of computed.rotations) {
@@ -108,10 +117,7 @@ export function transitionsOf(document: ClassDocument, computed: ComputedClass, 
         const known = found.get(`${circuit.id}/${from}/${to}`)
         if (known) known.given = Math.min(known.given, given)
         for (const person of again ? [] : (units[unit] ?? [nobody])) {
-          const parts = {
-            ...partsOf(person, circuit.stations[from]!, circuit.stations[to]!, metres, usual, byId),
-            ...(document.laidReady?.includes(circuit.id) && ready),
-          }
+          const parts = partsOf(person, circuit.stations[from]!, circuit.stations[to]!, metres, usual, byId, handled(circuit.id))
           const needed = Math.ceil(totalOf(parts))
           const key = `${circuit.id}/${from}/${to}`
           const before = found.get(key)
@@ -125,11 +131,11 @@ export function transitionsOf(document: ClassDocument, computed: ComputedClass, 
   return { transitions: [...found.values()].sort((a, b) => b.needed - b.given - (a.needed - a.given)), cutOff: [...cutOff.values()] }
 }
 
-function partsOf(person: typeof nobody, from: Station, to: Station, metres: Metres, usual: number, byId: ReadonlyMap<string, Exercise>): MoveParts {
+function partsOf(person: typeof nobody, from: Station, to: Station, metres: Metres, usual: number, byId: ReadonlyMap<string, Exercise>, handled: Handled): MoveParts {
   const formAt = (station: Station, which: number): Form | undefined => {
     const use = station.uses.at(which)
     const exercise = use && byId.get(use.exerciseId)
     return exercise && formFor(person, use, exercise).form
   }
-  return { ...leaving(formAt(from, -1)), walk: metres / (person.walkingMetresPerSecond ?? usual), ...arriving(formAt(to, 0)) }
+  return { ...leaving(formAt(from, -1), handled), walk: metres / (person.walkingMetresPerSecond ?? usual), ...arriving(formAt(to, 0), handled) }
 }
