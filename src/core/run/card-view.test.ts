@@ -1,26 +1,13 @@
 import { describe, expect, it } from 'vitest'
-import { demoClasses } from '../../../scripts/demo/classes'
-import { demoGear } from '../../../scripts/demo/hall'
-import { demoPeople } from '../../../scripts/demo/people'
-import { libraryExercises } from '../../../scripts/library/exercises'
-import { computeClass } from '../class/compute'
-import type { ClassDocument } from '../hall/class-document'
+import { snapshotOf } from '../../../tests/fixtures/demo-run'
 import type { Circuit } from '../plan/plan'
 import { cardView } from './card-view'
 import type { RunEvent } from './events'
-import { foldEvents } from './progress'
+import { foldEvents } from './apply'
 import { forOne, forTheWall } from './public-snapshot'
-import { takeSnapshot, type RunSnapshot } from './snapshot'
+import type { RunSnapshot } from './snapshot'
 import { stateAt } from './state'
 
-const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
-const snapshotOf = (id: string, change: (document: ClassDocument) => void = () => {}) => {
-  const document = structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === id)!.document)
-  change(document)
-  const snapshot = takeSnapshot(document, computeClass(document, library), library, 'Kiln Floor')
-  if (!snapshot.ok) throw new Error(snapshot.problems[0]!.message)
-  return snapshot.value
-}
 const start: RunEvent = { sequence: 1, id: 'a', at: 0, who: 'Coach', command: { type: 'start' } }
 const at = (snapshot: RunSnapshot, second: number, personId: string) => cardView(forOne(snapshot, personId), stateAt(foldEvents(snapshot.timeline, [start]), 10_000 + second * 1000), personId)
 

@@ -6,6 +6,10 @@ import type { Milliseconds } from '../units'
 
 const plain = <Type extends string>(type: Type) => z.strictObject({ type: z.literal(type) })
 
+/** Begun late, a round of a list done, or all of it. */
+export const TapKind = z.enum(['start', 'round', 'finish'], { error: 'must be a start, a round or a finish' })
+export type TapKind = z.infer<typeof TapKind>
+
 /** What a coach can ask of a run. `amend` carries a new timeline and the phase to enter it at, from the next boundary. */
 export const Command = z.discriminatedUnion(
   'type',
@@ -15,13 +19,16 @@ export const Command = z.discriminatedUnion(
     plain('resume'),
     plain('skip'),
     plain('back'),
+    plain('repeat'),
+    plain('undo'),
     plain('hold'),
     plain('release'),
     plain('stop'),
     plain('finish'),
     z.strictObject({ type: z.literal('extend'), seconds: wholeNumber(-600, 600, 'seconds') }),
     z.strictObject({ type: z.literal('goto'), phase: wholeNumber(0, 100_000) }),
-    z.strictObject({ type: z.literal('tap'), personId: idField, label: nameField() }),
+    z.strictObject({ type: z.literal('tap'), personIds: z.array(idField).min(1, 'needs somebody').max(limits.people), what: TapKind }),
+    z.strictObject({ type: z.literal('untap'), tapId: idField }),
     z.strictObject({ type: z.literal('amend'), timeline: z.custom<Timeline>(isTimeline, 'must be a timeline'), phase: wholeNumber(0, 100_000) }),
   ],
   { error: 'must be a known command' },

@@ -1,28 +1,15 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { demoClasses } from '../../../scripts/demo/classes'
-import { demoGear } from '../../../scripts/demo/hall'
-import { demoPeople } from '../../../scripts/demo/people'
-import { libraryExercises } from '../../../scripts/library/exercises'
-import { computeClass } from '../class/compute'
-import type { ClassDocument } from '../hall/class-document'
+import { snapshotOf } from '../../../tests/fixtures/demo-run'
 import { withPeopleChange, type PeopleChange } from './people-change'
-import { takeSnapshot, type RunSnapshot } from './snapshot'
+import type { RunSnapshot } from './snapshot'
 
-const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
-const snapshotOf = (change: (document: ClassDocument) => void = () => {}): RunSnapshot => {
-  const document = structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!.document)
-  change(document)
-  const snapshot = takeSnapshot(document, computeClass(document, library), library, 'Kiln Floor')
-  if (!snapshot.ok) throw new Error(snapshot.problems[0]!.message)
-  return snapshot.value
-}
 const changed = (snapshot: RunSnapshot, change: PeopleChange, at = 0) => {
   const result = withPeopleChange(snapshot, change, at)
   if (!result.ok) throw new Error(result.problems[0]!.message)
   return result.value
 }
-const lunch = snapshotOf()
+const lunch = snapshotOf('demo-lunch')
 const turnOf = (snapshot: RunSnapshot, turn: number) => snapshot.timeline.phases.find((phase) => phase.kind === 'work' && phase.pieceId === 'll-stations' && phase.turn === turn)!.index
 
 describe('people of a class under way', () => {
@@ -36,7 +23,7 @@ describe('people of a class under way', () => {
   })
 
   it('where people work alone, a free place from the next turn on; those on their way stay on it', () => {
-    const solo = snapshotOf((document) => Object.assign(document, { groupSize: 'solo', here: document.here.slice(0, 6) }))
+    const solo = snapshotOf('demo-lunch', (document) => Object.assign(document, { groupSize: 'solo', here: document.here.slice(0, 6) }))
     const { snapshot, told } = changed(solo, { type: 'arrives', id: 'late', name: 'Quill' }, turnOf(solo, 3))
     expect(told[0]).toBe('Quill has a place of their own.')
     const [before, after] = [solo, snapshot].map((each) => each.circuits['ll-stations']!.turns!)
@@ -54,7 +41,7 @@ describe('people of a class under way', () => {
   })
 
   it('two trade places, also where partners change', () => {
-    const files = snapshotOf((document) => (document.rotations = { 'll-stations': { rule: 'twoFiles' } }))
+    const files = snapshotOf('demo-lunch', (document) => (document.rotations = { 'll-stations': { rule: 'twoFiles' } }))
     const { snapshot } = changed(files, { type: 'tradePlaces', one: 'oren', other: 'tove' })
     const at = (of: RunSnapshot, id: string) => of.circuits['ll-stations']!.units!.findIndex((ids) => ids.includes(id))
     expect([at(snapshot, 'oren'), at(snapshot, 'tove')]).toEqual([at(files, 'tove'), at(files, 'oren')])
@@ -72,7 +59,7 @@ describe('people of a class under way', () => {
     const rules = fc.constantFrom('loop' as const, 'twoFiles' as const, 'fullMix' as const)
     fc.assert(
       fc.property(rules, fc.boolean(), fc.array(step, { maxLength: 8 }), (rule, solo, steps) => {
-        let snapshot = snapshotOf((document) => {
+        let snapshot = snapshotOf('demo-lunch', (document) => {
           document.rotations = { 'll-stations': { rule } }
           if (solo && rule === 'loop') Object.assign(document, { groupSize: 'solo', here: document.here.slice(0, 7) })
         })

@@ -4,8 +4,10 @@ import { shapes } from '../../../tests/fixtures/shapes'
 import { Plan } from '../plan/plan'
 import { compileTimeline } from '../timeline/compile'
 import type { Timeline } from '../timeline/phase'
+import { pressed, type Press } from '../../../tests/fixtures/demo-run'
 import type { Command, RunEvent } from './events'
-import { advance, applicable, foldEvents, phaseLength } from './progress'
+import { applicable, foldEvents } from './apply'
+import { advance, phaseLength } from './progress'
 import { shownSeconds, stateAt } from './state'
 import { upcomingCues } from './upcoming-cues'
 
@@ -17,18 +19,7 @@ const timelineOf = (id: string): Timeline => {
 /** 24 × (15 s work, 15 s transition). */
 const timeline = timelineOf('A')
 
-type Press = [seconds: number, command: Command | 'start' | 'pause' | 'resume' | 'skip' | 'back' | 'hold' | 'release' | 'stop' | 'finish']
-
-const events = (...presses: Press[]): RunEvent[] =>
-  presses.map(([seconds, command], index) => ({
-    sequence: index + 1,
-    id: `e${index}`,
-    at: seconds * 1000,
-    who: 'Coach',
-    command: typeof command === 'string' ? { type: command } : command,
-  }))
-
-const at = (seconds: number, ...presses: Press[]) => stateAt(foldEvents(timeline, events(...presses)), seconds * 1000)
+const at = (seconds: number, ...presses: Press[]) => stateAt(foldEvents(timeline, pressed(...presses)), seconds * 1000)
 
 describe('run', () => {
   it('counts ten seconds in, then goes through the phases', () => {
@@ -77,20 +68,45 @@ describe('run', () => {
   })
 
   it('a new timeline comes in at the next boundary', () => {
-    const amend: Command = { type: 'amend', timeline: timelineOf('O'), phase: 2 }
-    expect(at(24, [0, 'start'], [20, amend])).toMatchObject({ phase: { index: 0 }, next: { index: 2, seconds: 30 }, left: 1000 + 11 * 60_000 })
-    expect(at(30, [0, 'start'], [20, amend])).toMatchObject({ phase: { index: 2 }, elapsed: 5000, length: 30_000 })
+    const amend: Command = { type: 'amend', timeline: timelineOf('O'), phase: 1 }
+    expect(at(24, [0, 'start'], [20, amend])).toMatchObject({ phase: { index: 0 }, next: { index: 1, seconds: 30 }, left: 1000 + 690_000 })
+    expect(at(30, [0, 'start'], [20, amend])).toMatchObject({ phase: { index: 1 }, elapsed: 5000, length: 30_000 })
+    // Worked out for a phase that is over, it is not taken.
+    expect(at(30, [0, 'start'], [26, amend])).toMatchObject({ phase: { index: 1 }, length: 15_000, timeline })
   })
 
-  it('goto and finish, and a tap is kept', () => {
+  it('goto and finish; taps are kept, and taken away', () => {
     expect(at(20, [0, 'start'], [20, { type: 'goto', phase: 40 }])).toMatchObject({ phase: { index: 40 }, elapsed: 0 })
     expect(at(50, [0, 'start'], [20, 'finish'])).toMatchObject({ status: 'finished', endedAt: 20_000, endsAt: 20_000 })
-    expect(foldEvents(timeline, events([0, 'start'], [20, { type: 'tap', personId: 'x', label: 'done' }])).taps).toEqual([{ personId: 'x', label: 'done', at: 20_000, elapsed: 10_000, phase: 0 }])
+    const list = timelineOf('J')
+    const self = list.phases.findIndex((phase) => phase.selfPaced)
+    const tapped = foldEvents(list, pressed([0, 'start'], [20, { type: 'goto', phase: self }], [30, { type: 'tap', personIds: ['x', 'y'], what: 'round' }]))
+    expect(tapped.taps).toEqual([{ id: 'e2', personIds: ['x', 'y'], what: 'round', at: 30_000, elapsed: 10_000, phase: self }])
+    expect(foldEvents(list, pressed([0, 'start'], [20, { type: 'goto', phase: self }], [30, { type: 'tap', personIds: ['x'], what: 'finish' }], [31, { type: 'untap', tapId: 'e2' }])).taps).toEqual([])
+    // A tap means something only in a list at one's own pace.
+    expect(foldEvents(timeline, pressed([0, 'start'], [20, { type: 'tap', personIds: ['x'], what: 'finish' }])).taps).toEqual([])
+  })
+
+  it('repeats the last work: at once while it is on, after a count-in out of the break behind it', () => {
+    expect(at(20, [0, 'start'], [20, 'repeat'])).toMatchObject({ status: 'running', phase: { index: 0 }, elapsed: 0 })
+    expect(at(35, [0, 'start'], [30, 'repeat'])).toMatchObject({ status: 'countIn', countIn: 5000, phase: { index: 0 }, elapsed: 0 })
+  })
+
+  it('undo puts the class back where it stood, or takes one figure back while time goes on', () => {
+    expect(at(22, [0, 'start'], [17, 'skip'], [20, 'undo'])).toMatchObject({ status: 'running', phase: { index: 0 }, elapsed: 9000 })
+    expect(at(22, [0, 'start'], [17, 'pause'], [20, 'undo'])).toMatchObject({ status: 'running', phase: { index: 0 }, elapsed: 9000 })
+    expect(at(22, [0, 'start'], [17, { type: 'extend', seconds: 10 }], [20, 'undo'])).toMatchObject({ phase: { index: 0 }, elapsed: 12_000, length: 15_000 })
+    expect(at(22, [0, 'start'], [17, 'hold'], [20, 'undo'])).toMatchObject({ holding: false, elapsed: 12_000 })
+    // Stretched phase over, half a minute over, or nothing to take back: it means nothing.
+    expect(at(40, [0, 'start'], [17, { type: 'extend', seconds: 1 }], [40, 'undo'])).toMatchObject({ phase: { index: 1 }, undoable: undefined })
+    expect(at(60, [0, 'start'], [17, 'skip'], [50, 'undo'])).toMatchObject({ phase: { index: 3 } })
+    expect(at(12, [0, 'start'], [11, 'undo'])).toMatchObject({ status: 'running', elapsed: 2000 })
+    expect(at(22, [0, 'start'], [17, 'skip'], [20, 'undo'], [21, 'undo'])).toMatchObject({ phase: { index: 0 } })
   })
 
   it('a command that means nothing now changes nothing', () => {
     expect(at(20, [0, 'pause'], [1, 'skip'])).toMatchObject({ status: 'ready', sequence: 2 })
-    expect(applicable(foldEvents(timeline, events([0, 'start'])), { type: 'resume' })).toBe(false)
+    expect(applicable(foldEvents(timeline, pressed([0, 'start'])), { type: 'resume' })).toBe(false)
   })
 
   it('shows whole seconds, the one that is not over included', () => {
@@ -101,7 +117,7 @@ describe('run', () => {
   })
 
   it('is the same whenever it is asked: looking in between changes nothing, for any course of commands', () => {
-    const type = fc.constantFrom('pause', 'resume', 'skip', 'back', 'hold', 'release', 'stop')
+    const type = fc.constantFrom('pause', 'resume', 'skip', 'back', 'repeat', 'undo', 'hold', 'release', 'stop')
     fc.assert(
       fc.property(fc.array(fc.tuple(fc.integer({ min: 1, max: 60_000 }), type), { maxLength: 30 }), fc.integer({ min: 0, max: 900_000 }), (steps, later) => {
         let clock = 0
@@ -109,7 +125,7 @@ describe('run', () => {
           clock += wait
           return { sequence: index + 2, id: `x${index}`, at: clock, who: 'Coach', command: { type: name } as Command }
         })
-        const all = [...events([0, 'start']), ...course]
+        const all = [...pressed([0, 'start']), ...course]
         const folded = foldEvents(timeline, all)
         expect(advance(advance(folded, clock + later / 2), clock + later)).toEqual(advance(folded, clock + later))
         const state = stateAt(folded, clock + later)
@@ -124,7 +140,7 @@ describe('run', () => {
 
 describe('upcoming cues', () => {
   const cues = (from: number, until: number, ...presses: Press[]) =>
-    upcomingCues(foldEvents(timeline, events(...presses)), from * 1000, until * 1000).map((cue) => [cue.kind, cue.at / 1000])
+    upcomingCues(foldEvents(timeline, pressed(...presses)), from * 1000, until * 1000).map((cue) => [cue.kind, cue.at / 1000])
 
   it('three, two, one and the change, at the second, through the count-in and every boundary', () => {
     expect(cues(0, 26, [0, 'start'])).toEqual([['three', 7], ['two', 8], ['one', 9], ['change', 10], ['three', 22], ['two', 23], ['one', 24], ['change', 25]])

@@ -86,16 +86,18 @@ function placeOf(snapshot: RunSnapshot, phase: Phase, work: Phase): string {
   const circuit = snapshot.circuits[work.pieceId]!
   const turn = (work.turn ?? 0) % circuit.turnsPerLap
   const texts = circuit.turnsPerLap > 1 ? [`${circuit.rotates ? 'turn' : 'exercise'} ${turn + 1} of ${circuit.turnsPerLap}`] : []
-  if (circuit.laps > 1) texts.unshift(`Lap ${(work.lap ?? 0) + 1} of ${circuit.laps}`)
+  const laps = mostOf(snapshot, work, 'lap')
+  if (laps > 1) texts.unshift(`Lap ${(work.lap ?? 0) + 1} of ${laps}`)
   else texts.unshift(circuit.name)
-  const sets = setsOf(snapshot, work)
+  const sets = mostOf(snapshot, work, 'set')
   if (sets > 1) texts.push(`set ${(work.set ?? 0) + 1} of ${sets}`)
   return texts.join(' · ')
 }
 
-function setsOf(snapshot: RunSnapshot, work: Phase): number {
+/** How many laps or sets the piece has: as the timeline now is, which may have lost some under way. */
+function mostOf(snapshot: RunSnapshot, work: Phase, of: 'lap' | 'set'): number {
   let most = 0
-  for (const phase of snapshot.timeline.phases) if (phase.pieceId === work.pieceId && (phase.set ?? 0) > most) most = phase.set!
+  for (const phase of snapshot.timeline.phases) if (phase.pieceId === work.pieceId && phase.repeat === work.repeat && (phase[of] ?? 0) > most) most = phase[of]!
   return most + 1
 }
 

@@ -1,5 +1,7 @@
-import type { Phase } from '../timeline/phase'
+import type { Phase, Timeline } from '../timeline/phase'
 import type { Milliseconds } from '../units'
+import type { Command } from './events'
+import { canUndo } from './undo'
 import { advance, phaseLength, type Progress } from './progress'
 
 export type RunStatus = 'ready' | 'countIn' | 'running' | 'held' | 'paused' | 'stopped' | 'finished'
@@ -20,6 +22,10 @@ export interface RunState {
   /** When the class would end if nothing more happened and a pause ended now. */
   endsAt: Milliseconds
   holding: boolean
+  /** As it is now, with what has been changed under way. */
+  timeline: Timeline
+  /** Which command can be taken back. */
+  undoable?: Command['type'] | undefined
   startedAt?: Milliseconds
   endedAt?: Milliseconds
 }
@@ -48,6 +54,8 @@ export function stateAt(progress: Progress, now: Milliseconds): RunState {
     left,
     endsAt: finished ? (endedAt ?? now) : now + countIn + left,
     holding,
+    timeline,
+    undoable: !finished && canUndo(here) ? here.undoable!.type : undefined,
     startedAt,
     endedAt,
   }

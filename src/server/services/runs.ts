@@ -2,7 +2,8 @@ import { and, asc, desc, eq, gt, inArray, isNotNull, isNull, ne, sql } from 'dri
 import { nanoid } from 'nanoid'
 import { computeClass } from '../../core/class/compute'
 import type { CommandRequest, RunEvent } from '../../core/run/events'
-import { advance, applicable, apply, foldEvents } from '../../core/run/progress'
+import { applicable, apply, foldEvents } from '../../core/run/apply'
+import { advance } from '../../core/run/progress'
 import { withPeopleChange, type PeopleChange } from '../../core/run/people-change'
 import { takeSnapshot, type RunSnapshot } from '../../core/run/snapshot'
 import { stateAt } from '../../core/run/state'
@@ -166,9 +167,9 @@ export async function changePeople(hallId: string, runId: string, version: numbe
     const progress = foldEvents(run.snapshot.timeline, await eventsAfter(runId, 0, tx))
     const state = stateAt(progress, Math.max(clock!.now, progress.at))
     if (state.status === 'finished') throw refuse(409, 'notNow', 'This class has ended.')
-    const changed = withPeopleChange(run.snapshot, change, state.status === 'ready' ? -1 : state.phase.index)
+    const changed = withPeopleChange({ ...run.snapshot, timeline: progress.timeline }, change, state.status === 'ready' ? -1 : state.phase.index)
     if (!changed.ok) throw new Refused(422, changed.problems)
-    await tx.update(runs).set({ snapshot: changed.value.snapshot, version: version + 1 }).where(eq(runs.id, runId))
+    await tx.update(runs).set({ snapshot: { ...changed.value.snapshot, timeline: run.snapshot.timeline }, version: version + 1 }).where(eq(runs.id, runId))
     await notifyRun(tx, runId)
     return { version: version + 1, told: changed.value.told }
   })

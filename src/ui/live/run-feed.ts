@@ -1,5 +1,6 @@
 import type { RunEvent } from '@core/run/events'
-import { apply, foldEvents, type Progress } from '@core/run/progress'
+import { apply, foldEvents } from '@core/run/apply'
+import type { Progress } from '@core/run/progress'
 import type { RunSnapshot } from '@core/run/snapshot'
 
 export interface FeedState {

@@ -1,4 +1,4 @@
-import { useEffect, useState, useSyncExternalStore } from 'react'
+import { useEffect, useMemo, useState, useSyncExternalStore } from 'react'
 import type { RunEvent } from '@core/run/events'
 import type { RunSnapshot } from '@core/run/snapshot'
 import { stateAt, type RunState } from '@core/run/state'
@@ -41,5 +41,8 @@ export function useRun({ snapshot, version, events, serverNow, address }: LivePr
     return () => clearInterval(timer)
   }, [clock])
 
-  return { snapshot: latest, version: latestVersion, state: stateAt(progress, Math.max(now, progress.at)), connected, feed, clock }
+  const state = stateAt(progress, Math.max(now, progress.at))
+  // What is shown is told from the timeline as it has become.
+  const current = useMemo(() => ({ ...latest, timeline: state.timeline }), [latest, state.timeline])
+  return { snapshot: current, version: latestVersion, state, connected, feed, clock }
 }

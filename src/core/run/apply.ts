@@ -1,0 +1,115 @@
+import type { Timeline } from '../timeline/phase'
+import type { Milliseconds } from '../units'
+import type { Command, RunEvent } from './events'
+import { advance, countInMs, enter, initialProgress, type Progress } from './progress'
+import { canUndo, isUndoable, standingOf, undone } from './undo'
+
+/** Within this time of a phase's start, "back" means the phase before. */
+export const backMs: Milliseconds = 2_000
+
+/** The run after `event`. A command that means nothing at that instant changes nothing but the sequence number. */
+export function apply(before: Progress, event: RunEvent): Progress {
+  const { command } = event
+  const progress: Progress = { ...advance(before, event.at), sequence: event.sequence }
+  if (!applicable(progress, command)) return progress
+  const after = { ...progress, ...changes(progress, event) }
+  if (command.type === 'tap' || command.type === 'untap') return after
+  return { ...after, undoable: isUndoable(command.type) ? { type: command.type, at: event.at, before: standingOf(progress) } : undefined }
+}
+
+export function foldEvents(timeline: Timeline, events: readonly RunEvent[]): Progress {
+  return events.reduce(apply, initialProgress(timeline))
+}
+
+const notBegun = ({ phase, elapsed }: Progress) => phase === 0 && elapsed === 0
+
+const atPhase = (phase: number) => ({ phase, elapsed: 0, extra: 0, holding: false, countIn: 0 })
+
+/** The work that is on, or was last. */
+function lastWork({ timeline, phase }: Progress): number {
+  let index = phase
+  while (index > 0 && timeline.phases[index]!.kind !== 'work') index--
+  return index
+}
+
+function changes(progress: Progress, { id, command, at }: RunEvent): Partial<Progress> {
+  switch (command.type) {
+    case 'start':
+      return { mode: 'running', countIn: countInMs, startedAt: at + countInMs }
+    case 'resume':
+      if (progress.mode === 'paused') return { mode: 'running' }
+      return { mode: 'running', countIn: countInMs, ...(notBegun(progress) && { startedAt: at + countInMs }) }
+    case 'pause':
+      return { mode: 'paused' }
+    case 'stop':
+      return { mode: 'stopped', countIn: 0 }
+    case 'finish':
+      return { mode: 'finished', endedAt: at, countIn: 0 }
+    case 'hold':
+      return { holding: true }
+    case 'release':
+      return { holding: false }
+    case 'skip':
+      if (progress.countIn === 0) return enter(progress, 0, at)
+      return { countIn: 0, ...(notBegun(progress) && { startedAt: at }) }
+    case 'back':
+      return atPhase(progress.elapsed < backMs ? Math.max(0, progress.phase - 1) : progress.phase)
+    case 'repeat': {
+      const work = lastWork(progress)
+      // Out of a break, people first have to get ready again.
+      return { ...atPhase(work), countIn: work === progress.phase ? 0 : countInMs }
+    }
+    case 'goto':
+      return { ...atPhase(command.phase), amended: undefined }
+    case 'extend':
+      // A phase cannot be made to have ended already.
+      return { extra: progress.extra + Math.max(command.seconds * 1000, progress.elapsed - progress.timeline.phases[progress.phase]!.seconds * 1000 - progress.extra) }
+    case 'amend':
+      return progress.mode === 'ready' ? { timeline: command.timeline } : { amended: { timeline: command.timeline, phase: command.phase } }
+    case 'undo':
+      return undone(progress)
+    case 'tap':
+      return { taps: [...progress.taps, { id, personIds: command.personIds, what: command.what, at, elapsed: progress.elapsed, phase: progress.phase }] }
+    case 'untap':
+      return { taps: progress.taps.filter((tap) => tap.id !== command.tapId) }
+  }
+}
+
+/** Whether the command means something now. */
+export function applicable(progress: Progress, command: Command): boolean {
+  const { mode, timeline } = progress
+  const underWay = mode === 'running' || mode === 'paused'
+  switch (command.type) {
+    case 'start':
+      return mode === 'ready'
+    case 'resume':
+      return mode === 'paused' || mode === 'stopped'
+    case 'pause':
+      return mode === 'running'
+    case 'stop':
+      return underWay
+    case 'finish':
+      return mode !== 'finished'
+    case 'goto':
+      return mode !== 'finished' && command.phase < timeline.phases.length
+    case 'amend':
+      // Worked out for the phase that is on: a boundary later it would go back in time.
+      return mode !== 'finished' && command.phase === (mode === 'ready' ? 0 : progress.phase + 1) && command.phase < command.timeline.phases.length
+    case 'hold':
+      return underWay && !progress.holding
+    case 'release':
+      return underWay && progress.holding
+    case 'back':
+    case 'repeat':
+      return underWay && progress.countIn === 0
+    case 'undo':
+      return mode !== 'finished' && canUndo(progress)
+    case 'untap':
+      return progress.taps.some((tap) => tap.id === command.tapId)
+    case 'tap':
+      return underWay && progress.countIn === 0 && timeline.phases[progress.phase]!.selfPaced !== undefined
+    case 'extend':
+    case 'skip':
+      return underWay
+  }
+}

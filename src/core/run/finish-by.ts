@@ -1,0 +1,149 @@
+import type { Phase, Timeline } from '../timeline/phase'
+import { formatSeconds, type Milliseconds, type Seconds } from '../units'
+import { advance, type Progress } from './progress'
+import { keptOf, retimed, type Kept } from './retimed'
+import type { RunSnapshot } from './snapshot'
+import { stateAt } from './state'
+
+/** A way to go on differently from the next boundary: what it does, what it costs, and the timeline with which it does it. */
+export interface Way {
+  id: string
+  label: string
+  /** What it costs, or gives, in words. */
+  told: string[]
+  timeline: Timeline
+  /** The phase at which the new timeline is entered. */
+  phase: number
+  endsAt: Milliseconds
+}
+
+/** How short a break or an interval may become, as a share of what it was, and in seconds. */
+const least = { break: { share: 0.5, seconds: 5 }, work: { share: 0.6, seconds: 15 } } as const
+
+interface Cut {
+  ids: string[]
+  phases: Kept[]
+  labels: string[]
+  told: string[]
+  /** What the room loses, in seconds of work; being without a station weighs more. */
+  cost: number
+}
+
+const lengthOf = (phases: readonly Kept[]): Seconds => phases.reduce((sum, phase) => sum + phase.seconds, 0)
+
+/**
+ * Up to three ways to end by `deadline`, the one that costs least first, none of them touching the phase that is on: leave optional parts out, drop laps
+ * that have not begun, trim breaks, trim work, and what these make together. Where nothing reaches it, those that come nearest. Empty when the class ends in time.
+ */
+export function waysToEndBy(snapshot: RunSnapshot, progress: Progress, now: Milliseconds, deadline: Milliseconds): Way[] {
+  const here = advance(progress, now)
+  const state = stateAt(progress, now)
+  const over = Math.ceil((state.endsAt - deadline) / 1000)
+  if (over <= 0 || here.mode === 'finished') return []
+  const { timeline } = here.amended ?? here
+  const next = here.mode === 'ready' ? 0 : here.amended ? here.amended.phase : here.phase + 1
+  const past = here.mode === 'ready' ? [] : keptOf(here.timeline).slice(0, here.phase + 1)
+  const ahead: Cut = { ids: [], phases: keptOf(timeline).slice(next), labels: [], told: [], cost: 0 }
+  const goal = lengthOf(ahead.phases) - over
+  const bases = [ahead, withoutOptional(ahead)].flatMap((cut) => (cut ? [cut, ...withoutLaps(snapshot, past, cut)] : []))
+  const cuts = bases.flatMap((cut) => {
+    const rests = trimmed(cut, goal, 'break')
+    return [cut, rests, trimmed(cut, goal, 'work'), rests && trimmed(rests, goal, 'work')]
+  })
+  const ways = cuts.flatMap((cut) => (cut && cut.ids.length > 0 && cut.phases.length > 0 ? [{ cut, late: Math.max(0, lengthOf(cut.phases) - goal) }] : []))
+  ways.sort((a, b) => a.late - b.late || a.cut.cost - b.cut.cost)
+  // Of those that begin alike only the best is shown: three ways are three different ways.
+  const shown = ways.filter(({ cut }, index) => ways.findIndex((each) => each.cut.ids[0] === cut.ids[0]) === index).slice(0, 3)
+  return shown.map(({ cut, late }): Way => {
+    const made = retimed(timeline, [...past, ...cut.phases])
+    const saved = lengthOf(ahead.phases) - lengthOf(cut.phases)
+    return {
+      id: cut.ids.join('+'),
+      label: cut.labels.join(', then '),
+      told: [...cut.told, ...(late > 0 ? [`Still ${formatSeconds(late)} over: there is no more to take.`] : [])],
+      timeline: made,
+      phase: past.length,
+      endsAt: state.endsAt - saved * 1000,
+    }
+  })
+}
+
+function withoutOptional(cut: Cut): Cut | undefined {
+  const phases = cut.phases.filter((phase) => !phase.optional)
+  const lost = lengthOf(cut.phases) - lengthOf(phases)
+  if (lost === 0 || phases.length === 0) return undefined
+  return { ...cut, ids: ['optional'], phases, labels: ['Leave the optional part out'], told: [`${formatSeconds(lost)} of it are not done.`], cost: lost * 0.3 }
+}
+
+/** One lap fewer, two, and so on, the latest first, of every circuit that has laps wholly ahead. */
+function withoutLaps(snapshot: RunSnapshot, past: readonly Kept[], from: Cut): Cut[] {
+  const cuts: Cut[] = []
+  let cut = from
+  for (let laps = 1; laps <= 6; laps++) {
+    const last = cut.phases.findLast((phase) => phase.kind === 'work' && lapIsAhead(phase, past) && (phase.lap ?? 0) > 0 && phase.wave === undefined)
+    if (!last) break
+    const sameLap = (phase: Phase) => phase.kind === 'work' && phase.pieceId === last.pieceId && phase.repeat === last.repeat && phase.lap === last.lap
+    const first = cut.phases.findIndex(sameLap)
+    // The break before it goes with it; the one after it stays, and leads to what comes then.
+    const begin = first > 0 && cut.phases[first - 1]!.kind !== 'work' && cut.phases[first - 1]!.pieceId === last.pieceId ? first - 1 : first
+    const dropped = cut.phases.slice(begin, cut.phases.findLastIndex(sameLap) + 1)
+    const phases = [...cut.phases.slice(0, begin), ...cut.phases.slice(begin + dropped.length)]
+    if (phases.length === 0) break
+    const name = snapshot.circuits[last.pieceId]?.name ?? ''
+    const missing = missed(snapshot, [...past, ...cut.phases], [...past, ...phases], last.pieceId)
+    cut = {
+      ids: [...from.ids, `lap${laps}`],
+      phases,
+      labels: [...from.labels, laps === 1 ? `One lap fewer of ${name}` : `${laps} laps fewer`],
+      told: [...cut.told, ...(missing.length > 0 ? missing : ['Everyone still comes to every station.'])].filter((text, index, all) => all.indexOf(text) === index),
+      cost: cut.cost + lengthOf(dropped.filter((phase) => phase.kind === 'work')) * 0.8 + missing.length * 600,
+    }
+    cuts.push(cut)
+  }
+  return cuts
+}
+
+const lapIsAhead = (phase: Phase, past: readonly Phase[]) => !past.some((each) => each.pieceId === phase.pieceId && each.repeat === phase.repeat && each.lap === phase.lap && each.kind === 'work')
+
+/** Who no longer comes to which station of a circuit, in words. */
+function missed(snapshot: RunSnapshot, before: readonly Phase[], after: readonly Phase[], pieceId: string): string[] {
+  const circuit = snapshot.circuits[pieceId]
+  if (!circuit?.turns) return []
+  const units = circuit.units ?? snapshot.groups
+  const seen = (phases: readonly Phase[], unit: number) => {
+    const turns = phases.flatMap((phase) => (phase.kind === 'work' && phase.pieceId === pieceId ? [phase.turn ?? 0] : []))
+    return new Set(turns.map((turn) => circuit.turns![turn]?.findIndex((here) => here.includes(unit)) ?? -1))
+  }
+  const lost = units.flatMap((ids, unit) => {
+    const still = seen(after, unit)
+    const stations = [...seen(before, unit)].filter((station) => station >= 0 && !still.has(station)).map((station) => station + 1)
+    if (stations.length === 0) return []
+    const names = ids.map((id) => snapshot.people.find((person) => person.id === id)?.name ?? id).join(' and ')
+    return [`${names} miss ${stations.length === 1 ? 'station' : 'stations'} ${stations.sort((a, b) => a - b).join(', ')}.`]
+  })
+  return lost.length > 3 ? [...lost.slice(0, 3), `And ${lost.length - 3} more groups.`] : lost
+}
+
+/** Breaks, or work, made shorter alike until the goal is met or no more can be taken. What waves and self-paced lists do is left as it is. */
+function trimmed(cut: Cut, goal: Seconds, what: 'break' | 'work'): Cut | undefined {
+  const need = lengthOf(cut.phases) - goal
+  if (need <= 0) return undefined
+  const trims = (phase: Phase) => (phase.kind === 'work') === (what === 'work') && phase.wave === undefined && !phase.selfPaced
+  const floor = (phase: Phase) => (phase.kind === 'unplanned' ? 1 : Math.min(phase.seconds, Math.max(least[what].seconds, Math.ceil(phase.seconds * least[what].share))))
+  const given = cut.phases.filter(trims)
+  const room = given.reduce((sum, phase) => sum + phase.seconds - floor(phase), 0)
+  if (room <= 0) return undefined
+  const share = Math.min(1, need / room)
+  const taken = (phase: Phase) => Math.min(phase.seconds - floor(phase), Math.ceil((phase.seconds - floor(phase)) * share - 1e-9))
+  const phases = cut.phases.map((phase) => (trims(phase) ? { ...phase, seconds: phase.seconds - taken(phase) } : phase))
+  const lost = lengthOf(cut.phases) - lengthOf(phases)
+  const steps = [...new Map(given.filter((phase) => taken(phase) > 0).map((phase) => [`${phase.seconds}`, `${formatSeconds(phase.seconds)} become ${formatSeconds(phase.seconds - taken(phase))}`])).values()]
+  return {
+    ids: [...cut.ids, what],
+    phases,
+    labels: [...cut.labels, what === 'work' ? (cut.labels.length ? 'trim work' : 'Trim work') : cut.labels.length ? 'trim breaks' : 'Trim breaks'],
+    told: [...cut.told, `${what === 'work' ? 'Work' : 'Breaks'}: ${steps.slice(0, 3).join(', ')}${steps.length > 3 ? ' and so on' : ''}.`],
+    // The harder it is trimmed, the more it costs.
+    cost: cut.cost + lost * (what === 'work' ? 1 : 0.7) * (1 + share),
+  }
+}
