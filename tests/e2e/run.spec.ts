@@ -137,11 +137,11 @@ test('keys and a presenter remote work the controls', async ({ context }) => {
 test('three, two, one and the change are scheduled on the audio clock; mute takes them back', async ({ context }) => {
   const [controls] = await openRoom(context, 'demo-short')
   await press(controls, /^Start/)
-  await expect(controls.getByRole('button', { name: /^Sound on/ })).toBeVisible()
+  await expect(controls.getByRole('button', { name: /^Mute/ })).toBeVisible()
   const heard = () => controls.evaluate(() => performance.getEntriesByType('mark').filter((mark) => mark.name.startsWith('cue:')).map((mark) => mark.name))
   await expect.poll(heard).toEqual(expect.arrayContaining(['cue:three', 'cue:two', 'cue:one', 'cue:change']))
   await controls.locator('body').press('m')
-  await expect(controls.getByRole('button', { name: /^Sound off/ })).toBeVisible()
+  await expect(controls.getByRole('button', { name: /^Unmute/ })).toBeVisible()
   await end(controls)
 })
 

@@ -104,7 +104,7 @@ describe('a run', () => {
   })
 
   it('is not found by a wall link that nobody gave out', async () => {
-    expect((await fetch(`${one.base}/api/walls/guess/events`)).status).toBe(404)
+    expect((await fetch(`${one.base}/api/screens/guess/events`)).status).toBe(404)
     expect((await fetch(`${one.base}/wall/guess`)).status).toBe(404)
   })
 })
@@ -112,18 +112,18 @@ describe('a run', () => {
 describe('cards', () => {
   it('have a link each, the same when asked again, that tells nothing of what others go easy on, and that can be taken back while it is open', async () => {
     const runId = await open('demo-short')
-    const ask = async () => ((await (await postJson(one, `/api/runs/${runId}/cards`, {})).json()) as { cards: { name: string; token: string }[] }).cards
+    const ask = async () => ((await (await postJson(one, `/api/runs/${runId}/links/card`, {})).json()) as { links: { subject: string; token: string }[] }).links
     const [first, again] = [await ask(), await ask()]
     expect(again).toEqual(first)
     expect(new Set(first.map((card) => card.token)).size).toBe(first.length)
     const page = await (await fetch(`${one.base}/card/${first[0]!.token}`)).text()
     expect(page).not.toMatch(/low back|easy on|no deep bend/)
-    const response = await fetch(`${two.base}/api/cards/${first[0]!.token}/events`)
+    const response = await fetch(`${two.base}/api/screens/${first[0]!.token}/events`)
     const reader = response.body!.getReader()
     await reader.read()
-    expect((await fetch(`${one.base}/api/runs/${runId}/cards`, { method: 'DELETE', headers: { 'content-type': 'application/json' }, body: '{}' })).status).toBe(200)
+    expect((await fetch(`${one.base}/api/runs/${runId}/links/card`, { method: 'DELETE', headers: { 'content-type': 'application/json' }, body: '{}' })).status).toBe(200)
     for (;;) if ((await reader.read()).done) break
-    expect((await fetch(`${two.base}/api/cards/${first[0]!.token}/events`)).status).toBe(404)
+    expect((await fetch(`${two.base}/api/screens/${first[0]!.token}/events`)).status).toBe(404)
     expect((await ask())[0]!.token).not.toBe(first[0]!.token)
   })
 })
@@ -134,7 +134,7 @@ describe('people of a run under way', () => {
     await press(runId, request(0, 'start'))
     const snapshot = async () => (await (await fetch(`${two.base}/api/runs/${runId}/snapshot`)).json()) as { version: number; snapshot: { people: { id: string; name: string }[]; groups: string[][] } }
     const before = await snapshot()
-    const change = (version: number, body: unknown) => postJson(one, `/api/runs/${runId}/people`, { version, change: body })
+    const change = (version: number, body: unknown) => postJson(one, `/api/runs/${runId}/changes`, { version, change: body })
     const arrived = await change(before.version, { type: 'arrives', id: 'late-one', name: 'Quill' })
     expect(await arrived.json()).toMatchObject({ version: before.version + 1, told: [expect.stringContaining('Quill')] })
     const after = await snapshot()

@@ -28,6 +28,8 @@ export const ClassDocument = z
     arranged: z.array(ArrangedGroup).max(limits.people).optional(),
     /** Sizes that people take in this class instead of their usual ones, by the ids of person and kind. */
     sizes: z.record(idField, z.record(idField, idField)).optional(),
+    /** Whether what is tapped in self-paced parts is shown to the room. */
+    scores: z.boolean().optional(),
     /** Kinds of gear that everyone brings along. */
     bring: z.array(idField).max(100).optional(),
     /** Ids of the circuits whose gear lies ready at every place, so that nobody takes it up or puts it away on the way. */

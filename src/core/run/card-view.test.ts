@@ -29,8 +29,10 @@ describe('my card', () => {
     expect(at(lunch, 480 + 5, 'ilse')!.ahead.length).toBe(4)
     const own = lunch.doings!.find((each) => each.personId === 'ilse' && each.station === 0 && each.pieceId === 'll-stations')!
     expect(own.name).toBe('Sit to a high chair')
-    const seen = JSON.stringify([forOne(lunch, 'oren'), forTheWall(lunch)])
-    for (const secret of ['no deep bend', 'right shoulder', 'Sit to a high chair', 'easy on']) expect(seen).not.toContain(secret)
+    const [other, wall] = [forOne(lunch, 'oren'), forTheWall(lunch)]
+    for (const secret of ['no deep bend', 'right shoulder', 'easy on']) expect(JSON.stringify([other, wall])).not.toContain(secret)
+    // The option is on everyone's ladder; that somebody takes it is told to nobody else.
+    expect(JSON.stringify([other.doings, wall.doings, wall.exceptions, wall.people])).not.toContain('Sit to a high chair')
     expect(JSON.stringify(forOne(lunch, 'ilse'))).toContain('Sit to a high chair')
   })
 

@@ -1,5 +1,6 @@
 import type { Phase } from '../timeline/phase'
 import { stationsAt, type RunSnapshot } from './snapshot'
+import { eased } from './ease'
 import { roomView } from './room-view'
 import type { RunState } from './state'
 
@@ -87,8 +88,12 @@ function placeAt(snapshot: RunSnapshot, phase: Phase, personId: string): CardPla
   const station = circuit.rotates ? stationOf(snapshot, phase, personId) : (phase.station ?? 0)
   if (station === undefined) return undefined
   const view = stationsAt(circuit, phase.repeat, phase.lap)[station]
-  const usual = view?.exercises[phase.position ?? 0] ?? view?.exercises[0]
-  const own = snapshot.doings?.find((each) => each.personId === personId && each.pieceId === phase.pieceId && each.station === station && each.position === (phase.position ?? 0))
+  const planned = view?.exercises[phase.position ?? 0] ?? view?.exercises[0]
+  const ease = snapshot.people.find((person) => person.id === personId)?.ease ?? snapshot.ease
+  const usual = planned && eased(planned, ease)
+  const doing = snapshot.doings?.find((each) => each.personId === personId && each.pieceId === phase.pieceId && each.station === station && each.position === (phase.position ?? 0))
+  // An option of one's own is kept, whatever everyone does.
+  const own = doing && doing.name === planned?.name ? { ...doing, name: usual!.name } : doing
   const units = circuit.units ?? snapshot.groups
   const ids = circuit.rotates ? (circuit.turns?.[phase.turn ?? 0]?.[station] ?? []).flatMap((unit) => units[unit] ?? []) : []
   const byLap = usual?.sides === 'byLap' ? sideWords[(phase.lap ?? 0) % 2] : undefined

@@ -1,39 +1,10 @@
-import { z } from 'zod'
 import { withChange } from '../changes/changes'
-import { idField, nameField } from '../plan/fields'
 import { limits } from '../plan/limits'
 import { failure, problem, success, type Result } from '../result'
-import { elsewhere, type Rotation } from '../rotation/rotation'
+import type { Rotation } from '../rotation/rotation'
+import type { RoomChanged } from './room-change'
 import type { CircuitView, RunSnapshot } from './snapshot'
-
-/** What happens to the people of a class under way. */
-export const PeopleChange = z.discriminatedUnion('type', [
-  z.strictObject({ type: z.literal('arrives'), id: idField, name: nameField(40) }),
-  z.strictObject({ type: z.literal('leaves'), personId: idField }),
-  z.strictObject({ type: z.literal('tradePlaces'), one: idField, other: idField }),
-])
-export type PeopleChange = z.infer<typeof PeopleChange>
-
-export interface PeopleChanged {
-  snapshot: RunSnapshot
-  /** What was done, and what it costs, in words. */
-  told: string[]
-}
-
-/**
- * The class after a change of its people, from the present phase (`phaseIndex`) on: the smallest change, so that everybody else stays on their way. Who arrives joins
- * a group that is smaller than the others, else, where people work alone, a free place, else the last group. Fails in words where the change means nothing.
- */
-export function withPeopleChange(snapshot: RunSnapshot, change: PeopleChange, phaseIndex: number): Result<PeopleChanged> {
-  switch (change.type) {
-    case 'arrives':
-      return arrived(snapshot, change.id, change.name, phaseIndex)
-    case 'leaves':
-      return left(snapshot, change.personId)
-    case 'tradePlaces':
-      return traded(snapshot, change.one, change.other)
-  }
-}
+import { rotationOf, turnAhead } from './station-change'
 
 const nameIn = (snapshot: RunSnapshot, id: string) => snapshot.people.find((person) => person.id === id)?.name ?? id
 const namesOf = (snapshot: RunSnapshot, ids: readonly string[]) => ids.map((id) => nameIn(snapshot, id)).join(' and ')
@@ -46,7 +17,7 @@ const withUnits = (snapshot: RunSnapshot, change: (ids: readonly string[]) => st
   circuits: Object.fromEntries(Object.entries(snapshot.circuits).map(([id, circuit]): [string, CircuitView] => [id, circuit.units ? { ...circuit, units: circuit.units.map(change) } : circuit])),
 })
 
-function left(snapshot: RunSnapshot, personId: string): Result<PeopleChanged> {
+export function left(snapshot: RunSnapshot, personId: string): Result<RoomChanged> {
   if (!snapshot.people.some((person) => person.id === personId)) return unknown('change.personId')
   const group = snapshot.groups.find((ids) => ids.includes(personId)) ?? []
   const rest = group.filter((id) => id !== personId)
@@ -55,7 +26,7 @@ function left(snapshot: RunSnapshot, personId: string): Result<PeopleChanged> {
   return success({ snapshot: { ...after, people: snapshot.people.filter((person) => person.id !== personId) }, told })
 }
 
-function traded(snapshot: RunSnapshot, one: string, other: string): Result<PeopleChanged> {
+export function traded(snapshot: RunSnapshot, one: string, other: string): Result<RoomChanged> {
   const known = (id: string) => snapshot.people.some((person) => person.id === id)
   if (!known(one)) return unknown('change.one')
   if (!known(other)) return unknown('change.other')
@@ -64,7 +35,8 @@ function traded(snapshot: RunSnapshot, one: string, other: string): Result<Peopl
   return success({ snapshot: withUnits(snapshot, (ids) => ids.map(swap)), told: [`${nameIn(snapshot, one)} and ${nameIn(snapshot, other)} trade places.`] })
 }
 
-function arrived(snapshot: RunSnapshot, id: string, name: string, phaseIndex: number): Result<PeopleChanged> {
+/** Who arrives joins a group that is smaller than the others, else, where people work alone, a free place, else the last group. */
+export function arrived(snapshot: RunSnapshot, id: string, name: string, phaseIndex: number): Result<RoomChanged> {
   if (snapshot.people.some((person) => person.id === id || person.name.toLowerCase() === name.toLowerCase())) return failure(problem('isHere', `${name} is here already: give one of them a second letter.`, 'change.name'))
   if (snapshot.people.length >= limits.people) return failure(problem('full', `A class has at most ${limits.people} people.`, 'change'))
   const people = [...snapshot.people, { id, name, goEasy: [], goEasyNote: '' }]
@@ -92,15 +64,6 @@ function joinedGroup({ groups, circuits }: RunSnapshot): number | undefined {
 
 /** The circuit's rotation with one more unit from its next turn on; where it is gone through again, from its first. */
 function withOneMore(circuit: CircuitView, { timeline }: RunSnapshot, pieceId: string, phaseIndex: number): { rotation: Rotation; cost: string[] } {
-  const turns = circuit.turns!
-  const units = Math.max(0, ...turns.flat(2).map((unit) => unit + 1))
-  const paths = Array.from({ length: units }, (_, unit) => turns.map((stations) => stations.findIndex((here) => here.includes(unit))))
-  const works = timeline.phases.filter((phase) => phase.kind === 'work' && phase.pieceId === pieceId)
-  const present = timeline.phases[phaseIndex]
-  const next = works.find((phase) => phase.index > phaseIndex && !(present?.kind === 'work' && present.pieceId === pieceId && present.turn === phase.turn && present.repeat === phase.repeat))
-  const again = works.some((phase) => phase.index > phaseIndex && phase.repeat > (present?.repeat ?? 0) && present?.pieceId === pieceId)
-  const from = again ? 0 : (next?.turn ?? turns.length)
-  const rotation: Rotation = { turns, paths: paths.map((path) => path.map((station) => (station < 0 ? elsewhere : station))), guarantees: [], say: circuit.say ?? '', mixes: circuit.units !== undefined }
   // Where partners change, a third may join two; a group of its own needs a free station.
-  return withChange(rotation, { type: 'arrives' }, from, circuit.stations.length, circuit.units ? 3 : 1)
+  return withChange(rotationOf(circuit), { type: 'arrives' }, turnAhead(timeline, circuit, pieceId, phaseIndex), circuit.stations.length, circuit.units ? 3 : 1)
 }

@@ -140,7 +140,7 @@ describe('run', () => {
 
 describe('upcoming cues', () => {
   const cues = (from: number, until: number, ...presses: Press[]) =>
-    upcomingCues(foldEvents(timeline, pressed(...presses)), from * 1000, until * 1000).map((cue) => [cue.kind, cue.at / 1000])
+    upcomingCues(foldEvents(timeline, pressed(...presses)), from * 1000, until * 1000).flatMap((cue) => (cue.kind === 'next' ? [] : [[cue.kind, cue.at / 1000]]))
 
   it('three, two, one and the change, at the second, through the count-in and every boundary', () => {
     expect(cues(0, 26, [0, 'start'])).toEqual([['three', 7], ['two', 8], ['one', 9], ['change', 10], ['three', 22], ['two', 23], ['one', 24], ['change', 25]])

@@ -1,6 +1,6 @@
 import { phaseWord } from '../summary/names'
 import type { Phase } from '../timeline/phase'
-import { stationsAt, type CircuitView, type RunSnapshot, type StationView } from './snapshot'
+import { stationsAt, type CircuitView, type ExerciseView, type RunSnapshot, type StationView } from './snapshot'
 import type { RunState } from './state'
 
 export interface Tile {
@@ -11,6 +11,8 @@ export interface Tile {
   coming: boolean
   /** Who of them works now, where partners take turns or halves. */
   works?: string
+  /** Out of order: nobody goes there. */
+  closed?: true
 }
 
 export interface Watch {
@@ -43,7 +45,7 @@ export function roomView(snapshot: RunSnapshot, state: RunState): RoomView {
   const work = phase.kind === 'work' ? phase : phases.slice(phase.index).find((each) => each.kind === 'work')
   const based = work && snapshot.circuits[work.pieceId]
   // As the stations are at this repeat and lap.
-  const circuit = based && { ...based, stations: stationsAt(based, work.repeat, work.lap) }
+  const circuit = based && { ...based, stations: stationsAt(based, work.repeat, work.lap, snapshot.ease) }
   const word = wordOf(state)
   if (!work || !circuit) return { word, place: snapshot.pieceNames[phase.pieceId] ?? '', headline: noteOf(snapshot, phase), detail: '', ...nothing }
   const before = phase !== work
@@ -176,10 +178,11 @@ function tilesOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, comin
     const works = station.rest ? undefined : people[worker(people.length) ?? -1]
     return {
       number: index + 1,
-      exercise: station.rest ? 'Rest' : (station.list?.items.join(' · ') ?? exerciseAt(station, work)?.name ?? ''),
+      exercise: circuit.closed?.includes(index) ? 'Closed' : station.rest ? 'Rest' : (station.list?.items.join(' · ') ?? exerciseAt(station, work)?.name ?? ''),
       people,
       coming,
       ...(works !== undefined && { works }),
+      ...(circuit.closed?.includes(index) && { closed: true }),
     }
   })
 }
@@ -199,11 +202,20 @@ function workerAt({ timeline }: RunSnapshot, circuit: CircuitView, state: RunSta
   return (people) => (people < 2 ? undefined : people === 2 ? work.partner : (nth + (work.turn ?? 0)) % people)
 }
 
+/** What somebody does for whom it was made easier or harder than for everyone. */
+function easeWords({ ease }: RunSnapshot['people'][number], exercise: ExerciseView | undefined): string[] {
+  if (!ease || ease === 'usual' || !exercise?.[ease] || exercise[ease].name === exercise.name) return []
+  return [`${ease}: ${exercise[ease].name.toLowerCase()}`]
+}
+
 /** People who do something else at their present station than everyone. */
 function watchOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, turn: number): Watch[] {
   const here = (snapshot.exceptions ?? []).filter((each) => each.pieceId === work.pieceId && (work.selfPaced !== undefined || each.position === (work.position ?? 0)))
   const look = (people: RunSnapshot['people'], station: number): Watch[] =>
-    people.flatMap((person) => here.filter((each) => each.personId === person.id && each.station === station).map(({ text }) => ({ name: person.name, station: station + 1, text })))
+    people.flatMap((person) => {
+      const own = here.filter((each) => each.personId === person.id && each.station === station).map(({ text }) => text)
+      return (own.length > 0 ? own : easeWords(person, exerciseAt(circuit.stations[station], work))).map((text) => ({ name: person.name, station: station + 1, text }))
+    })
   if (!circuit.rotates) return look(snapshot.people, work.station ?? 0)
   return circuit.stations.flatMap((_, index) => look(peopleAt(snapshot, circuit, turn, index), index))
 }

@@ -1,11 +1,12 @@
 import { pacesOf, type ComputedClass, type HallLibrary } from '../class/compute'
 import type { ClassDocument } from '../hall/class-document'
 import { strainNames } from '../hall/exercise'
-import { formOf } from '../hall/form'
+import { formOf, formsOf } from '../hall/form'
 import { exercisesById } from '../hall/by-id'
 import { exceptionsIn, exceptionWords, pickFor } from '../options/pick'
 import { everyCircuit } from '../plan/every-circuit'
 import type { Circuit, PairsWork, Plan, Sides, Station, Stay, Use } from '../plan/plan'
+import { listMarks, type ListMarks } from '../timeline/list-marks'
 import type { Paces } from '../timeline/pace'
 import { followSentence } from '../summary/demonstrators'
 import { itemText, paceText, detailsOf } from '../summary/items'
@@ -14,14 +15,28 @@ import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
 import { failure, problem, success, type Result } from '../result'
 import { pairsSentence, pieceName, pieceNames } from '../summary/names'
 import type { Timeline } from '../timeline/phase'
+import { easedStations, rungsOf, type Ease } from './ease'
 import type { Milliseconds, Seconds } from '../units'
+
+export interface ExerciseView {
+  name: string
+  points: string[]
+  sides: Sides
+  how: string
+  /** For the count of an interval: its tempo, or its reps at an even pace. */
+  tempo?: NonNullable<Use['tempo']>
+  reps?: number
+  /** Its rungs, for whom it is made easier or harder under way. */
+  easier?: Pick<ExerciseView, 'name' | 'points'>
+  harder?: Pick<ExerciseView, 'name' | 'points'>
+}
 
 export interface StationView {
   /** One for each position. */
-  exercises: { name: string; points: string[]; sides: Sides; how: string }[]
+  exercises: ExerciseView[]
   rest: boolean
   /** The items of a self-paced list as they are read out, and what is aimed at. */
-  list?: { items: string[]; aim: string }
+  list?: { items: string[]; aim: string; marks?: ListMarks }
 }
 
 export interface CircuitView {
@@ -39,6 +54,8 @@ export interface CircuitView {
   /** Ids of the people of each unit that moves, where they are not the groups of the class. */
   units?: string[][]
   say?: string
+  /** Stations (from 0) that are out of order. */
+  closed?: number[]
 }
 
 /**
@@ -56,7 +73,11 @@ export interface RunSnapshot {
   timeline: Timeline
   /** Ids of the people of each group. */
   groups: string[][]
-  people: { id: string; name: string; goEasy: string[]; goEasyNote: string }[]
+  people: { id: string; name: string; goEasy: string[]; goEasyNote: string; ease?: Ease }[]
+  /** How hard it is made for everyone, under way. */
+  ease?: Ease
+  /** Whether the room sees how people stand in self-paced parts. */
+  scores?: boolean
   /** By the id of the piece: a circuit, or a pause by its name. */
   circuits: Record<string, CircuitView>
   pieceNames: Record<string, string>
@@ -67,8 +88,8 @@ export interface RunSnapshot {
   doings?: { personId: string; pieceId: string; station: number; position: number; name: string; how: string }[]
 }
 
-/** The stations of a circuit as they are at a repeat and lap. */
-export const stationsAt = (circuit: CircuitView, repeat: number, lap = 0): StationView[] => circuit.varied?.[`${repeat}/${lap}`] ?? circuit.stations
+/** The stations of a circuit as they are at a repeat and lap, and at the ease that everyone has. */
+export const stationsAt = (circuit: CircuitView, repeat: number, lap = 0, ease?: Ease): StationView[] => easedStations(circuit.varied?.[`${repeat}/${lap}`] ?? circuit.stations, ease)
 
 /** Fails when the class has no timeline, or when somebody who is here would have no station. */
 export function takeSnapshot(document: ClassDocument, computed: ComputedClass, library: HallLibrary, roomName: string): Result<RunSnapshot> {
@@ -111,6 +132,7 @@ export function takeSnapshot(document: ClassDocument, computed: ComputedClass, l
     sentences: computed.sentences!,
     follow: followSentence(document, (id) => computed.people.find((person) => person.id === id)?.name ?? id),
     timeline: computed.timeline.value,
+    ...(document.scores && { scores: true }),
     groups: computed.groups.map((group) => group.map((person) => person.id)),
     people: computed.people.map(({ id, name, goEasy, goEasyNote }) => ({ id, name, goEasy: goEasy.map((strain) => strainNames[strain]), goEasyNote })),
     circuits: Object.fromEntries(circuits),
@@ -145,10 +167,10 @@ function stationViews(library: HallLibrary): ShowStations {
   const byId = new Map(library.exercises.map((exercise) => [exercise.id, exercise]))
   const names = (id: string) => byId.get(id)?.name ?? id
   const paces = pacesOf(library)
-  const exerciseView = (use: Use, seconds: Seconds | undefined): StationView['exercises'][number] => {
+  const exerciseView = (use: Use, seconds: Seconds | undefined): ExerciseView => {
     const exercise = byId.get(use.exerciseId)
     const form = exercise && formOf(exercise, use.optionId)
-    return { name: form?.name ?? use.exerciseId, points: form?.points ?? [], sides: use.sides, how: detailsOf(use, seconds).join(', ') }
+    return { name: form?.name ?? use.exerciseId, points: form?.points ?? [], sides: use.sides, how: detailsOf(use, seconds).join(', '), ...(use.tempo && { tempo: use.tempo }), ...(use.reps && seconds !== undefined && { reps: use.reps.count }), ...(exercise && use.optionId === undefined && rungsOf(formsOf(exercise))) }
   }
   const station = (circuit: Circuit, each: Station): StationView => {
     const stay = each.stay ?? circuit.stay
@@ -178,5 +200,5 @@ function listOf(stay: Stay, uses: readonly Use[], nameOf: (exerciseId: string) =
   const items = uses.map((use) => itemText(use, nameOf(use.exerciseId)))
   if (stay.rungs) items.unshift(`${stay.rungs.join('-')} of each:`)
   if (stay.openerCount > 0) items.splice(stay.openerCount, 0, 'then, round after round:')
-  return { list: { items, aim: paceText(stay, uses, paces) } }
+  return { list: { items, aim: paceText(stay, uses, paces), marks: listMarks(stay, uses, paces) } }
 }

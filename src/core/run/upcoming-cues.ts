@@ -1,19 +1,23 @@
 import { cuesOf, type CueKind } from '../timeline/cues'
 import type { Milliseconds } from '../units'
+import { spoken } from './cue-words'
+import type { RunSnapshot } from './snapshot'
 import { advance, phaseLength, type Progress } from './progress'
 
 export interface TimedCue {
   kind: CueKind
   at: Milliseconds
+  /** What is said and shown. */
+  text?: string
   /** The phase that it belongs to; absent for the count-in. */
   phase?: number
 }
 
 /**
  * The cues from `from` up to `until` (server time) if nothing more happens: what a screen schedules ahead.
- * None while the clock stands.
+ * None while the clock stands. With the class's snapshot, each with what is said at it.
  */
-export function upcomingCues(progress: Progress, from: Milliseconds, until: Milliseconds): TimedCue[] {
+export function upcomingCues(progress: Progress, from: Milliseconds, until: Milliseconds, snapshot?: RunSnapshot): TimedCue[] {
   const cues: TimedCue[] = []
   let here = advance(progress, from)
   if (here.mode !== 'running') return cues
@@ -22,18 +26,20 @@ export function upcomingCues(progress: Progress, from: Milliseconds, until: Mill
   }
   if (here.countIn > 0) {
     const zero = here.at + here.countIn
-    ;(['three', 'two', 'one'] as const).forEach((kind, index) => take({ kind, at: zero - (3 - index) * 1000 }))
+    ;(['three', 'two', 'one'] as const).forEach((kind, index) => take({ kind, at: zero - (3 - index) * 1000, ...(snapshot && { text: String(3 - index) }) }))
   }
   while (here.mode === 'running') {
     const start = here.at + here.countIn - here.elapsed
     const length = phaseLength(here)
-    for (const cue of cuesOf(here.timeline.phases[here.phase]!, length / 1000)) {
-      take({ kind: cue.kind, at: start + cue.at * 1000, phase: here.phase })
+    const phase = here.timeline.phases[here.phase]!
+    const heard = cuesOf(phase, length / 1000)
+    for (const { kind, at, text } of snapshot ? spoken(heard, phase, here.timeline, snapshot, length / 1000) : heard) {
+      take({ kind, at: start + at * 1000, phase: here.phase, ...(text && { text }) })
     }
     const end = start + length
     if (here.holding || end >= until) return cues
     here = advance(here, end)
-    if (here.mode === 'finished') take({ kind: 'finish', at: end })
+    if (here.mode === 'finished') take({ kind: 'finish', at: end, ...(snapshot && { text: 'Done. Thank you.' }) })
   }
   return cues
 }

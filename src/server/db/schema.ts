@@ -87,7 +87,9 @@ export const runs = pgTable(
       .notNull()
       .references(() => classes.id, { onDelete: 'cascade' }),
     snapshot: jsonb('snapshot').$type<RunSnapshot>().notNull(),
-    /** Counts the snapshots taken before the start, so that a screen knows when to fetch it anew. */
+    /** The snapshot before the last change of the room, for taking it back. */
+    snapshotBefore: jsonb('snapshot_before').$type<RunSnapshot>(),
+    /** Counts the snapshots, so that a screen knows when to fetch it anew. */
     version: integer('version').notNull().default(1),
     /** The number of the last event: what a command has to expect. */
     sequence: integer('sequence').notNull().default(0),
@@ -122,8 +124,8 @@ export const screenLinks = pgTable('screen_link', {
   runId: text('run_id')
     .notNull()
     .references(() => runs.id, { onDelete: 'cascade' }),
-  screen: text('screen', { enum: ['wall', 'card'] }).notNull(),
-  /** The person whose card it is. */
+  screen: text('screen', { enum: ['wall', 'card', 'station', 'controls'] }).notNull(),
+  /** The person whose card it is, or the number of the station. */
   subject: text('subject'),
   revoked: boolean('revoked').notNull().default(false),
 })

@@ -1,56 +1,78 @@
 import { and, eq } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
-import type { RunSnapshot } from '../../core/run/snapshot'
 import { db } from '../db/client'
 import { runs, screenLinks } from '../db/schema'
 import { notFound } from '../http/respond'
-import { notifyRun, runColumns, type StoredRun } from './runs'
+import { currentHall } from './halls'
+import { findRun, notifyRun, runColumns, type StoredRun } from './runs'
 
-/** The link to one person's card. */
-export interface CardLink {
-  personId: string
-  name: string
+/** The screens that a link opens without signing in. */
+export type Screen = (typeof screenLinks.$inferSelect)['screen']
+
+/** The link to one screen: of a person's card, of a station by its number, or of the one there is. */
+export interface Link {
+  subject: string
   token: string
 }
 
-const ofRun = (runId: string, screen: 'wall' | 'card') => and(eq(screenLinks.runId, runId), eq(screenLinks.screen, screen), eq(screenLinks.revoked, false))
+/** What a link to a screen of which there is one is for. */
+export const theOne = ''
 
-/** A link for everyone in the run: those that are there, and new ones for whoever has none yet. */
-export async function cardLinks({ id: runId, hallId, snapshot }: Pick<StoredRun, 'id' | 'hallId'> & { snapshot: Pick<RunSnapshot, 'people'> }): Promise<CardLink[]> {
+const ofRun = (runId: string, screen: Screen) => and(eq(screenLinks.runId, runId), eq(screenLinks.screen, screen), eq(screenLinks.revoked, false))
+
+/** A link for every subject, in their order: those that are there, and new ones for whoever has none yet. */
+export async function linksTo({ id: runId, hallId }: Pick<StoredRun, 'id' | 'hallId'>, screen: Screen, subjects: readonly string[]): Promise<Link[]> {
   return db().transaction(async (tx) => {
     // Two who ask at once must not make two links for one person.
     await tx.select({ id: runs.id }).from(runs).where(eq(runs.id, runId)).for('update')
-    const there = await tx.select({ token: screenLinks.token, subject: screenLinks.subject }).from(screenLinks).where(ofRun(runId, 'card'))
-    const tokens = new Map(there.map(({ token, subject }) => [subject, token]))
-    const missing = snapshot.people.filter((person) => !tokens.has(person.id)).map((person) => ({ token: nanoid(24), hallId, runId, screen: 'card' as const, subject: person.id }))
+    const there = await tx.select({ token: screenLinks.token, subject: screenLinks.subject }).from(screenLinks).where(ofRun(runId, screen))
+    const tokens = new Map(there.map(({ token, subject }) => [subject ?? theOne, token]))
+    const missing = subjects.filter((subject) => !tokens.has(subject)).map((subject) => ({ token: nanoid(24), hallId, runId, screen, subject }))
     if (missing.length > 0) await tx.insert(screenLinks).values(missing)
     for (const { token, subject } of missing) tokens.set(subject, token)
-    return snapshot.people.map((person) => ({ personId: person.id, name: person.name, token: tokens.get(person.id)! }))
+    return subjects.map((subject) => ({ subject, token: tokens.get(subject)! }))
   })
 }
 
-/** Makes every card link of the run useless; new ones are made when they are asked for. */
-export async function revokeCards(runId: string): Promise<void> {
+/** Makes every link of the run to such a screen useless; new ones are made when they are asked for. */
+export async function revokeLinks(runId: string, screen: Screen): Promise<void> {
   await db().transaction(async (tx) => {
-    await tx.update(screenLinks).set({ revoked: true }).where(ofRun(runId, 'card'))
-    // Phones that are open hear of it, and their streams end.
+    await tx.update(screenLinks).set({ revoked: true }).where(ofRun(runId, screen))
+    // Screens that are open hear of it, and their streams end.
     await notifyRun(tx, runId)
   })
 }
 
-export async function isCardOpen(token: string): Promise<boolean> {
+export async function isLinkOpen(token: string): Promise<boolean> {
   const [row] = await db().select({ revoked: screenLinks.revoked }).from(screenLinks).where(eq(screenLinks.token, token))
   return row?.revoked === false
 }
 
-/** The run and the person that an unguessable link opens. */
-export async function runOfCard(token: string): Promise<{ run: StoredRun; personId: string }> {
+export interface OpenedScreen {
+  run: StoredRun
+  screen: Screen
+  subject: string
+}
+
+/** What an unguessable link opens; of one kind of screen, if it is named. */
+export async function openedBy(token: string, screen?: Screen): Promise<OpenedScreen> {
   const [row] = await db()
-    .select({ ...runColumns, subject: screenLinks.subject })
+    .select({ ...runColumns, screen: screenLinks.screen, subject: screenLinks.subject })
     .from(screenLinks)
     .innerJoin(runs, eq(runs.id, screenLinks.runId))
-    .where(and(eq(screenLinks.token, token), eq(screenLinks.screen, 'card'), eq(screenLinks.revoked, false)))
-  if (!row?.subject) throw notFound('card')
-  const { subject, ...run } = row
-  return { run, personId: subject }
+    .where(and(eq(screenLinks.token, token), eq(screenLinks.revoked, false)))
+  if (!row || (screen && row.screen !== screen)) throw notFound(screen ?? 'screen')
+  const { screen: opened, subject, ...run } = row
+  return { run, screen: opened, subject: subject ?? theOne }
+}
+
+/** The run that a coach controls: by its id, or by the link that opens the controls on another device. `allowed` says whether that is still so. */
+export async function coachedRun(idOrToken: string): Promise<{ run: StoredRun; allowed: () => Promise<boolean> }> {
+  try {
+    const run = await findRun((await currentHall()).id, idOrToken)
+    return { run, allowed: () => Promise.resolve(true) }
+  } catch {
+    const { run } = await openedBy(idOrToken, 'controls')
+    return { run, allowed: () => isLinkOpen(idOrToken) }
+  }
 }

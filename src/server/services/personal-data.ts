@@ -54,7 +54,9 @@ export async function erasePerson(hallId: string, id: string): Promise<void> {
     const played = await tx.select({ id: runs.id, snapshot: runs.snapshot }).from(runs).where(and(eq(runs.hallId, hallId), sql`${runs.snapshot}::text like ${`%"${id}"%`}`))
     for (const run of played) {
       const nameless = run.snapshot.people.map((person) => (person.id === id ? { id, name: 'somebody', goEasy: [], goEasyNote: '' } : person))
-      await tx.update(runs).set({ snapshot: { ...run.snapshot, people: nameless } }).where(eq(runs.id, run.id))
+      const others = <Entry extends { personId: string }>(list: Entry[] | undefined) => list?.filter((each) => each.personId !== id)
+      const snapshot = { ...run.snapshot, people: nameless, exceptions: others(run.snapshot.exceptions), doings: others(run.snapshot.doings) }
+      await tx.update(runs).set({ snapshot, snapshotBefore: null }).where(eq(runs.id, run.id))
     }
   })
 }

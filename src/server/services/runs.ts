@@ -4,9 +4,7 @@ import { computeClass } from '../../core/class/compute'
 import type { CommandRequest, RunEvent } from '../../core/run/events'
 import { applicable, apply, foldEvents } from '../../core/run/apply'
 import { advance } from '../../core/run/progress'
-import { withPeopleChange, type PeopleChange } from '../../core/run/people-change'
 import { takeSnapshot, type RunSnapshot } from '../../core/run/snapshot'
-import { stateAt } from '../../core/run/state'
 import type { Milliseconds } from '../../core/units'
 import { db, sql as connection, type Database, type Transaction } from '../db/client'
 import { classes, runEvents, runs, screenLinks } from '../db/schema'
@@ -35,7 +33,7 @@ export const runColumns = {
   snapshot: runs.snapshot,
 }
 
-const databaseNow = sql<number>`(extract(epoch from clock_timestamp()) * 1000)::float8`
+export const databaseNow = sql<number>`(extract(epoch from clock_timestamp()) * 1000)::float8`
 
 /** The room's time, in milliseconds: the database's clock, so that several app processes agree. */
 export async function roomTime(): Promise<Milliseconds> {
@@ -81,26 +79,6 @@ export async function findRun(hallId: string, id: string): Promise<StoredRun> {
   return run
 }
 
-export async function wallToken(runId: string): Promise<string> {
-  const [link] = await db()
-    .select({ token: screenLinks.token })
-    .from(screenLinks)
-    .where(and(eq(screenLinks.runId, runId), eq(screenLinks.screen, 'wall'), eq(screenLinks.revoked, false)))
-  if (!link) throw notFound('wall link')
-  return link.token
-}
-
-/** The run that an unguessable link opens. */
-export async function runOfWall(token: string): Promise<StoredRun> {
-  const [row] = await db()
-    .select(runColumns)
-    .from(screenLinks)
-    .innerJoin(runs, eq(runs.id, screenLinks.runId))
-    .where(and(eq(screenLinks.token, token), eq(screenLinks.screen, 'wall'), eq(screenLinks.revoked, false)))
-  if (!row) throw notFound('wall')
-  return row
-}
-
 type Reader = Pick<Database, 'select'>
 
 export async function eventsAfter(runId: string, sequence: number, reader: Reader = db()): Promise<RunEvent[]> {
@@ -136,6 +114,7 @@ export async function takeCommand(hallId: string, runId: string, request: Comman
     const at = Math.max(Math.round(clock!.now), progress.at)
     const now = advance(progress, at)
     if (!applicable(now, request.command)) {
+      if (request.command.type === 'amend') throw refuse(409, 'notNow', 'The class has gone on to its next part meanwhile. Look at the ways again.', { events: [] })
       throw refuse(409, 'notNow', `"${request.command.type}" means nothing while the class is ${now.mode}.`, { events: [] })
     }
     const event: RunEvent = { sequence: run.sequence + 1, id: request.id, at, who: request.who, command: request.command }
@@ -151,27 +130,6 @@ export async function takeCommand(hallId: string, runId: string, request: Comman
       .where(eq(runs.id, runId))
     await notifyRun(tx, runId)
     return { event, repeated: false }
-  })
-}
-
-/**
- * Changes the people of a run under way, from where it is now. Decided on an older state of the people, it is refused with 409: the screen has the
- * newer one by then. Answers with the new version and what was done, in words.
- */
-export async function changePeople(hallId: string, runId: string, version: number, change: PeopleChange): Promise<{ version: number; told: string[] }> {
-  return db().transaction(async (tx) => {
-    const [run] = await tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, runId))).for('update')
-    if (!run) throw notFound('run')
-    if (run.version !== version) throw refuse(409, 'stale', 'Somebody else was quicker. This screen now shows who is here; press again if you still want to.')
-    const [clock] = await tx.select({ now: databaseNow }).from(runs).where(eq(runs.id, runId))
-    const progress = foldEvents(run.snapshot.timeline, await eventsAfter(runId, 0, tx))
-    const state = stateAt(progress, Math.max(clock!.now, progress.at))
-    if (state.status === 'finished') throw refuse(409, 'notNow', 'This class has ended.')
-    const changed = withPeopleChange({ ...run.snapshot, timeline: progress.timeline }, change, state.status === 'ready' ? -1 : state.phase.index)
-    if (!changed.ok) throw new Refused(422, changed.problems)
-    await tx.update(runs).set({ snapshot: { ...changed.value.snapshot, timeline: run.snapshot.timeline }, version: version + 1 }).where(eq(runs.id, runId))
-    await notifyRun(tx, runId)
-    return { version: version + 1, told: changed.value.told }
   })
 }
 

@@ -1,4 +1,5 @@
-import { Button } from '@mantine/core'
+import { Button, Switch } from '@mantine/core'
+import { everyCircuit } from '@core/plan/every-circuit'
 import { formatSeconds } from '@core/units'
 import { timeOf } from '../kit/when'
 import { useClass } from './context'
@@ -6,10 +7,11 @@ import { WallReach } from './WallReach'
 
 /** The last look before the room: what will run, when it ends, and what is not ready. */
 export function RunView({ onRun }: { onRun: () => Promise<void> }) {
-  const { id, computed, document, zone } = useClass()
+  const { id, computed, document, zone, change } = useClass()
   const short = computed.gear.lines.filter((line) => line.short > 0).length
   const { timeline } = computed
   const end = timeline.ok ? timeOf(Date.parse(document.startsAt) + timeline.value.total * 1000, zone) : undefined
+  const listed = everyCircuit(document.plan).some((circuit) => circuit.stay.kind === 'task' || circuit.stations.some((station) => station.stay?.kind === 'task'))
   const empty = document.plan.parts.flatMap((part) => part.pieces).reduce((sum, piece) => sum + (piece.type === 'circuit' ? piece.stations.filter((station) => !station.rest && station.uses.length === 0).length : 0), 0)
   const notes = [
     ...computed.problems.map((each) => ({ text: each.message, tab: each.code === 'tooManyGroups' || each.code === 'overCapacity' ? 'people' : 'shape', stops: true })),
@@ -50,6 +52,17 @@ export function RunView({ onRun }: { onRun: () => Promise<void> }) {
           <div className="note is-fine">
             <b>Everyone has a station, every station its gear</b>
           </div>
+        )}
+        {listed && (
+          <Switch
+            mb="md"
+            label="The wall shows how people stand in self-paced parts"
+            checked={document.scores ?? false}
+            onChange={(event) => {
+              const { checked } = event.currentTarget
+              change((draft) => void (draft.scores = checked))
+            }}
+          />
         )}
         <WallReach />
         <h2>For everyone’s sake</h2>

@@ -3,7 +3,8 @@ import { useLocalStorage } from '@mantine/hooks'
 import { figuresOf } from '@core/class/compute'
 import { metresPerFoot, showLength } from '@core/hall/length'
 import { readingDistance } from '@core/run/reading-distance'
-import { wallSizes } from '../wall/sizes'
+import { layoutNames, layouts, wallSizes } from '../wall/layouts'
+import { TableHead } from '../kit/TableHead'
 import { useClass } from './context'
 
 /** From how far the wall can be read, on a picture of a width that this device remembers. */
@@ -18,8 +19,21 @@ export function WallReach() {
       <h2>How far the wall reads</h2>
       <NumberInput label={`Width of its picture, ${unit}`} min={0.2} max={unit === 'm' ? 20 : 60} step={0.1} decimalScale={2} value={Number((metres / inUnit).toFixed(2))} onChange={(value) => typeof value === 'number' && value > 0 && setMetres(value * inUnit)} mb="xs" />
       <p className="second">
-        Digits from {from(wallSizes.digits)}, the line below the phase from {from(wallSizes.headline)}, names from {from(wallSizes.names)}. Reckoned with 22 arc minutes (ISO 9241-303; from memory) on a 16 : 9 screen.
+        Reckoned with 22 arc minutes (ISO 9241-303; from memory) on a 16 : 9 screen. The layout is chosen at the foot of the wall.
       </p>
+      <table className="plain">
+        <TableHead columns={['Layout', { name: 'Digits', kind: 'figure' }, { name: 'The line', kind: 'figure' }, { name: 'Names', kind: 'figure' }]} />
+        <tbody>
+          {layouts.map((layout) => (
+            <tr key={layout}>
+              <th scope="row">{layoutNames[layout]}</th>
+              <td className="figure">{from(wallSizes[layout].digits)}</td>
+              <td className="figure">{from(wallSizes[layout].headline)}</td>
+              <td className="figure">{from(wallSizes[layout].names)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
     </>
   )
 }

@@ -1,40 +1,50 @@
 import { upcomingCues, type TimedCue } from '@core/run/upcoming-cues'
 import type { RoomClock } from './room-clock'
 import type { RunFeed } from './run-feed'
+import { kindOf, readSound, type SoundSettings } from './sound-settings'
 
 interface Tone {
   hertz: number
   seconds: number
 }
 
-/** Low and short for the count, high and long for a change, two steps for a change over. */
+/** Low and short for the count, high and long for a change, steps for what is only told; what is to be said has a tick where no voice is. */
 const tones: Record<TimedCue['kind'], Tone[]> = {
   three: [{ hertz: 440, seconds: 0.12 }],
   two: [{ hertz: 440, seconds: 0.12 }],
   one: [{ hertz: 440, seconds: 0.12 }],
   change: [{ hertz: 784, seconds: 0.5 }],
   changeOver: [{ hertz: 587, seconds: 0.14 }, { hertz: 784, seconds: 0.2 }],
+  half: [{ hertz: 587, seconds: 0.1 }, { hertz: 587, seconds: 0.1 }],
+  lastTen: [{ hertz: 523, seconds: 0.2 }],
+  next: [],
+  lastLap: [{ hertz: 659, seconds: 0.14 }, { hertz: 784, seconds: 0.14 }, { hertz: 988, seconds: 0.2 }],
+  tempo: [{ hertz: 330, seconds: 0.06 }],
   finish: [{ hertz: 784, seconds: 0.25 }, { hertz: 587, seconds: 0.25 }, { hertz: 784, seconds: 0.7 }],
 }
 
 const aheadMs = 6_000
 const lookMs = 1_000
-const loudness = 0.35
+/** Of a tone at full volume. */
+const loudness = 0.5
 
 interface Scheduled {
   oscillators: OscillatorNode[]
+  saying: ReturnType<typeof setTimeout> | undefined
   at: number
 }
 
 /**
- * Sounds the cues of a run. They are scheduled seconds ahead on the audio clock, so that each lands on its instant even
- * when the page is busy or in the background; whatever has been scheduled is taken back when an event changes the course.
+ * Sounds the cues of a run. Tones are scheduled seconds ahead on the audio clock, so that each lands on its instant even
+ * when the page is busy or in the background; whatever has been scheduled is taken back when an event changes the course. What is said
+ * goes through the browser's own voices, where it has any: they cannot be scheduled, so that tones stay for what has to be exact.
  */
 export class CueSpeaker {
   private audio: AudioContext | undefined
   private scheduled = new Map<string, Scheduled>()
   private timer: ReturnType<typeof setInterval> | undefined
   private unsubscribe = () => {}
+  private settings: SoundSettings = readSound()
 
   constructor(
     private readonly feed: RunFeed,
@@ -64,6 +74,12 @@ export class CueSpeaker {
     void this.audio?.suspend()
   }
 
+  /** From the next cue on. */
+  set(settings: SoundSettings): void {
+    this.settings = settings
+    if (this.on) this.reschedule()
+  }
+
   private reschedule(): void {
     this.cancel()
     this.look()
@@ -71,25 +87,35 @@ export class CueSpeaker {
 
   private look(): void {
     const now = this.clock.now()
+    const { progress, snapshot } = this.feed.get()
     for (const [key, { at }] of this.scheduled) if (at < now - lookMs) this.scheduled.delete(key)
-    for (const cue of upcomingCues(this.feed.get().progress, now, now + aheadMs)) {
+    for (const cue of upcomingCues(progress, now, now + aheadMs, snapshot)) {
       const key = `${cue.kind}-${Math.round(cue.at / 100)}`
-      if (!this.scheduled.has(key)) this.schedule(key, cue, now)
+      if (!this.scheduled.has(key) && this.settings.kinds[kindOf[cue.kind]].on) this.schedule(key, cue, now)
     }
   }
 
   private schedule(key: string, cue: TimedCue, now: number): void {
-    const { audio } = this
-    if (!audio) return
+    const { volume } = this.settings.kinds[kindOf[cue.kind]]
+    const says = this.settings.voice && cue.text !== undefined && hasVoice()
+    // Who turned the tones off without a voice to take their place would hear nothing.
+    const sounds = this.settings.tones || !says
+    const saying = says ? setTimeout(() => say(cue.text!, volume), cue.at - now) : undefined
+    this.scheduled.set(key, { oscillators: sounds ? this.beep(tones[cue.kind], cue.at - now, volume) : [], saying, at: cue.at })
+    performance.mark(`cue:${cue.kind}`, { detail: { at: cue.at, phase: cue.phase } })
+  }
+
+  private beep(steps: readonly Tone[], inMs: number, volume: number): OscillatorNode[] {
+    const audio = this.audio!
     // What can be heard is behind what is computed by the output's latency.
-    let start = audio.currentTime + (cue.at - now) / 1000 - (audio.outputLatency || 0)
-    const oscillators = tones[cue.kind].map(({ hertz, seconds }) => {
+    let start = audio.currentTime + inMs / 1000 - (audio.outputLatency || 0)
+    return steps.map(({ hertz, seconds }) => {
       const oscillator = new OscillatorNode(audio, { type: 'triangle', frequency: hertz })
       const gain = new GainNode(audio, { gain: 0 })
       const begin = Math.max(start, audio.currentTime)
       gain.gain.setValueAtTime(0, begin)
-      gain.gain.linearRampToValueAtTime(loudness, begin + 0.008)
-      gain.gain.setValueAtTime(loudness, begin + seconds - 0.03)
+      gain.gain.linearRampToValueAtTime(loudness * volume, begin + 0.008)
+      gain.gain.setValueAtTime(loudness * volume, begin + seconds - 0.03)
       gain.gain.linearRampToValueAtTime(0, begin + seconds)
       oscillator.connect(gain).connect(audio.destination)
       oscillator.start(begin)
@@ -97,12 +123,27 @@ export class CueSpeaker {
       start += seconds + 0.04
       return oscillator
     })
-    performance.mark(`cue:${cue.kind}`, { detail: { at: cue.at, phase: cue.phase } })
-    this.scheduled.set(key, { oscillators, at: cue.at })
   }
 
   private cancel(): void {
-    for (const { oscillators } of this.scheduled.values()) for (const oscillator of oscillators) oscillator.disconnect()
+    for (const { oscillators, saying } of this.scheduled.values()) {
+      for (const oscillator of oscillators) oscillator.disconnect()
+      clearTimeout(saying)
+    }
     this.scheduled.clear()
+    if (hasVoice()) speechSynthesis.cancel()
   }
+}
+
+/** Whether this browser can say anything. */
+export const hasVoice = (): boolean => typeof speechSynthesis !== 'undefined' && speechSynthesis.getVoices().length > 0
+
+function say(text: string, volume: number): void {
+  // What is still being said is late by now.
+  speechSynthesis.cancel()
+  const utterance = new SpeechSynthesisUtterance(text)
+  utterance.lang = 'en'
+  utterance.volume = volume
+  utterance.rate = 1.1
+  speechSynthesis.speak(utterance)
 }

@@ -8,6 +8,8 @@ import { RunFeed } from './run-feed'
 
 /** What a page hands to a live screen. */
 export interface LiveProps {
+  /** The same for every screen of a run: they share one stream in a browser. */
+  runKey: string
   snapshot: RunSnapshot
   version: number
   events: RunEvent[]

@@ -1,12 +1,17 @@
 import { useEffect, useState } from 'react'
 import { CueSpeaker } from './cue-speaker'
+import { keepSound, readSound, usualSound, type SoundSettings } from './sound-settings'
 import type { LiveRun } from './use-run'
 
 /** The screen's own sound: off until somebody presses for it, as browsers demand. */
-export function useSound({ feed, clock }: LiveRun) {
+export function useSound({ feed, clock }: Pick<LiveRun, 'feed' | 'clock'>) {
   const [speaker] = useState(() => new CueSpeaker(feed, clock))
   const [on, setOn] = useState(false)
-  useEffect(() => () => speaker.turnOff(), [speaker])
+  const [settings, setSettings] = useState(usualSound)
+  useEffect(() => {
+    setSettings(readSound())
+    return () => speaker.turnOff()
+  }, [speaker])
   const turn = async (to: boolean) => {
     if (to) setOn(await speaker.turnOn())
     else {
@@ -14,5 +19,10 @@ export function useSound({ feed, clock }: LiveRun) {
       setOn(false)
     }
   }
-  return { on, turn }
+  const change = (to: SoundSettings) => {
+    setSettings(to)
+    keepSound(to)
+    speaker.set(to)
+  }
+  return { on, turn, settings, change }
 }

@@ -1,4 +1,5 @@
 import { useMemo, useState } from 'react'
+import type { Command } from '@core/run/events'
 import { roomView } from '@core/run/room-view'
 import { shownSeconds, type RunState } from '@core/run/state'
 import { phaseWord } from '@core/summary/names'
@@ -7,21 +8,35 @@ import { formatSeconds } from '@core/units'
 import { Guard } from '../kit/Guard'
 import { Ribbon } from '../kit/Ribbon'
 import { timeOf } from '../kit/when'
+import { Caption } from '../live/Caption'
 import { digitsOf } from '../live/digits'
 import { Level } from '../live/Level'
 import { useRun, type LiveProps } from '../live/use-run'
+import { useWakeLock } from '../live/use-wake-lock'
 import { useSound } from '../live/use-sound'
 import { useCommands } from './commands'
 import './controls.css'
 import { useControlKeys, type KeyAction } from './controls-keys'
+import { ListPanel } from './ListPanel'
+import { LockButton } from './LockButton'
 import { PeoplePanel } from './PeoplePanel'
+import { SoundPanel } from './SoundPanel'
+import { StationsPanel } from './StationsPanel'
+import { TimePanel } from './TimePanel'
 
 interface ControlsProps extends LiveProps {
   runId: string
   classId: string
   wallPath: string
+  /** Where links to all screens are; absent where the controls themselves came by a link. */
+  screensPath?: string
   zone: string
 }
+
+const panels = ['Time', 'People', 'Stations', 'List', 'Sound'] as const
+type PanelName = (typeof panels)[number]
+
+const undoWords: Partial<Record<Command['type'], string>> = { pause: 'pause', resume: 'resume', skip: 'skip', back: 'back', repeat: 'repeat', goto: 'jump', hold: 'hold', release: 'release', extend: '+ 10 s', amend: 'the change of time' }
 
 /** The coach's controls: large targets, keys for all, and a stop that is one press away. */
 export function ControlsScreen(props: ControlsProps) {
@@ -33,11 +48,13 @@ export function ControlsScreen(props: ControlsProps) {
 }
 
 function Controls(props: ControlsProps) {
-  const { runId, classId, wallPath, zone } = props
+  const { runId, classId, wallPath, screensPath, zone } = props
   const live = useRun(props)
   const { snapshot, state, connected } = live
   const sound = useSound(live)
-  const [showing, setShowing] = useState(false)
+  const [shown, setShown] = useState<PanelName>()
+  const [locked, setLocked] = useState(false)
+  useWakeLock()
   const { send, trouble, busy } = useCommands(runId, live.feed)
   const second = Math.ceil(state.remaining / 1000)
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
@@ -55,8 +72,10 @@ function Controls(props: ControlsProps) {
     else if (state.status !== 'finished') void send({ type: 'pause' })
   }
   const act = (action: KeyAction) => {
+    if (locked && action !== 'stop') return
     if (action === 'mute') return void sound.turn(!sound.on)
     if (action === 'toggle') return toggle()
+    if (action === 'undo') return void (state.undoable && send({ type: 'undo' }))
     if (state.status === 'finished' || state.status === 'ready') return
     if (action === 'extend') return void send({ type: 'extend', seconds: 10 })
     if (action === 'hold') return void send({ type: state.holding ? 'release' : 'hold' })
@@ -64,6 +83,9 @@ function Controls(props: ControlsProps) {
   }
   useControlKeys(act)
   const under = state.status !== 'ready' && state.status !== 'finished'
+  const listed = snapshot.timeline.phases.some((phase) => phase.selfPaced)
+  const idle = !under || busy || locked
+  const close = () => setShown(undefined)
 
   return (
     <main className="controls">
@@ -73,20 +95,25 @@ function Controls(props: ControlsProps) {
           <span>{view.place}</span>
         </div>
         <span className="push" role="status">
-          {connected ? 'together with the room' : 'no line to the server: going on by itself'}
+          {connected ? 'together with the room' : 'no line: going on by itself'}
         </span>
         <button type="button" className="small-button" aria-pressed={sound.on} onClick={() => void sound.turn(!sound.on)}>
-          {sound.on ? 'Sound on' : 'Sound off'} <kbd>M</kbd>
+          {sound.on ? 'Mute' : 'Unmute'} <kbd>M</kbd>
         </button>
         <a className="small-button" href={wallPath} target="_blank" rel="noopener">
           Open the wall
         </a>
-        <a className="small-button" href={`/runs/${runId}/cards`} target="_blank" rel="noopener">
-          Cards
-        </a>
-        <button type="button" className="small-button" disabled={state.status === 'finished' || state.status === 'ready'} onClick={() => setShowing(true)}>
-          People
-        </button>
+        {screensPath && (
+          <a className="small-button" href={screensPath} target="_blank" rel="noopener">
+            Screens
+          </a>
+        )}
+        {panels.filter((name) => name !== 'List' || listed).map((name) => (
+          <button key={name} type="button" className="small-button" aria-expanded={shown === name} disabled={locked || state.status === 'finished' || (name === 'List' && !state.phase.selfPaced)} onClick={() => setShown(shown === name ? undefined : name)}>
+            {name}
+          </button>
+        ))}
+        <LockButton locked={locked} onLock={setLocked} />
         <EndButton state={state} busy={busy} onEnd={() => void send({ type: 'finish' })} classId={classId} />
       </header>
       <div className="controls-ribbon">
@@ -107,9 +134,17 @@ function Controls(props: ControlsProps) {
             <h2 data-testid="word">{state.status === 'paused' ? `Paused: ${view.word}` : view.word}</h2>
             <p className="controls-headline">{view.headline}</p>
             <p>{view.detail}</p>
+            {state.undoable && !locked && (
+              <p>
+                <button type="button" className="small-button" disabled={busy} onClick={() => act('undo')}>
+                  Undo: {undoWords[state.undoable]} <kbd>Z</kbd>
+                </button>
+              </p>
+            )}
             {state.holding && <p className="controls-headline">{state.status === 'held' ? 'Held: release to go on' : 'Will hold at the end of this'}</p>}
             {state.status === 'ready' && snapshot.sentences.map((sentence) => <p key={sentence}>{sentence}</p>)}
           </div>
+          <Caption live={live} />
           {state.status !== 'finished' && (
             <div className="controls-digits" data-testid="digits" role="timer" aria-live="off">
               {digitsOf(shownSeconds(state))}
@@ -142,21 +177,26 @@ function Controls(props: ControlsProps) {
           </section>
         </div>
       </div>
-      {showing && <PeoplePanel runId={runId} live={live} onClose={() => setShowing(false)} />}
+      {shown === 'People' && <PeoplePanel runId={runId} live={live} onClose={close} />}
+      {shown === 'Stations' && <StationsPanel runId={runId} live={live} onClose={close} />}
+      {shown === 'Time' && <TimePanel live={live} zone={zone} busy={busy} send={send} onClose={close} />}
+      {shown === 'Sound' && <SoundPanel settings={sound.settings} onChange={sound.change} onClose={close} />}
+      {shown === 'List' && <ListPanel live={live} busy={busy} send={send} onClose={close} />}
       {trouble && (
         <div className="controls-trouble" role="alert">
           {trouble}
         </div>
       )}
       <div className="controls-row">
-        <button type="button" className="control is-main" onClick={toggle} disabled={busy || state.status === 'finished'}>
+        <button type="button" className="control is-main" onClick={toggle} disabled={busy || locked || state.status === 'finished'}>
           <b>{mainWord(state)}</b>
           <small>space</small>
         </button>
-        <Control word="Back" hint="to the start of this" disabled={!under || busy} onPress={() => act('back')} />
-        <Control word="Skip" hint="page down" disabled={!under || busy} onPress={() => act('skip')} />
-        <Control word="+ 10 s" hint="+" disabled={!under || busy} onPress={() => act('extend')} />
-        <Control word={state.holding ? 'Release' : 'Hold'} hint={state.holding ? 'go on at the end' : 'wait at the end of this'} disabled={!under || busy} onPress={() => act('hold')} />
+        <Control word="Back" hint="to the start of this" disabled={idle} onPress={() => act('back')} />
+        <Control word="Repeat" hint="the last work, R" disabled={idle} onPress={() => act('repeat')} />
+        <Control word="Skip" hint="page down" disabled={idle} onPress={() => act('skip')} />
+        <Control word="+ 10 s" hint="+" disabled={idle} onPress={() => act('extend')} />
+        <Control word={state.holding ? 'Release' : 'Hold'} hint={state.holding ? 'go on at the end' : 'wait at the end of this'} disabled={idle} onPress={() => act('hold')} />
         <button type="button" className="control is-stop" onClick={() => act('stop')} disabled={!under || state.status === 'stopped'}>
           <b>Stop the room</b>
           <small>S, held half a second</small>
@@ -213,7 +253,7 @@ function mainWord(state: RunState): string {
 function slotWord(state: RunState, slotEnd: number): string {
   const over = Math.round((state.endsAt - slotEnd) / 60_000)
   if (state.status === 'finished') return ''
-  return over > 0 ? `, ${over} min over the slot` : ', within the slot'
+  return over > 120 ? ', hours after the slot' : over > 0 ? `, ${over} min over the slot` : ', within the slot'
 }
 
 function nextWords({ snapshot }: ControlsProps, state: RunState): string {

@@ -1,8 +1,9 @@
 import { nanoid } from 'nanoid'
-import { useEffect, useRef, useState, type FormEvent } from 'react'
-import type { PeopleChange } from '@core/run/people-change'
-import { api } from '../kit/api'
+import { useState, type FormEvent } from 'react'
 import type { LiveRun } from '../live/use-run'
+import { EaseButtons } from './EaseButtons'
+import { Panel } from './Panel'
+import { ChangeTold, useRoomChanges } from './room-changes'
 
 interface PeoplePanelProps {
   runId: string
@@ -10,33 +11,14 @@ interface PeoplePanelProps {
   onClose: () => void
 }
 
-/** Who comes late, who leaves, and who trade places, while the class runs; all screens follow at once. */
+/** Who comes late, who leaves, who trade places, and for whom it is made easier or harder, while the class runs; all screens follow at once. */
 export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
-  const { snapshot, version } = live
+  const { snapshot } = live
   const [name, setName] = useState('')
   const [two, setTwo] = useState<[string, string]>(['', ''])
   const [leaving, setLeaving] = useState<string>()
-  const [told, setTold] = useState<string[]>([])
-  const [wrong, setWrong] = useState('')
-  const [busy, setBusy] = useState(false)
-  const dialog = useRef<HTMLDialogElement>(null)
-  // Not modal: stopping the room stays one press away.
-  useEffect(() => dialog.current?.show(), [])
-  const send = async (change: PeopleChange): Promise<boolean> => {
-    setBusy(true)
-    setWrong('')
-    setTold([])
-    try {
-      setTold((await api<{ told: string[] }>('POST', `/api/runs/${runId}/people`, { version, change })).told)
-      return true
-    } catch (error) {
-      setWrong((error as Error).message)
-      return false
-    } finally {
-      setBusy(false)
-      setLeaving(undefined)
-    }
-  }
+  const changes = useRoomChanges(runId, live)
+  const { send, busy } = changes
   const arrive = async (event: FormEvent) => {
     event.preventDefault()
     const first = name.trim()
@@ -46,27 +28,15 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
     event.preventDefault()
     if (await send({ type: 'tradePlaces', one: two[0], other: two[1] })) setTwo(['', ''])
   }
+  const leave = (personId: string) => {
+    if (leaving !== personId) return setLeaving(personId)
+    setLeaving(undefined)
+    void send({ type: 'leaves', personId })
+  }
   const names = [...snapshot.people].sort((a, b) => a.name.localeCompare(b.name))
   return (
-    <dialog ref={dialog} className="people-panel" aria-label="People" onClose={onClose} onKeyDown={(event) => event.key === 'Escape' && dialog.current?.close()}>
-      <header>
-        <h2>People</h2>
-        <button type="button" className="small-button" onClick={() => dialog.current?.close()}>
-          Close
-        </button>
-      </header>
-      <div aria-live="polite">
-        {told.map((text) => (
-          <p key={text}>
-            <b>{text}</b>
-          </p>
-        ))}
-      </div>
-      {wrong && (
-        <p role="alert" className="people-wrong">
-          {wrong}
-        </p>
-      )}
+    <Panel title="People" onClose={onClose}>
+      <ChangeTold {...changes} />
       <form onSubmit={(event) => void arrive(event)}>
         <label>
           Comes late <input value={name} maxLength={40} placeholder="First name" onChange={(event) => setName(event.currentTarget.value)} autoComplete="off" />
@@ -94,17 +64,18 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
         </button>
       </form>
       <h3>Who is here</h3>
-      <ul>
+      <ul className="run-list">
         {names.map((person) => (
           <li key={person.id}>
             <span>{person.name}</span>
-            <button type="button" className="small-button" disabled={busy} aria-label={leaving === person.id ? `${person.name} leaves: press again` : `${person.name} leaves`} onClick={() => (leaving === person.id ? void send({ type: 'leaves', personId: person.id }) : setLeaving(person.id))}>
+            <EaseButtons of={person.name} ease={person.ease ?? snapshot.ease ?? 'usual'} disabled={busy} onEase={(ease) => void send({ type: 'ease', ease, personId: person.id })} />
+            <button type="button" className="small-button" disabled={busy} aria-label={leaving === person.id ? `${person.name} leaves: press again` : `${person.name} leaves`} onClick={() => leave(person.id)}>
               {leaving === person.id ? 'Press again' : 'Leaves'}
             </button>
           </li>
         ))}
       </ul>
       {names.length === 0 && <p>Nobody yet: whoever comes late is the first.</p>}
-    </dialog>
+    </Panel>
   )
 }

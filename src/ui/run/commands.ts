@@ -1,4 +1,6 @@
 import { useState } from 'react'
+// The browser's own exists only on secure pages; a hall's tablet may come by plain HTTP.
+import { v4 as uuid } from 'uuid'
 import type { Command, RunEvent } from '@core/run/events'
 import { api, ApiError } from '../kit/api'
 import type { RunFeed } from '../live/run-feed'
@@ -15,7 +17,7 @@ export function useCommands(runId: string, feed: RunFeed) {
     if (busy) return
     setBusy(true)
     setTrouble(undefined)
-    const request = { id: crypto.randomUUID(), expectedSequence: feed.get().progress.sequence, who: 'Coach', command }
+    const request = { id: uuid(), expectedSequence: feed.get().progress.sequence, who: 'Coach', command }
     try {
       for (let attempt = 0; ; attempt++) {
         try {

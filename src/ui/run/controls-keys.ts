@@ -1,8 +1,8 @@
 import { useEffect, useRef } from 'react'
 
-export type KeyAction = 'toggle' | 'skip' | 'back' | 'extend' | 'hold' | 'stop' | 'mute'
+export type KeyAction = 'toggle' | 'skip' | 'back' | 'extend' | 'hold' | 'repeat' | 'undo' | 'stop' | 'mute'
 
-const keys: Record<string, KeyAction> = { ' ': 'toggle', PageDown: 'skip', ArrowRight: 'skip', PageUp: 'back', ArrowLeft: 'back', '+': 'extend', h: 'hold', m: 'mute' }
+const keys: Record<string, KeyAction> = { ' ': 'toggle', PageDown: 'skip', ArrowRight: 'skip', PageUp: 'back', ArrowLeft: 'back', '+': 'extend', h: 'hold', r: 'repeat', z: 'undo', m: 'mute' }
 
 /** How long S is held before the room stops. */
 const stopHoldMs = 500

@@ -1,15 +1,24 @@
-import { useEffect, useMemo } from 'react'
+import { useEffect, useMemo, useState } from 'react'
+import { homeView } from '@core/run/home-view'
 import { roomView } from '@core/run/room-view'
 import { shownSeconds } from '@core/run/state'
 import { Guard } from '../kit/Guard'
+import { Caption } from '../live/Caption'
 import { digitsOf } from '../live/digits'
 import { Level } from '../live/Level'
 import { useRun, type LiveProps } from '../live/use-run'
 import { useSound } from '../live/use-sound'
+import { useWakeLock } from '../live/use-wake-lock'
+import { Standings } from './Standings'
+import { layoutNames, layouts, type Layout } from './layouts'
 import './wall.css'
 
+interface WallProps extends LiveProps {
+  layout: Layout
+}
+
 /** The room wall: read from the back, by people who are busy. */
-export function WallScreen(props: LiveProps) {
+export function WallScreen(props: WallProps) {
   return (
     <Guard>
       <Wall {...props} />
@@ -17,13 +26,18 @@ export function WallScreen(props: LiveProps) {
   )
 }
 
-function Wall(props: LiveProps) {
+function Wall(props: WallProps) {
   const live = useRun(props)
+  const [layout, setLayout] = useState(props.layout)
+  useWakeLock()
   const { snapshot, state, connected } = live
   const sound = useSound(live)
   const second = Math.ceil(state.remaining / 1000)
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
   const view = useMemo(() => roomView(snapshot, state), [snapshot, state.status, state.phase, state.sequence, second])
+  const home = layout === 'home' ? homeView(snapshot, state) : undefined
+  const points = home?.exercise.points ?? (view.tiles.length === 0 ? view.points : [])
+  const tiles = layout === 'home' ? [] : view.tiles
   const digits = state.status === 'finished' ? '' : digitsOf(shownSeconds(state))
   const ends = new Date(state.endsAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
 
@@ -35,8 +49,14 @@ function Wall(props: LiveProps) {
     return () => removeEventListener('keydown', press)
   })
 
+  const choose = (to: Layout) => {
+    setLayout(to)
+    // A reload, or a bookmark, keeps it.
+    history.replaceState(null, '', `?layout=${to}`)
+  }
+
   return (
-    <main className={`wall${state.status === 'paused' ? ' is-paused' : ''}`}>
+    <main className={`wall is-${layout}${state.status === 'paused' ? ' is-paused' : ''}`}>
       <Level state={state} wave />
       <header className="wall-top">
         <span className="wall-plate">{snapshot.name}</span>
@@ -47,15 +67,24 @@ function Wall(props: LiveProps) {
         <div className="wall-words">
           <h1 data-testid="word">{state.status === 'paused' ? 'Paused' : view.word}</h1>
           {state.status === 'paused' && <p className="wall-detail">{view.word} goes on when the coach resumes</p>}
-          {view.headline && <p className="wall-headline">{view.headline}</p>}
-          {view.points.length > 0 && view.tiles.length === 0 && (
+          {home ? (
+            <p className="wall-headline">
+              {home.coming && 'Next at home: '}
+              {home.exercise.name}
+            </p>
+          ) : (
+            view.headline && <p className="wall-headline">{view.headline}</p>
+          )}
+          {points.length > 0 && (
             <ul className="wall-points">
-              {view.points.map((point) => (
+              {points.map((point) => (
                 <li key={point}>{point}</li>
               ))}
             </ul>
           )}
-          {view.detail && <p className="wall-detail">{view.detail}</p>}
+          {home?.next && <p className="wall-detail">Then: {home.next}</p>}
+          {!home && view.detail && <p className="wall-detail">{view.detail}</p>}
+          {snapshot.scores && <Standings live={live} />}
           {snapshot.follow && (state.status === 'ready' || state.status === 'countIn' || state.phase.kind !== 'work') && <p className="wall-detail">{snapshot.follow}</p>}
           {state.status === 'ready' && snapshot.sentences.map((sentence) => <p className="wall-detail" key={sentence}>{sentence}</p>)}
         </div>
@@ -67,10 +96,10 @@ function Wall(props: LiveProps) {
           ))}
         </div>
       </div>
-      {view.tiles.length > 0 && (
-        <div className="wall-row" role="list" aria-label="Stations" style={{ '--tiles': Math.min(view.tiles.length, view.tiles.length > 10 ? Math.ceil(view.tiles.length / 2) : 10) } as React.CSSProperties}>
-          {view.tiles.map((tile) => (
-            <div className={`wall-tile${tile.number === 1 ? ' is-first' : ''}`} role="listitem" key={tile.number}>
+      {tiles.length > 0 && (
+        <div className="wall-row" role="list" aria-label="Stations" style={{ '--tiles': Math.min(tiles.length, tiles.length > 10 ? Math.ceil(tiles.length / 2) : 10) } as React.CSSProperties}>
+          {tiles.map((tile) => (
+            <div className={`wall-tile${tile.number === 1 ? ' is-first' : ''}${tile.closed ? ' is-closed' : ''}`} role="listitem" key={tile.number}>
               <div className="wall-tile-number">{tile.number}</div>
               <div className="wall-tile-name">{tile.exercise}</div>
               <div className="wall-tile-people">
@@ -87,6 +116,17 @@ function Wall(props: LiveProps) {
         <button type="button" onClick={() => void sound.turn(!sound.on)} aria-pressed={sound.on}>
           {sound.on ? 'Sound on (M mutes)' : 'Sound off (M turns it on)'}
         </button>
+        <label>
+          Layout{' '}
+          <select value={layout} onChange={(event) => choose(event.currentTarget.value as Layout)}>
+            {layouts.map((each) => (
+              <option key={each} value={each}>
+                {layoutNames[each]}
+              </option>
+            ))}
+          </select>
+        </label>
+        <Caption live={live} />
         {!connected && <span role="status">No line to the server: going on by itself</span>}
       </footer>
     </main>

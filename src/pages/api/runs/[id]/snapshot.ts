@@ -1,8 +1,7 @@
 import { endpoint, json } from '@server/http/respond'
-import { currentHall } from '@server/services/halls'
-import { findRun } from '@server/services/runs'
+import { coachedRun } from '@server/services/links'
 
 export const GET = endpoint(async ({ params }) => {
-  const { version, snapshot } = await findRun((await currentHall()).id, params.id!)
+  const { version, snapshot } = (await coachedRun(params.id!)).run
   return json({ version, snapshot })
 })

@@ -4,13 +4,13 @@ import { api } from '../kit/api'
 import { Kit } from '../kit/Kit'
 import { tellProblem } from '../kit/notice'
 
-/** Makes all cards of a run useless, and new ones; asks once more, as phones that have one lose it. */
-export function RevokeCards({ runId }: { runId: string }) {
+/** Makes all links to a kind of screen useless, and new ones; asks once more, as devices that have one lose it. */
+export function RevokeLinks({ runId, screen, title }: { runId: string; screen: string; title: string }) {
   const [sure, setSure] = useState(false)
   const revoke = async () => {
     if (!sure) return setSure(true)
     try {
-      await api('DELETE', `/api/runs/${runId}/cards`)
+      await api('DELETE', `/api/runs/${runId}/links/${screen}`)
       location.reload()
     } catch (error) {
       tellProblem(error)
@@ -19,10 +19,7 @@ export function RevokeCards({ runId }: { runId: string }) {
   return (
     <Kit>
       <span className="push no-print">
-        <Button variant="default" onClick={() => window.print()}>
-          Print
-        </Button>
-        <Button variant="default" onClick={() => void revoke()}>
+        <Button variant="default" aria-label={`${title}: ${sure ? 'all links stop working: press again' : 'make new links'}`} onClick={() => void revoke()}>
           {sure ? 'All links stop working: press again' : 'Make new links'}
         </Button>
       </span>

@@ -1,0 +1,61 @@
+import type { Cue, CueKind } from '../timeline/cues'
+import type { Phase, Timeline } from '../timeline/phase'
+import { repCount, tempoCount } from '../timeline/tempo-count'
+import type { Seconds } from '../units'
+import { stationsAt, type ExerciseView, type RunSnapshot } from './snapshot'
+
+/** What is said of a kind of cue that says the same every time. */
+const always: Partial<Record<CueKind, string>> = { three: '3', two: '2', one: '1', half: 'Half way', lastTen: 'Ten seconds', lastLap: 'Last lap', finish: 'Done. Thank you.' }
+
+/** Reps closer together than this are not counted aloud: nobody can say them. */
+const sayable: Seconds = 1
+
+/** The cues of a phase with what is said at each, the count of a tempo and the call of the last lap among them. */
+export function spoken(cues: readonly Cue[], phase: Phase, timeline: Timeline, snapshot: RunSnapshot, length: Seconds): Cue[] {
+  const said = cues.flatMap((cue): Cue[] => {
+    const text = always[cue.kind] ?? wordsFor(cue.kind, phase, timeline, snapshot)
+    // With nothing to say of what comes next, nothing is said.
+    return cue.kind === 'next' && !text ? [] : [{ ...cue, ...(text && { text }) }]
+  })
+  const counted = countOf(phase, snapshot, length).map(({ at, text }): Cue => ({ kind: 'tempo', at, text }))
+  const lastLap: Cue[] = beginsLastLap(phase, timeline) ? [{ kind: 'lastLap', at: 0, text: always.lastLap! }] : []
+  return [...said, ...lastLap, ...counted].sort((a, b) => a.at - b.at)
+}
+
+function wordsFor(kind: CueKind, phase: Phase, timeline: Timeline, snapshot: RunSnapshot): string | undefined {
+  if (kind === 'changeOver') {
+    const pairs = snapshot.circuits[phase.pieceId]?.pairs
+    return pairs === 'halfEach' ? 'Change partners' : 'Change sides'
+  }
+  if (kind === 'change') return phase.kind === 'work' ? 'Work' : phase.moves ? 'Move on' : 'Rest'
+  if (kind !== 'next') return undefined
+  const work = timeline.phases.slice(phase.index + 1).find((each) => each.kind === 'work')
+  const circuit = work && snapshot.circuits[work.pieceId]
+  if (!work || !circuit) return undefined
+  if (!circuit.rotates) {
+    const name = exerciseIn(work, snapshot)?.name
+    return name && `Next: ${name}`
+  }
+  return work.pieceId === phase.pieceId ? undefined : `Next: ${circuit.name}. Find your station`
+}
+
+/** The one exercise that everybody does in a phase; nothing where they do different ones. */
+function exerciseIn(phase: Phase, snapshot: RunSnapshot): ExerciseView | undefined {
+  const circuit = snapshot.circuits[phase.pieceId]
+  if (!circuit || (circuit.rotates && circuit.stations.length > 1)) return undefined
+  const station = stationsAt(circuit, phase.repeat, phase.lap, snapshot.ease)[phase.station ?? 0]
+  return station?.list ? undefined : (station?.exercises[phase.position ?? 0] ?? station?.exercises[0])
+}
+
+function countOf(phase: Phase, snapshot: RunSnapshot, length: Seconds) {
+  const exercise = phase.kind === 'work' && !phase.selfPaced ? exerciseIn(phase, snapshot) : undefined
+  if (exercise?.tempo) return tempoCount(exercise.tempo, length)
+  return exercise?.reps && length / exercise.reps >= sayable ? repCount(exercise.reps, length) : []
+}
+
+function beginsLastLap(phase: Phase, { phases }: Timeline): boolean {
+  if (phase.kind !== 'work' || !phase.lap) return false
+  const own = (each: Phase) => each.kind === 'work' && each.pieceId === phase.pieceId && each.repeat === phase.repeat
+  const before = phases.slice(0, phase.index).findLast(own)
+  return before?.lap !== phase.lap && !phases.slice(phase.index + 1).some((each) => own(each) && (each.lap ?? 0) > phase.lap!)
+}

@@ -1,0 +1,24 @@
+import { z } from 'zod'
+import type { Form } from '../hall/form'
+import type { ExerciseView, StationView } from './snapshot'
+
+/** A rung down or up the ladder of whatever is done, or as it was planned. */
+export const Ease = z.enum(['easier', 'usual', 'harder'], { error: 'must be easier, usual or harder' })
+export type Ease = z.infer<typeof Ease>
+
+/** The exercise's own rungs, where it has them. */
+export function rungsOf(forms: readonly Form[]): Pick<ExerciseView, 'easier' | 'harder'> {
+  const rung = (which: 'easier' | 'harder') => {
+    const form = forms.find((each) => each.rung === which)
+    return form && { [which]: { name: form.name, points: form.points } }
+  }
+  return { ...rung('easier'), ...rung('harder') }
+}
+
+/** The exercise at another ease; what has no such rung stays as it is. */
+export function eased(exercise: ExerciseView, ease: Ease = 'usual'): ExerciseView {
+  return ease === 'usual' ? exercise : { ...exercise, ...exercise[ease] }
+}
+
+export const easedStations = (stations: readonly StationView[], ease: Ease = 'usual'): StationView[] =>
+  stations.map((station) => (ease === 'usual' ? station : { ...station, exercises: station.exercises.map((exercise) => eased(exercise, ease)) }))

@@ -1,0 +1,28 @@
+import { stationsAt, type ExerciseView, type RunSnapshot } from './snapshot'
+import type { RunState } from './state'
+
+/** What those who follow from home do: they go through the stations in their order, with their own gear. */
+export interface HomeView {
+  exercise: ExerciseView
+  /** Whether it is on, or comes next. */
+  coming: boolean
+  next?: string
+}
+
+export function homeView(snapshot: RunSnapshot, state: RunState): HomeView | undefined {
+  const { phases } = snapshot.timeline
+  if (state.status === 'finished') return undefined
+  const works = phases.slice(state.phase.index).filter((phase) => phase.kind === 'work')
+  const exerciseAt = (work: (typeof works)[number] | undefined) => {
+    const circuit = work && snapshot.circuits[work.pieceId]
+    if (!circuit?.rotates) return undefined
+    const stations = stationsAt(circuit, work!.repeat, work!.lap, snapshot.ease)
+    const station = stations[(work!.turn ?? 0) % stations.length]
+    return station?.exercises[work!.position ?? 0] ?? station?.exercises[0]
+  }
+  const exercise = exerciseAt(works[0])
+  if (!exercise) return undefined
+  const next = works.slice(1).find((work) => work.turn !== works[0]!.turn || work.pieceId !== works[0]!.pieceId || work.position !== works[0]!.position)
+  const follows = exerciseAt(next)?.name
+  return { exercise, coming: state.phase.kind !== 'work' || state.status === 'ready' || state.status === 'countIn', ...(follows && { next: follows }) }
+}

@@ -1,0 +1,59 @@
+import type { Phase } from '../timeline/phase'
+import { roomView } from './room-view'
+import { stationsAt, type ExerciseView, type RunSnapshot } from './snapshot'
+import type { RunState } from './state'
+
+/** What the screen at one station says. */
+export interface StationScreenView {
+  word: string
+  place: string
+  /** Absent while there is nothing to do here. */
+  exercise?: Pick<ExerciseView, 'name' | 'points' | 'how'>
+  /** The items of a list. */
+  items: string[]
+  /** Who is here, or is coming. */
+  people: string[]
+  coming: boolean
+  works?: string
+  side?: string
+  closed: boolean
+  /** Who comes after them, and where those who are here go. */
+  nextPeople: string[]
+  nextStation?: number
+}
+
+/** Numbers, from 1, of the stations that people come to in any circuit. */
+export const stationsIn = ({ circuits }: Pick<RunSnapshot, 'circuits'>): number[] =>
+  Array.from({ length: Math.max(0, ...Object.values(circuits).map((circuit) => (circuit.rotates ? circuit.stations.length : 0))) }, (_, index) => index + 1)
+
+/** The screen of a station, by its number from 1. */
+export function stationView(snapshot: RunSnapshot, state: RunState, number: number): StationScreenView {
+  const room = roomView(snapshot, state)
+  const none: StationScreenView = { word: room.word, place: room.place, items: [], people: [], coming: false, closed: false, nextPeople: [] }
+  const tile = room.tiles.find((each) => each.number === number)
+  const { phases } = snapshot.timeline
+  const work = phases.slice(state.phase.index).find((phase) => phase.kind === 'work')
+  const circuit = work && snapshot.circuits[work.pieceId]
+  if (!tile || !work || !circuit) return none
+  const station = stationsAt(circuit, work.repeat, work.lap, snapshot.ease)[number - 1]!
+  const exercise = station.exercises[work.position ?? 0] ?? station.exercises[0]
+  const next = phases.slice(work.index + 1).find((phase) => phase.kind === 'work' && phase.pieceId === work.pieceId && phase.turn !== work.turn)
+  const unitsAt = (phase: Phase | undefined, at: number) => (phase ? (circuit.turns?.[phase.turn ?? 0]?.[at] ?? []) : [])
+  const units = circuit.units ?? snapshot.groups
+  const namesOf = (ids: readonly number[]) => ids.flatMap((unit) => units[unit] ?? []).flatMap((id) => snapshot.people.find((person) => person.id === id)?.name ?? [])
+  const here = unitsAt(work, number - 1)
+  const goesTo = next ? (circuit.turns?.[next.turn ?? 0] ?? []).findIndex((units) => units.some((unit) => here.includes(unit))) : -1
+  const sides = exercise?.sides === 'byLap' ? (['first side', 'second side'] as const)[(work.lap ?? 0) % 2] : undefined
+  return {
+    ...none,
+    people: tile.people,
+    coming: tile.coming,
+    closed: tile.closed ?? false,
+    items: station.list?.items ?? [],
+    ...(!tile.closed && !station.rest && exercise && { exercise }),
+    ...(tile.works !== undefined && { works: tile.works }),
+    ...(sides && { side: sides }),
+    nextPeople: namesOf(unitsAt(next, number - 1)),
+    ...(goesTo >= 0 && !circuit.units && { nextStation: goesTo + 1 }),
+  }
+}

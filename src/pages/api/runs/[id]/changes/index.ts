@@ -1,0 +1,16 @@
+import { z } from 'zod'
+import { wholeNumber } from '@core/plan/fields'
+import { RoomChange } from '@core/run/room-change'
+import { readBody } from '@server/http/body'
+import { endpoint, json } from '@server/http/respond'
+import { coachedRun } from '@server/services/links'
+import { changeRoom } from '@server/services/room-changes'
+
+const Request = z.strictObject({ version: wholeNumber(1, 1_000_000_000), change: RoomChange })
+
+/** A late arrival, a leaver, a station out of order, an easier rung: what really happens while the class runs. */
+export const POST = endpoint(async ({ params, request }) => {
+  const { version, change } = await readBody(request, Request)
+  const { run } = await coachedRun(params.id!)
+  return json(await changeRoom(run.hallId, run.id, version, change))
+})

@@ -1,0 +1,15 @@
+import { z } from 'zod'
+import { wholeNumber } from '@core/plan/fields'
+import { readBody } from '@server/http/body'
+import { endpoint, json } from '@server/http/respond'
+import { coachedRun } from '@server/services/links'
+import { takeBackChange } from '@server/services/room-changes'
+
+const Request = z.strictObject({ version: wholeNumber(1, 1_000_000_000) })
+
+/** Takes the last change of the room back. */
+export const POST = endpoint(async ({ params, request }) => {
+  const { version } = await readBody(request, Request)
+  const { run } = await coachedRun(params.id!)
+  return json(await takeBackChange(run.hallId, run.id, version))
+})

@@ -1,0 +1,56 @@
+import { and, eq } from 'drizzle-orm'
+import { foldEvents } from '../../core/run/apply'
+import { withRoomChange, type RoomChange } from '../../core/run/room-change'
+import type { RunSnapshot } from '../../core/run/snapshot'
+import { stateAt } from '../../core/run/state'
+import { db, type Transaction } from '../db/client'
+import { runs } from '../db/schema'
+import { notFound, refuse, Refused } from '../http/respond'
+import { databaseNow, eventsAfter, notifyRun, runColumns, type StoredRun } from './runs'
+
+export interface RoomChangeDone {
+  version: number
+  /** What was done, in words. */
+  told: string[]
+}
+
+/**
+ * Changes what really happens in a run, from where it is now. Decided on an older state of the room, it is refused with 409: the screen has the
+ * newer one by then. Answers with the new version and what was done, in words.
+ */
+export function changeRoom(hallId: string, runId: string, version: number, change: RoomChange): Promise<RoomChangeDone> {
+  return withRoom(hallId, runId, version, async (tx, run) => {
+    const [clock] = await tx.select({ now: databaseNow }).from(runs).where(eq(runs.id, runId))
+    const progress = foldEvents(run.snapshot.timeline, await eventsAfter(runId, 0, tx))
+    const state = stateAt(progress, Math.max(clock!.now, progress.at))
+    if (state.status === 'finished') throw refuse(409, 'notNow', 'This class has ended.')
+    const changed = withRoomChange({ ...run.snapshot, timeline: state.timeline }, change, state.status === 'ready' ? -1 : state.phase.index)
+    if (!changed.ok) throw new Refused(422, changed.problems)
+    // The timeline it was taken with stays: what became of it is told by the events.
+    const snapshot = { ...changed.value.snapshot, timeline: run.snapshot.timeline }
+    return { snapshot, before: run.snapshot, told: changed.value.told }
+  })
+}
+
+/** Puts people and stations back as they were before the last change. */
+export function takeBackChange(hallId: string, runId: string, version: number): Promise<RoomChangeDone> {
+  return withRoom(hallId, runId, version, async (tx) => {
+    const [row] = await tx.select({ before: runs.snapshotBefore }).from(runs).where(eq(runs.id, runId))
+    if (!row?.before) throw refuse(409, 'notNow', 'There is no change to take back.')
+    return { snapshot: row.before, before: null, told: ['Taken back.'] }
+  })
+}
+
+type Change = (tx: Transaction, run: StoredRun) => Promise<{ snapshot: RunSnapshot; before: RunSnapshot | null; told: string[] }>
+
+function withRoom(hallId: string, runId: string, version: number, change: Change): Promise<RoomChangeDone> {
+  return db().transaction(async (tx) => {
+    const [run] = await tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, runId))).for('update')
+    if (!run) throw notFound('run')
+    if (run.version !== version) throw refuse(409, 'stale', 'Somebody else was quicker. This screen now shows who is here; press again if you still want to.')
+    const { snapshot, before, told } = await change(tx, run)
+    await tx.update(runs).set({ snapshot, snapshotBefore: before, version: version + 1 }).where(eq(runs.id, runId))
+    await notifyRun(tx, runId)
+    return { version: version + 1, told }
+  })
+}

@@ -1,0 +1,24 @@
+import { useMemo } from 'react'
+import { upcomingCues } from '@core/run/upcoming-cues'
+import type { CueKind } from '@core/timeline/cues'
+import type { LiveRun } from './use-run'
+
+const shownMs = 2500
+
+/** What the digits and the word show by themselves needs no caption. */
+const seen = new Set<CueKind>(['three', 'two', 'one', 'change', 'finish'])
+
+/** What was said last, for a moment, whether or not sound is on. */
+export function Caption({ live: { feed, clock, snapshot, state } }: { live: LiveRun }) {
+  const { progress } = feed.get()
+  const tenth = Math.floor(clock.now() / 100)
+  const text = useMemo(() => {
+    const now = tenth * 100
+    return upcomingCues(progress, Math.max(progress.at, now - shownMs), now + 100, { ...snapshot, timeline: state.timeline }).findLast((cue) => cue.text && !seen.has(cue.kind))?.text
+  }, [progress, tenth, snapshot, state.timeline])
+  return (
+    <p className="caption" data-testid="caption">
+      {text ?? ' '}
+    </p>
+  )
+}

@@ -1,0 +1,39 @@
+import { useRef, useState } from 'react'
+
+/** How long the lock is held to open it. */
+const holdMs = 1000
+
+/** Locks the controls against stray touches; only the stop stays live. Opened by holding it, with finger or key. */
+export function LockButton({ locked, onLock }: { locked: boolean; onLock: (locked: boolean) => void }) {
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined)
+  const [holding, setHolding] = useState(false)
+  const begin = () => {
+    if (!locked) return
+    clearTimeout(timer.current)
+    setHolding(true)
+    timer.current = setTimeout(() => {
+      setHolding(false)
+      onLock(false)
+    }, holdMs)
+  }
+  const end = () => {
+    clearTimeout(timer.current)
+    setHolding(false)
+  }
+  return (
+    <button
+      type="button"
+      className="small-button"
+      aria-pressed={locked}
+      onClick={() => !locked && onLock(true)}
+      onPointerDown={begin}
+      onPointerUp={end}
+      onPointerLeave={end}
+      onKeyDown={(event) => (event.key === 'Enter' || event.key === ' ') && !event.repeat && begin()}
+      onKeyUp={end}
+      onBlur={end}
+    >
+      {locked ? (holding ? 'Hold on …' : 'Locked: hold to open') : 'Lock'}
+    </button>
+  )
+}

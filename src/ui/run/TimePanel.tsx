@@ -1,0 +1,82 @@
+import { useMemo, useState } from 'react'
+import { closers } from '@core/run/time-left'
+import { waysToEndBy, type Way } from '@core/run/finish-by'
+import type { Command } from '@core/run/events'
+import { formatSeconds } from '@core/units'
+import { momentOf, timeOf } from '../kit/when'
+import type { LiveRun } from '../live/use-run'
+import { Panel } from './Panel'
+
+interface TimePanelProps {
+  live: LiveRun
+  zone: string
+  busy: boolean
+  send: (command: Command) => Promise<void>
+  onClose: () => void
+}
+
+/** When the class ends: three ways to end by a time, and what fits the time that is left. Each is looked at first, and comes in at the next boundary. */
+export function TimePanel({ live, zone, busy, send, onClose }: TimePanelProps) {
+  const { snapshot, state, clock, feed } = live
+  const slotEnd = snapshot.startsAt + snapshot.slotSeconds * 1000
+  const [by, setBy] = useState(timeOf(slotEnd, zone))
+  // To the second is often enough.
+  const now = Math.floor(clock.now() / 1000) * 1000
+  const { progress } = feed.get()
+  const deadline = momentOf(by, now, zone)
+  const over = deadline === undefined ? 0 : Math.round((state.endsAt - deadline) / 1000)
+  const ways = useMemo(() => (deadline === undefined ? [] : [...waysToEndBy(snapshot, progress, now, deadline), ...closers(snapshot, progress, now, deadline)]), [snapshot, progress, now, deadline])
+  const waits = progress.amended !== undefined && state.status !== 'finished'
+  const apply = async (way: Way) => {
+    await send({ type: 'amend', timeline: way.timeline, phase: way.phase })
+  }
+  return (
+    <Panel title="Time" onClose={onClose}>
+      <p>
+        {state.status === 'ready' ? 'Started now, it would end at ' : 'It ends at '}
+        <b>{timeOf(state.endsAt + (state.status === 'ready' ? 10_000 : 0), zone)}</b>; the slot ends at <b>{timeOf(slotEnd, zone)}</b>.
+        {waits && ' The change comes in at the next boundary; Undo takes it back until then.'}
+      </p>
+      <form onSubmit={(event) => event.preventDefault()}>
+        <label>
+          End by <input type="time" value={by} onChange={(event) => setBy(event.currentTarget.value)} />
+        </label>
+        {[5, 10].map((minutes) => (
+          <button key={minutes} type="button" className="small-button" onClick={() => setBy(timeOf(state.endsAt - minutes * 60_000, zone))}>
+            {minutes} min sooner
+          </button>
+        ))}
+      </form>
+      <div aria-live="polite">
+        {deadline === undefined && (
+          <p className="run-wrong" role="alert">
+            Give a time, as 12:45.
+          </p>
+        )}
+        {deadline !== undefined && (
+          <p>
+            <b>{over > 0 ? `${formatSeconds(over)} too long` : over > -45 ? 'In time' : `${formatSeconds(-over)} left over`}</b>
+            {over > 0 && ways.length === 0 && ': nothing that is still to come can be left out. End the class when it is time.'}
+            {over <= -45 && ways.length === 0 && (state.status === 'ready' ? ': fill it on the Shape tab before it starts.' : '')}
+          </p>
+        )}
+      </div>
+      <ul className="run-ways">
+        {ways.map((way) => (
+          <li key={way.id}>
+            <div>
+              <b>{way.label}</b>
+              <div className="second">
+                ends at {timeOf(way.endsAt, zone)}
+                {way.told.length > 0 && `. ${way.told.join(' ')}`}
+              </div>
+            </div>
+            <button type="button" className="small-button" disabled={busy || waits} aria-label={`Do this: ${way.label}`} onClick={() => void apply(way)}>
+              Do this
+            </button>
+          </li>
+        ))}
+      </ul>
+    </Panel>
+  )
+}

@@ -1,0 +1,88 @@
+import { useMemo } from 'react'
+import { stationView } from '@core/run/station-view'
+import { shownSeconds } from '@core/run/state'
+import { Guard } from '../kit/Guard'
+import { digitsOf } from '../live/digits'
+import { Level } from '../live/Level'
+import { useRun, type LiveProps } from '../live/use-run'
+import { useWakeLock } from '../live/use-wake-lock'
+import './station.css'
+
+interface StationProps extends LiveProps {
+  /** From 1. */
+  number: number
+}
+
+/** The screen that stands at one station: what is done here, by whom, and who comes next. */
+export function StationScreen(props: StationProps) {
+  return (
+    <Guard>
+      <Station {...props} />
+    </Guard>
+  )
+}
+
+const names = new Intl.ListFormat('en', { type: 'conjunction' })
+
+function Station(props: StationProps) {
+  const { number } = props
+  const { snapshot, state, connected } = useRun(props)
+  useWakeLock()
+  const second = Math.ceil(state.remaining / 1000)
+  // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
+  const view = useMemo(() => stationView(snapshot, state, number), [snapshot, state.status, state.phase, state.sequence, second, number])
+  const { exercise } = view
+  return (
+    <main className="station-screen">
+      <Level state={state} />
+      <header>
+        <h1 className="station-number">
+          <span className="visually-hidden">Station </span>
+          {number}
+        </h1>
+        <span>{view.place}</span>
+        <span data-testid="word">{state.status === 'paused' ? 'Paused' : view.word}</span>
+      </header>
+      <div className="station-middle">
+        <div>
+          {view.closed && <p className="station-exercise">Closed</p>}
+          {!view.closed && view.items.length === 0 && <p className="station-exercise">{exercise?.name ?? (view.people.length > 0 ? 'Rest' : 'Nothing here just now')}</p>}
+          {view.items.length > 0 && (
+            <ol className="station-items">
+              {view.items.map((item) => (
+                <li key={item}>{item}</li>
+              ))}
+            </ol>
+          )}
+          <p className="station-how">{[view.side, exercise?.how].filter(Boolean).join(', ')}</p>
+          {exercise && view.items.length === 0 && (
+            <ul className="station-points">
+              {exercise.points.map((point) => (
+                <li key={point}>{point}</li>
+              ))}
+            </ul>
+          )}
+        </div>
+        {state.status !== 'finished' && (
+          <div className="station-digits" data-testid="digits" role="timer" aria-live="off">
+            {digitsOf(shownSeconds(state))}
+          </div>
+        )}
+      </div>
+      <footer>
+        <p>
+          {view.people.length > 0 && (
+            <b>
+              {view.coming && 'Coming: '}
+              {names.format(view.people)}
+              {view.works && `; ${view.works} works`}
+            </b>
+          )}
+          {view.nextStation !== undefined && !view.coming && `, then to station ${view.nextStation}`}
+        </p>
+        {view.nextPeople.length > 0 && !view.coming && <p>Next here: {names.format(view.nextPeople)}</p>}
+        {!connected && <p role="status">No line to the server: going on by itself</p>}
+      </footer>
+    </main>
+  )
+}

@@ -1,0 +1,16 @@
+/** How the room wall is laid out: for the usual room, for a large one, for people close by, and for those who follow from home on a shared screen. */
+export const layouts = ['room', 'far', 'near', 'home'] as const
+export type Layout = (typeof layouts)[number]
+
+export const layoutNames: Record<Layout, string> = { room: 'Room', far: 'Far', near: 'Near', home: 'Home' }
+
+/** The layout of a name; the room's for none, or one that is not known. */
+export const layoutOf = (name: string | null): Layout => layouts.find((each) => each === name) ?? 'room'
+
+/** Height of capitals as a share of the picture's width at 16 : 9: the sizes of wall.css times the fonts' 0.7 em. */
+export const wallSizes: Record<Layout, { digits: number; headline: number; names: number }> = {
+  room: { digits: 0.22, headline: 0.022, names: 0.011 },
+  far: { digits: 0.29, headline: 0.029, names: 0.018 },
+  near: { digits: 0.13, headline: 0.019, names: 0.012 },
+  home: { digits: 0.13, headline: 0.032, names: 0.016 },
+}
