@@ -60,7 +60,7 @@ function changes(progress: Progress, { id, command, at }: RunEvent): Partial<Pro
       return { ...atPhase(work), countIn: work === progress.phase ? 0 : countInMs }
     }
     case 'goto':
-      return { ...atPhase(command.phase), amended: undefined }
+      return { ...atPhase(command.phase), elapsed: (command.into ?? 0) * 1000, amended: undefined }
     case 'extend':
       // A phase cannot be made to have ended already.
       return { extra: progress.extra + Math.max(command.seconds * 1000, progress.elapsed - progress.timeline.phases[progress.phase]!.seconds * 1000 - progress.extra) }
@@ -91,7 +91,7 @@ export function applicable(progress: Progress, command: Command): boolean {
     case 'finish':
       return mode !== 'finished'
     case 'goto':
-      return mode !== 'finished' && command.phase < timeline.phases.length
+      return mode !== 'finished' && (command.into ?? 0) < (timeline.phases[command.phase]?.seconds ?? 0)
     case 'amend':
       // Worked out for the phase that is on: a boundary later it would go back in time.
       return mode !== 'finished' && command.phase === (mode === 'ready' ? 0 : progress.phase + 1) && command.phase < command.timeline.phases.length

@@ -1,6 +1,6 @@
 import type { Phase } from '../timeline/phase'
-import { stationsAt, type RunSnapshot } from './snapshot'
-import { eased } from './ease'
+import { eased, stationsAt } from './ease'
+import type { RunSnapshot } from './snapshot'
 import { roomView } from './room-view'
 import type { RunState } from './state'
 

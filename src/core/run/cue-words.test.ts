@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { pressed, snapshotOf } from '../../../tests/fixtures/demo-run'
-import { repCount, tempoCount } from '../timeline/tempo-count'
+import { repCount, tempoCount } from '../timeline/tempo'
 import { foldEvents } from './apply'
 import { upcomingCues } from './upcoming-cues'
 

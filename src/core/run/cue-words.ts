@@ -1,8 +1,9 @@
 import type { Cue, CueKind } from '../timeline/cues'
 import type { Phase, Timeline } from '../timeline/phase'
-import { repCount, tempoCount } from '../timeline/tempo-count'
+import { repCount, tempoCount } from '../timeline/tempo'
 import type { Seconds } from '../units'
-import { stationsAt, type ExerciseView, type RunSnapshot } from './snapshot'
+import { stationsAt } from './ease'
+import type { ExerciseView, RunSnapshot } from './snapshot'
 
 /** What is said of a kind of cue that says the same every time. */
 const always: Partial<Record<CueKind, string>> = { three: '3', two: '2', one: '1', half: 'Half way', lastTen: 'Ten seconds', lastLap: 'Last lap', finish: 'Done. Thank you.' }

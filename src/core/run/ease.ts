@@ -1,10 +1,9 @@
-import { z } from 'zod'
 import type { Form } from '../hall/form'
-import type { ExerciseView, StationView } from './snapshot'
+import type { CircuitView, ExerciseView, StationView } from './snapshot'
 
 /** A rung down or up the ladder of whatever is done, or as it was planned. */
-export const Ease = z.enum(['easier', 'usual', 'harder'], { error: 'must be easier, usual or harder' })
-export type Ease = z.infer<typeof Ease>
+export const eases = ['easier', 'usual', 'harder'] as const
+export type Ease = (typeof eases)[number]
 
 /** The exercise's own rungs, where it has them. */
 export function rungsOf(forms: readonly Form[]): Pick<ExerciseView, 'easier' | 'harder'> {
@@ -20,5 +19,8 @@ export function eased(exercise: ExerciseView, ease: Ease = 'usual'): ExerciseVie
   return ease === 'usual' ? exercise : { ...exercise, ...exercise[ease] }
 }
 
-export const easedStations = (stations: readonly StationView[], ease: Ease = 'usual'): StationView[] =>
+const easedStations = (stations: readonly StationView[], ease: Ease = 'usual'): StationView[] =>
   stations.map((station) => (ease === 'usual' ? station : { ...station, exercises: station.exercises.map((exercise) => eased(exercise, ease)) }))
+
+/** The stations of a circuit as they are at a repeat and lap, and at the ease that everyone has. */
+export const stationsAt = (circuit: CircuitView, repeat: number, lap = 0, ease?: Ease): StationView[] => easedStations(circuit.varied?.[`${repeat}/${lap}`] ?? circuit.stations, ease)

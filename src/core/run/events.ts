@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { idField, nameField, wholeNumber } from '../plan/fields'
+import { idField, nameField, secondsField, wholeNumber } from '../plan/fields'
 import { limits } from '../plan/limits'
 import type { Timeline } from '../timeline/phase'
 import type { Milliseconds } from '../units'
@@ -26,7 +26,7 @@ export const Command = z.discriminatedUnion(
     plain('stop'),
     plain('finish'),
     z.strictObject({ type: z.literal('extend'), seconds: wholeNumber(-600, 600, 'seconds') }),
-    z.strictObject({ type: z.literal('goto'), phase: wholeNumber(0, 100_000) }),
+    z.strictObject({ type: z.literal('goto'), phase: wholeNumber(0, 100_000), into: secondsField().optional() }),
     z.strictObject({ type: z.literal('tap'), personIds: z.array(idField).min(1, 'needs somebody').max(limits.people), what: TapKind }),
     z.strictObject({ type: z.literal('untap'), tapId: idField }),
     z.strictObject({ type: z.literal('amend'), timeline: z.custom<Timeline>(isTimeline, 'must be a timeline'), phase: wholeNumber(0, 100_000) }),

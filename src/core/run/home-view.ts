@@ -1,4 +1,5 @@
-import { stationsAt, type ExerciseView, type RunSnapshot } from './snapshot'
+import { stationsAt } from './ease'
+import type { ExerciseView, RunSnapshot } from './snapshot'
 import type { RunState } from './state'
 
 /** What those who follow from home do: they go through the stations in their order, with their own gear. */

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { idField, nameField, wholeNumber } from '../plan/fields'
 import { limits } from '../plan/limits'
 import { failure, problem, success, type Result } from '../result'
-import { Ease } from './ease'
+import { eases, type Ease } from './ease'
 import { arrived, left, traded } from './people-change'
 import type { RunSnapshot } from './snapshot'
 import { withStation } from './station-change'
@@ -19,7 +19,7 @@ export const RoomChange = z.discriminatedUnion(
     z.strictObject({ type: z.literal('closes'), ...station }),
     z.strictObject({ type: z.literal('opens'), ...station }),
     /** For one person, or for everyone. */
-    z.strictObject({ type: z.literal('ease'), ease: Ease, personId: idField.optional() }),
+    z.strictObject({ type: z.literal('ease'), ease: z.enum(eases, { error: 'must be easier, usual or harder' }), personId: idField.optional() }),
   ],
   { error: 'must be a known change' },
 )

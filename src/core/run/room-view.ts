@@ -1,11 +1,14 @@
 import { phaseWord } from '../summary/names'
 import type { Phase } from '../timeline/phase'
-import { stationsAt, type CircuitView, type ExerciseView, type RunSnapshot, type StationView } from './snapshot'
+import { stationsAt } from './ease'
+import type { CircuitView, ExerciseView, RunSnapshot, StationView } from './snapshot'
 import type { RunState } from './state'
 
 export interface Tile {
   number: number
   exercise: string
+  /** Form points of what is done there. */
+  points: string[]
   people: string[]
   /** Whether these people are on their way here rather than here. */
   coming: boolean
@@ -179,6 +182,7 @@ function tilesOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, comin
     return {
       number: index + 1,
       exercise: circuit.closed?.includes(index) ? 'Closed' : station.rest ? 'Rest' : (station.list?.items.join(' · ') ?? exerciseAt(station, work)?.name ?? ''),
+      points: station.rest || station.list ? [] : (exerciseAt(station, work)?.points ?? []),
       people,
       coming,
       ...(works !== undefined && { works }),

@@ -15,7 +15,7 @@ import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
 import { failure, problem, success, type Result } from '../result'
 import { pairsSentence, pieceName, pieceNames } from '../summary/names'
 import type { Timeline } from '../timeline/phase'
-import { easedStations, rungsOf, type Ease } from './ease'
+import { rungsOf, type Ease } from './ease'
 import type { Milliseconds, Seconds } from '../units'
 
 export interface ExerciseView {
@@ -87,9 +87,6 @@ export interface RunSnapshot {
   /** What each person does at each station (from 0) and position, for their cards: the form, and its load and dose. */
   doings?: { personId: string; pieceId: string; station: number; position: number; name: string; how: string }[]
 }
-
-/** The stations of a circuit as they are at a repeat and lap, and at the ease that everyone has. */
-export const stationsAt = (circuit: CircuitView, repeat: number, lap = 0, ease?: Ease): StationView[] => easedStations(circuit.varied?.[`${repeat}/${lap}`] ?? circuit.stations, ease)
 
 /** Fails when the class has no timeline, or when somebody who is here would have no station. */
 export function takeSnapshot(document: ClassDocument, computed: ComputedClass, library: HallLibrary, roomName: string): Result<RunSnapshot> {

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { pressed, snapshotOf, type Press } from '../../../tests/fixtures/demo-run'
 import type { Circuit } from '../plan/plan'
-import { listMarks, markAt } from '../timeline/list-marks'
+import { listMarks } from '../timeline/list-marks'
 import { commonPaces, listPlaceAt } from '../timeline/pace'
 import { foldEvents } from './apply'
-import { allFinished, probablyWords, standings } from './standing'
+import { allFinished, markAt, probablyWords, standings } from './standing'
 import { stateAt } from './state'
 
 /** The last circuit as one list at everyone's own pace, five minutes against a cap. */

@@ -1,7 +1,8 @@
-import { markAt } from '../timeline/list-marks'
-import type { Milliseconds } from '../units'
+import type { ListMark } from '../timeline/list-marks'
+import type { Milliseconds, Seconds } from '../units'
 import type { Progress, Tap } from './progress'
-import { stationsAt, type RunSnapshot } from './snapshot'
+import { stationsAt } from './ease'
+import type { RunSnapshot } from './snapshot'
 import type { RunState } from './state'
 
 /** What somebody has done of a self-paced phase, as far as it was tapped. */
@@ -54,3 +55,6 @@ export function probablyWords(snapshot: RunSnapshot, state: RunState): string {
   if (quick === slow) return `Probably now: ${most}.`
   return `Probably now: most at ${most}; the quick ${quick === 'done' ? 'are done' : `at ${quick}`}, the slow at ${slow}.`
 }
+
+/** The place that holds at a second. */
+export const markAt = (marks: readonly ListMark[], second: Seconds): ListMark | undefined => marks.findLast((mark) => mark.from <= second)

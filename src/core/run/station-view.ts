@@ -1,6 +1,7 @@
 import type { Phase } from '../timeline/phase'
 import { roomView } from './room-view'
-import { stationsAt, type ExerciseView, type RunSnapshot } from './snapshot'
+import { stationsAt } from './ease'
+import type { ExerciseView, RunSnapshot } from './snapshot'
 import type { RunState } from './state'
 
 /** What the screen at one station says. */

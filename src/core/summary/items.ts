@@ -1,6 +1,7 @@
 import type { RepCount, Task, Use } from '../plan/plan'
 import type { z } from 'zod'
-import { finishSeconds, repsWithin, roundsWithin, tempoSeconds, type Estimate, type Paces } from '../timeline/pace'
+import { finishSeconds, roundsWithin, type Estimate, type Paces } from '../timeline/pace'
+import { repsWithin, tempoSeconds } from '../timeline/tempo'
 import { formatSeconds, type Seconds } from '../units'
 
 const counts: Record<z.infer<typeof RepCount>, string> = { total: '', eachSide: ' each side', thereAndBack: ' there and back', twoCountsOne: ', two counts make one' }

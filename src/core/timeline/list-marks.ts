@@ -24,6 +24,3 @@ export function listMarks(stay: Task, uses: readonly Use[], paces: Paces): ListM
   }
   return marks
 }
-
-/** The place that holds at a second. */
-export const markAt = (marks: readonly ListMark[], second: Seconds): ListMark | undefined => marks.findLast((mark) => mark.from <= second)

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { shapes } from '../../../tests/fixtures/shapes'
 import { Plan, Task, Use, type PlanInput } from '../plan/plan'
 import { compileTimeline } from './compile'
-import { commonPaces, finishSeconds, itemSeconds, ladderReps, listPlaceAt, movements, repsWithin, roundSeconds, roundsWithin, type Paces } from './pace'
+import { commonPaces, finishSeconds, itemSeconds, ladderReps, listPlaceAt, movements, roundSeconds, roundsWithin, type Paces } from './pace'
+import { repsWithin } from './tempo'
 
 let counter = 0
 const use = (more: Partial<Parameters<typeof Use.parse>[0] & object> = {}) => Use.parse({ id: `u${counter++}`, exerciseId: 'x', ...more })

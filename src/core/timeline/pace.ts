@@ -1,6 +1,7 @@
 import { commonFigures } from '../hall/figures'
 import type { Level, Task, Use } from '../plan/plan'
 import type { Seconds } from '../units'
+import { tempoSeconds } from './tempo'
 
 /** How long something self-paced takes: the quick, most people, the slow. */
 export interface Estimate {
@@ -31,12 +32,6 @@ export function movements(use: Use, reps = use.reps?.count ?? 0): number {
   const counted = use.reps?.counted ?? 'total'
   return counted === 'eachSide' || counted === 'twoCountsOne' ? reps * 2 : reps
 }
-
-/** Seconds of one rep at the tempo written, if there is one. */
-export const tempoSeconds = (use: Use): Seconds | undefined => use.tempo?.figures.reduce((total, figure) => total + figure, 0) || undefined
-
-/** Whole reps that fit an interval at a tempo: 5 of 7 s in 36 s. */
-export const repsWithin = (seconds: Seconds, repSeconds: Seconds): number => Math.floor(seconds / repSeconds)
 
 /** Work split by what tiredness does to it: the clock's seconds stay, reps take longer. */
 interface Work {

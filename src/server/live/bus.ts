@@ -31,4 +31,7 @@ export async function onRunChange(runId: string, listener: Listener): Promise<()
   return end
 }
 
+/** How many streams this process has open. */
+export const openStreams = (): number => [...listeners.values()].reduce((sum, set) => sum + set.size, 0)
+
 const tellAll = () => listeners.forEach((set) => set.forEach((each) => each()))

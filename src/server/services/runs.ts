@@ -5,6 +5,7 @@ import type { CommandRequest, RunEvent } from '../../core/run/events'
 import { applicable, apply, foldEvents } from '../../core/run/apply'
 import { advance } from '../../core/run/progress'
 import { takeSnapshot, type RunSnapshot } from '../../core/run/snapshot'
+import type { Result } from '../../core/result'
 import type { Milliseconds } from '../../core/units'
 import { db, sql as connection, type Database, type Transaction } from '../db/client'
 import { classes, runEvents, runs, screenLinks } from '../db/schema'
@@ -41,15 +42,19 @@ export async function roomTime(): Promise<Milliseconds> {
   return row!.now as number
 }
 
+/** The class as a run of it would begin now; problems, if it cannot. */
+export async function snapshotNow(hallId: string, classId: string): Promise<Result<RunSnapshot>> {
+  const [stored, library, rooms] = await Promise.all([findClass(hallId, classId), hallLibrary(hallId), hallRooms(hallId)])
+  const room = rooms.find((each) => each.id === stored.document.roomId)
+  return takeSnapshot(stored.document, computeClass(stored.document, library), library, room?.name ?? '')
+}
+
 /**
  * The class's open run: the one under way if there is one, else a new one. While it has not started, its snapshot is
  * taken anew, so that the room shows the class as it was last planned.
  */
 export async function openRun(hallId: string, classId: string): Promise<StoredRun> {
-  const [stored, library, rooms] = await Promise.all([findClass(hallId, classId), hallLibrary(hallId), hallRooms(hallId)])
-  const room = rooms.find((each) => each.id === stored.document.roomId)
-  const computed = computeClass(stored.document, library)
-  const snapshot = takeSnapshot(stored.document, computed, library, room?.name ?? '')
+  const snapshot = await snapshotNow(hallId, classId)
   return db().transaction(async (tx) => {
     // Two presses at once must not make two runs.
     await tx.select({ id: classes.id }).from(classes).where(eq(classes.id, classId)).for('update')

@@ -33,6 +33,9 @@ export function RunView({ onRun }: { onRun: () => Promise<void> }) {
         {computed.sentences?.map((sentence) => <p key={sentence}>{sentence}</p>)}
         <Button size="lg" onClick={() => void onRun()} disabled={notes.some((each) => each.stops)}>
           Open the room
+        </Button>{' '}
+        <Button size="lg" variant="default" component="a" href={`/classes/${id}/rehearsal`} disabled={notes.some((each) => each.stops)}>
+          Rehearse it
         </Button>
         <p className="second" style={{ maxWidth: '62ch' }}>
           This opens the controls, with a link for the wall. The clock stands until you press Start; then ten seconds are counted in. What is planned now is what runs: changes made here later do not reach a class that is under way.

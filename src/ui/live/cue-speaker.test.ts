@@ -5,7 +5,7 @@ import type { Command, RunEvent } from '../../core/run/events'
 import { foldEvents } from '../../core/run/apply'
 import { compileTimeline } from '../../core/timeline/compile'
 import { CueSpeaker } from './cue-speaker'
-import type { RoomClock } from './room-clock'
+import type { LiveClock } from './room-clock'
 import type { FeedState, RunFeed } from './run-feed'
 
 const timeline = compileTimeline(Plan.parse(shapes[0]!.plan))
@@ -85,7 +85,7 @@ function room() {
     audioNow += ms / 1000
     vi.advanceTimersByTime(ms)
   }
-  return { feed, clock: { now: () => now } as RoomClock, press, pass }
+  return { feed, clock: { rate: 1, now: () => now } as LiveClock, press, pass }
 }
 
 const audible = () => beeps.filter((beep) => beep.connected).map(({ hertz, start }) => [hertz, Math.round((start + 0.02) * 1000) / 1000])

@@ -1,5 +1,5 @@
 import { upcomingCues, type TimedCue } from '@core/run/upcoming-cues'
-import type { RoomClock } from './room-clock'
+import type { LiveClock } from './room-clock'
 import type { RunFeed } from './run-feed'
 import { kindOf, readSound, type SoundSettings } from './sound-settings'
 
@@ -22,6 +22,9 @@ const tones: Record<TimedCue['kind'], Tone[]> = {
   tempo: [{ hertz: 330, seconds: 0.06 }],
   finish: [{ hertz: 784, seconds: 0.25 }, { hertz: 587, seconds: 0.25 }, { hertz: 784, seconds: 0.7 }],
 }
+
+/** What is heard of a class that is played fast. */
+const structure = new Set<TimedCue['kind']>(['change', 'changeOver', 'lastLap', 'finish'])
 
 const aheadMs = 6_000
 const lookMs = 1_000
@@ -48,7 +51,7 @@ export class CueSpeaker {
 
   constructor(
     private readonly feed: RunFeed,
-    private readonly clock: RoomClock,
+    private readonly clock: LiveClock,
   ) {}
 
   get on(): boolean {
@@ -88,8 +91,11 @@ export class CueSpeaker {
   private look(): void {
     const now = this.clock.now()
     const { progress, snapshot } = this.feed.get()
-    for (const [key, { at }] of this.scheduled) if (at < now - lookMs) this.scheduled.delete(key)
-    for (const cue of upcomingCues(progress, now, now + aheadMs, snapshot)) {
+    const { rate } = this.clock
+    for (const [key, { at }] of this.scheduled) if (at < now - lookMs * rate) this.scheduled.delete(key)
+    for (const cue of upcomingCues(progress, now, now + aheadMs * rate, snapshot)) {
+      // Played fast, more would only be noise.
+      if (rate > 5 && !structure.has(cue.kind)) continue
       const key = `${cue.kind}-${Math.round(cue.at / 100)}`
       if (!this.scheduled.has(key) && this.settings.kinds[kindOf[cue.kind]].on) this.schedule(key, cue, now)
     }
@@ -100,8 +106,9 @@ export class CueSpeaker {
     const says = this.settings.voice && cue.text !== undefined && hasVoice()
     // Who turned the tones off without a voice to take their place would hear nothing.
     const sounds = this.settings.tones || !says
-    const saying = says ? setTimeout(() => say(cue.text!, volume), cue.at - now) : undefined
-    this.scheduled.set(key, { oscillators: sounds ? this.beep(tones[cue.kind], cue.at - now, volume) : [], saying, at: cue.at })
+    const inMs = (cue.at - now) / this.clock.rate
+    const saying = says ? setTimeout(() => say(cue.text!, volume), inMs) : undefined
+    this.scheduled.set(key, { oscillators: sounds ? this.beep(tones[cue.kind], inMs, volume) : [], saying, at: cue.at })
     performance.mark(`cue:${cue.kind}`, { detail: { at: cue.at, phase: cue.phase } })
   }
 

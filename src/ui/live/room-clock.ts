@@ -6,11 +6,20 @@ const kept = 12
 const soonMs = 400
 const calmMs = 10_000
 
+/** A clock that a live screen goes by; `rate` is how many of its seconds pass in one of the world's. */
+export interface LiveClock {
+  readonly rate: number
+  now: () => Milliseconds
+  run: () => () => void
+}
+
 /**
  * The room's time on this screen: asked of the server a few times quickly, then now and then, and slewed towards the
  * best answer. Goes on by itself when the server is away.
  */
-export class RoomClock {
+export class RoomClock implements LiveClock {
+  readonly rate = 1
+
   private samples: Sample[] = []
   private clock = new SlewedClock()
   private timer: ReturnType<typeof setTimeout> | undefined

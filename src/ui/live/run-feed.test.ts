@@ -4,6 +4,7 @@ import { Plan } from '../../core/plan/plan'
 import type { Command, RunEvent } from '../../core/run/events'
 import type { RunSnapshot } from '../../core/run/snapshot'
 import { compileTimeline } from '../../core/timeline/compile'
+import { FakeSource } from '../../../tests/fixtures/fake-source'
 import { RunFeed } from './run-feed'
 
 const timeline = compileTimeline(Plan.parse(shapes[0]!.plan))
@@ -11,23 +12,6 @@ if (!timeline.ok) throw new Error('shape')
 const snapshot = { timeline: timeline.value } as RunSnapshot
 
 const event = (sequence: number, type: string): RunEvent => ({ sequence, id: `e${sequence}`, at: sequence * 1000, who: 'Coach', command: { type } as Command })
-
-/** A stand-in for the browser's event source: messages are sent by hand. */
-class FakeSource extends EventTarget {
-  static readonly CLOSED = 2
-  static opened: FakeSource[] = []
-  readyState = 1
-  constructor(readonly address: string) {
-    super()
-    FakeSource.opened.push(this)
-  }
-  close() {
-    this.readyState = FakeSource.CLOSED
-  }
-  send(type: string, data?: unknown) {
-    this.dispatchEvent(new MessageEvent(type, { data: typeof data === 'string' ? data : JSON.stringify(data) }))
-  }
-}
 
 const reload = vi.fn()
 

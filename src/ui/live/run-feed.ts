@@ -1,6 +1,8 @@
 import type { RunEvent } from '@core/run/events'
 import { apply, foldEvents } from '@core/run/apply'
 import type { Progress } from '@core/run/progress'
+import { openStream } from './open-stream'
+import type { StreamMessage } from './shared-stream'
 import type { RunSnapshot } from '@core/run/snapshot'
 
 export interface FeedState {
@@ -18,14 +20,14 @@ export interface FeedState {
 export class RunFeed {
   private state: FeedState
   private listeners = new Set<() => void>()
-  private source: EventSource | undefined
-  private retry: ReturnType<typeof setTimeout> | undefined
 
   constructor(
     snapshot: RunSnapshot,
     events: readonly RunEvent[],
     private readonly address: string,
     version: number,
+    /** The same for all screens of the run in a browser. */
+    private readonly key = address,
   ) {
     this.state = { snapshot, version, progress: foldEvents(snapshot.timeline, events), connected: false }
   }
@@ -46,32 +48,19 @@ export class RunFeed {
     if (progress !== this.state.progress) this.set({ progress })
   }
 
+  /** Listens until the returned function is called. */
   run(): () => void {
-    this.connect()
-    return () => {
-      clearTimeout(this.retry)
-      this.source?.close()
-      this.source = undefined
-    }
+    return openStream(this.key, { address: this.address, after: this.state.progress.sequence, take: (message) => this.hear(message) })
   }
 
-  private connect(): void {
-    const source = new EventSource(`${this.address}?after=${this.state.progress.sequence}`)
-    this.source = source
-    source.addEventListener('open', () => this.set({ connected: true }))
-    source.addEventListener('run', (message) => this.take([JSON.parse(message.data as string) as RunEvent]))
-    source.addEventListener('snapshot', (message) => {
-      if (Number(message.data) <= this.state.version) return
-      // The class was planned anew before its start: everything may be different.
-      if (this.state.progress.mode === 'ready') location.reload()
-      else void this.fetchSnapshot()
-    })
-    source.addEventListener('error', () => {
-      this.set({ connected: false })
-      if (source.readyState !== EventSource.CLOSED) return
-      // The browser has given up (the server answered with an error): ask again ourselves.
-      this.retry = setTimeout(() => this.connect(), 1000)
-    })
+  private hear(message: StreamMessage): void {
+    if (message.type === 'open') return this.set({ connected: true })
+    if (message.type === 'lost') return this.set({ connected: false })
+    if (message.type === 'run') return this.take([message.event])
+    if (message.version <= this.state.version) return
+    // The class was planned anew before its start: everything may be different.
+    if (this.state.progress.mode === 'ready') location.reload()
+    else void this.fetchSnapshot()
   }
 
   /** Who is where has changed under way; the timeline stays. What fails now is asked again with the next connection. */

@@ -1,4 +1,3 @@
-import { z } from 'zod'
 import type { CueKind } from '@core/timeline/cues'
 
 /** What can be turned on and off by itself. */
@@ -18,11 +17,12 @@ export const soundNames: Record<SoundKind, string> = {
 
 export const kindOf: Record<CueKind, SoundKind> = { three: 'count', two: 'count', one: 'count', change: 'change', finish: 'change', changeOver: 'sides', half: 'half', lastTen: 'lastTen', next: 'next', lastLap: 'lastLap', tempo: 'tempo' }
 
-const Kind = z.object({ on: z.boolean(), volume: z.number().min(0).max(1) })
-
-/** How this screen sounds: tones, voice, and each kind of cue with its own volume. */
-const SoundSettings = z.object({ tones: z.boolean(), voice: z.boolean(), kinds: z.record(z.enum(soundKinds), Kind) })
-export type SoundSettings = z.infer<typeof SoundSettings>
+/** How this screen sounds: tones, voice, and each kind of cue with its own volume, from 0 to 1. */
+export interface SoundSettings {
+  tones: boolean
+  voice: boolean
+  kinds: Record<SoundKind, { on: boolean; volume: number }>
+}
 
 export const usualSound: SoundSettings = {
   tones: true,
@@ -32,11 +32,11 @@ export const usualSound: SoundSettings = {
 
 const key = 'vicinor-sound'
 
-/** As it was last set on this device; as usual where nothing sound is kept. */
+/** As it was last set on this device; as usual where nothing is kept. */
 export function readSound(): SoundSettings {
   try {
-    const found = SoundSettings.safeParse(JSON.parse(localStorage.getItem(key) ?? 'null'))
-    return found.success ? found.data : usualSound
+    const kept = JSON.parse(localStorage.getItem(key) ?? 'null') as Partial<SoundSettings> | null
+    return { ...usualSound, ...kept, kinds: { ...usualSound.kinds, ...kept?.kinds } }
   } catch {
     return usualSound
   }

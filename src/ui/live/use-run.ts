@@ -3,7 +3,7 @@ import type { RunEvent } from '@core/run/events'
 import type { RunSnapshot } from '@core/run/snapshot'
 import { stateAt, type RunState } from '@core/run/state'
 import type { Milliseconds } from '@core/units'
-import { RoomClock } from './room-clock'
+import { RoomClock, type LiveClock } from './room-clock'
 import { RunFeed } from './run-feed'
 
 /** What a page hands to a live screen. */
@@ -24,20 +24,25 @@ export interface LiveRun {
   state: RunState
   connected: boolean
   feed: RunFeed
-  clock: RoomClock
+  clock: LiveClock
 }
 
 const tickMs = 100
 
 /** The run as it stands now, ten times a second, whether or not the server can be reached. */
-export function useRun({ snapshot, version, events, serverNow, address }: LiveProps): LiveRun {
+export function useRun({ runKey, snapshot, version, events, serverNow, address }: LiveProps): LiveRun {
   const [clock] = useState(() => new RoomClock(serverNow))
-  const [feed] = useState(() => new RunFeed(snapshot, events, address, version))
+  const [feed] = useState(() => new RunFeed(snapshot, events, address, version, runKey))
+  useEffect(() => feed.run(), [feed])
+  return useLive(feed, clock, serverNow)
+}
+
+/** What a screen shows of a feed by a clock, ten times a second. */
+export function useLive(feed: RunFeed, clock: LiveClock, first: Milliseconds): LiveRun {
   const { snapshot: latest, version: latestVersion, progress, connected } = useSyncExternalStore(feed.subscribe, feed.get, feed.get)
-  const [now, setNow] = useState(serverNow)
+  const [now, setNow] = useState(first)
 
   useEffect(() => clock.run(), [clock])
-  useEffect(() => feed.run(), [feed])
   useEffect(() => {
     const timer = setInterval(() => setNow(clock.now()), tickMs)
     return () => clearInterval(timer)

@@ -1,23 +1,15 @@
-import { useEffect, useMemo, useState } from 'react'
-import { homeView } from '@core/run/home-view'
-import { roomView } from '@core/run/room-view'
-import { shownSeconds } from '@core/run/state'
 import { Guard } from '../kit/Guard'
-import { Caption } from '../live/Caption'
-import { digitsOf } from '../live/digits'
-import { Level } from '../live/Level'
 import { useRun, type LiveProps } from '../live/use-run'
 import { useSound } from '../live/use-sound'
 import { useWakeLock } from '../live/use-wake-lock'
-import { Standings } from './Standings'
-import { layoutNames, layouts, type Layout } from './layouts'
-import './wall.css'
+import type { Layout } from './layouts'
+import { WallView } from './WallView'
 
 interface WallProps extends LiveProps {
   layout: Layout
 }
 
-/** The room wall: read from the back, by people who are busy. */
+/** The room wall, live. */
 export function WallScreen(props: WallProps) {
   return (
     <Guard>
@@ -28,107 +20,7 @@ export function WallScreen(props: WallProps) {
 
 function Wall(props: WallProps) {
   const live = useRun(props)
-  const [layout, setLayout] = useState(props.layout)
-  useWakeLock()
-  const { snapshot, state, connected } = live
   const sound = useSound(live)
-  const second = Math.ceil(state.remaining / 1000)
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
-  const view = useMemo(() => roomView(snapshot, state), [snapshot, state.status, state.phase, state.sequence, second])
-  const home = layout === 'home' ? homeView(snapshot, state) : undefined
-  const points = home?.exercise.points ?? (view.tiles.length === 0 ? view.points : [])
-  const tiles = layout === 'home' ? [] : view.tiles
-  const digits = state.status === 'finished' ? '' : digitsOf(shownSeconds(state))
-  const ends = new Date(state.endsAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
-
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      if (event.key.toLowerCase() === 'm') void sound.turn(!sound.on)
-    }
-    addEventListener('keydown', press)
-    return () => removeEventListener('keydown', press)
-  })
-
-  const choose = (to: Layout) => {
-    setLayout(to)
-    // A reload, or a bookmark, keeps it.
-    history.replaceState(null, '', `?layout=${to}`)
-  }
-
-  return (
-    <main className={`wall is-${layout}${state.status === 'paused' ? ' is-paused' : ''}`}>
-      <Level state={state} wave />
-      <header className="wall-top">
-        <span className="wall-plate">{snapshot.name}</span>
-        <span className="wall-plate">{view.place}</span>
-        <span className="wall-plate">{state.status === 'finished' ? `ended ${ends}` : `ends ${ends}`}</span>
-      </header>
-      <div className="wall-middle">
-        <div className="wall-words">
-          <h1 data-testid="word">{state.status === 'paused' ? 'Paused' : view.word}</h1>
-          {state.status === 'paused' && <p className="wall-detail">{view.word} goes on when the coach resumes</p>}
-          {home ? (
-            <p className="wall-headline">
-              {home.coming && 'Next at home: '}
-              {home.exercise.name}
-            </p>
-          ) : (
-            view.headline && <p className="wall-headline">{view.headline}</p>
-          )}
-          {points.length > 0 && (
-            <ul className="wall-points">
-              {points.map((point) => (
-                <li key={point}>{point}</li>
-              ))}
-            </ul>
-          )}
-          {home?.next && <p className="wall-detail">Then: {home.next}</p>}
-          {!home && view.detail && <p className="wall-detail">{view.detail}</p>}
-          {snapshot.scores && <Standings live={live} />}
-          {snapshot.follow && (state.status === 'ready' || state.status === 'countIn' || state.phase.kind !== 'work') && <p className="wall-detail">{snapshot.follow}</p>}
-          {state.status === 'ready' && snapshot.sentences.map((sentence) => <p className="wall-detail" key={sentence}>{sentence}</p>)}
-        </div>
-        <div className={`wall-digits${digits.length > 2 ? ' is-long' : ''}`} data-testid="digits" role="timer" aria-live="off">
-          {[...digits].map((digit, index) => (
-            <span key={index} className={digit === ':' ? 'wall-colon' : 'wall-digit'}>
-              {digit}
-            </span>
-          ))}
-        </div>
-      </div>
-      {tiles.length > 0 && (
-        <div className="wall-row" role="list" aria-label="Stations" style={{ '--tiles': Math.min(tiles.length, tiles.length > 10 ? Math.ceil(tiles.length / 2) : 10) } as React.CSSProperties}>
-          {tiles.map((tile) => (
-            <div className={`wall-tile${tile.number === 1 ? ' is-first' : ''}${tile.closed ? ' is-closed' : ''}`} role="listitem" key={tile.number}>
-              <div className="wall-tile-number">{tile.number}</div>
-              <div className="wall-tile-name">{tile.exercise}</div>
-              <div className="wall-tile-people">
-                {tile.coming && tile.people.length > 0 && <small>coming in</small>}
-                {tile.people.map((name, index) => (
-                  <div key={index}>{name === tile.works ? <b>{name} works</b> : name}</div>
-                ))}
-              </div>
-            </div>
-          ))}
-        </div>
-      )}
-      <footer className="wall-foot">
-        <button type="button" onClick={() => void sound.turn(!sound.on)} aria-pressed={sound.on}>
-          {sound.on ? 'Sound on (M mutes)' : 'Sound off (M turns it on)'}
-        </button>
-        <label>
-          Layout{' '}
-          <select value={layout} onChange={(event) => choose(event.currentTarget.value as Layout)}>
-            {layouts.map((each) => (
-              <option key={each} value={each}>
-                {layoutNames[each]}
-              </option>
-            ))}
-          </select>
-        </label>
-        <Caption live={live} />
-        {!connected && <span role="status">No line to the server: going on by itself</span>}
-      </footer>
-    </main>
-  )
+  useWakeLock()
+  return <WallView live={live} layout={props.layout} sound={sound} />
 }

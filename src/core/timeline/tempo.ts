@@ -1,6 +1,11 @@
 import type { Use } from '../plan/plan'
 import type { Seconds } from '../units'
-import { repsWithin, tempoSeconds } from './pace'
+
+/** Seconds of one rep at the tempo written, if there is one. */
+export const tempoSeconds = (use: Pick<Use, 'tempo'>): Seconds | undefined => use.tempo?.figures.reduce((total, figure) => total + figure, 0) || undefined
+
+/** Whole reps that fit an interval at a tempo: 5 of 7 s in 36 s. */
+export const repsWithin = (seconds: Seconds, repSeconds: Seconds): number => Math.floor(seconds / repSeconds)
 
 /** One word of a count, and when it is said. */
 export interface Count {
@@ -17,7 +22,7 @@ export function tempoCount(tempo: NonNullable<Use['tempo']>, seconds: Seconds): 
   const down = [{ text: 'down', seconds: lower }, { text: 'hold', seconds: low }]
   const up = [{ text: 'up', seconds: raise }, { text: 'hold', seconds: high }]
   const parts = tempo.from === 'top' ? [...down, ...up] : [...up, ...down]
-  const one = tempoSeconds({ tempo } as Use)
+  const one = tempoSeconds({ tempo })
   if (!one) return []
   let clock: Seconds = 0
   return Array.from({ length: repsWithin(seconds, one) }).flatMap(() =>

@@ -1,0 +1,61 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Command, RunEvent } from '../../core/run/events'
+import { FakeSource } from '../../../tests/fixtures/fake-source'
+import { SharedStream, type StreamMessage } from './shared-stream'
+
+const event = (sequence: number): RunEvent => ({ sequence, id: `e${sequence}`, at: sequence, who: 'Coach', command: { type: 'hold' } as Command })
+const listener = (address: string, after = 0) => {
+  const heard: StreamMessage[] = []
+  return { heard, listener: { address, after, take: (message: StreamMessage) => void heard.push(message) } }
+}
+const sequences = (heard: StreamMessage[]) => heard.flatMap((message) => (message.type === 'run' ? [message.event.sequence] : []))
+
+beforeEach(() => {
+  FakeSource.opened = []
+  vi.useFakeTimers()
+  vi.stubGlobal('EventSource', FakeSource)
+})
+afterEach(() => {
+  vi.useRealTimers()
+  vi.unstubAllGlobals()
+})
+
+describe('one stream for all screens of a run in a browser', () => {
+  it('is opened once, and whoever comes later hears what it has not seen', () => {
+    const stream = new SharedStream()
+    const [controls, wall] = [listener('/controls'), listener('/wall', 1)]
+    stream.join(controls.listener)
+    FakeSource.opened[0]!.send('snapshot', 4)
+    for (const sequence of [1, 2, 3]) FakeSource.opened[0]!.send('run', event(sequence))
+    stream.join(wall.listener)
+    FakeSource.opened[0]!.send('run', event(4))
+    expect(FakeSource.opened).toHaveLength(1)
+    expect(sequences(controls.heard)).toEqual([1, 2, 3, 4])
+    expect(sequences(wall.heard)).toEqual([2, 3, 4])
+    expect(wall.heard).toContainEqual({ type: 'snapshot', version: 4 })
+  })
+
+  it('goes back for a screen that has seen less, and on by another’s address when the first one goes or is refused', () => {
+    const stream = new SharedStream()
+    const [first, second] = [listener('/first', 5), listener('/second', 2)]
+    const leave = stream.join(first.listener)
+    stream.join(second.listener)
+    expect(FakeSource.opened.map((source) => source.address)).toEqual(['/first?after=5', '/first?after=2'])
+    FakeSource.opened[1]!.send('run', event(3))
+    leave()
+    expect(FakeSource.opened[2]!.address).toBe('/second?after=3')
+    const third = listener('/third', 3)
+    stream.join(third.listener)
+    FakeSource.opened[2]!.close()
+    FakeSource.opened[2]!.send('error')
+    expect(third.heard.at(-1)).toEqual({ type: 'lost' })
+    vi.advanceTimersByTime(1000)
+    expect(FakeSource.opened.at(-1)!.address).toBe('/third?after=3')
+  })
+
+  it('is closed when nobody listens', () => {
+    const stream = new SharedStream()
+    stream.join(listener('/one').listener)()
+    expect(FakeSource.opened[0]!.readyState).toBe(FakeSource.CLOSED)
+  })
+})

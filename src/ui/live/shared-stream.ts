@@ -1,0 +1,99 @@
+import type { RunEvent } from '@core/run/events'
+
+/** What a stream tells a screen: the line is there or lost, something has happened, or there is another snapshot. */
+export type StreamMessage = { type: 'open' } | { type: 'lost' } | { type: 'run'; event: RunEvent } | { type: 'snapshot'; version: number }
+
+/** A screen that listens: where its stream is, the last number it has seen, and how it is told. */
+export interface Listener {
+  address: string
+  after: number
+  take: (message: StreamMessage) => void
+}
+
+const againMs = 1000
+
+/**
+ * One line to the server for all screens of a run that a browser has open. Each listener is told what it has not seen; when the line by one listener's
+ * address is refused, as when its link was taken back, another's is tried.
+ */
+export class SharedStream {
+  private listeners: Listener[] = []
+  private source: EventSource | undefined
+  private used: Listener | undefined
+  private again: ReturnType<typeof setTimeout> | undefined
+  private events: RunEvent[] = []
+  /** The number from which on `events` are all there are. */
+  private base = 0
+  private version: number | undefined
+  private open = false
+
+  /** Listens until the returned function is called. */
+  join(listener: Listener): () => void {
+    this.listeners.push(listener)
+    if (this.listeners.length === 1 || listener.after < this.base) this.begin(listener.after)
+    else this.tellWhatIsKnown(listener)
+    return () => this.leave(listener)
+  }
+
+  private tellWhatIsKnown(listener: Listener): void {
+    if (this.open) listener.take({ type: 'open' })
+    if (this.version !== undefined) listener.take({ type: 'snapshot', version: this.version })
+    for (const event of this.events) if (event.sequence > listener.after) listener.take({ type: 'run', event })
+  }
+
+  private leave(listener: Listener): void {
+    this.listeners = this.listeners.filter((each) => each !== listener)
+    if (this.listeners.length === 0) this.end()
+    else if (this.used === listener) this.connect()
+  }
+
+  private begin(after: number): void {
+    this.base = after
+    this.events = []
+    this.connect()
+  }
+
+  private end(): void {
+    clearTimeout(this.again)
+    this.source?.close()
+    this.source = undefined
+    this.used = undefined
+    this.open = false
+  }
+
+  private connect(): void {
+    this.end()
+    const [first] = this.listeners
+    if (!first) return
+    this.used = first
+    const source = new EventSource(`${first.address}?after=${this.events.at(-1)?.sequence ?? this.base}`)
+    this.source = source
+    source.addEventListener('open', () => {
+      this.open = true
+      this.tell({ type: 'open' })
+    })
+    source.addEventListener('run', (message) => {
+      const event = JSON.parse(message.data as string) as RunEvent
+      if (event.sequence > (this.events.at(-1)?.sequence ?? this.base)) this.events.push(event)
+      this.tell({ type: 'run', event })
+    })
+    source.addEventListener('snapshot', (message) => {
+      this.version = Number(message.data)
+      this.tell({ type: 'snapshot', version: this.version })
+    })
+    source.addEventListener('error', () => {
+      this.open = false
+      this.tell({ type: 'lost' })
+      if (source.readyState !== EventSource.CLOSED) return
+      // The browser has given up (the server answered with an error): ask again ourselves, by the next one's address.
+      this.again = setTimeout(() => {
+        this.listeners = [...this.listeners.slice(1), ...this.listeners.slice(0, 1)]
+        this.connect()
+      }, againMs)
+    })
+  }
+
+  private tell(message: StreamMessage): void {
+    for (const listener of this.listeners) listener.take(message)
+  }
+}

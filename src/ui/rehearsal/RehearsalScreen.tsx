@@ -1,0 +1,145 @@
+import { useEffect, useMemo, useRef, useState } from 'react'
+import type { Command } from '@core/run/events'
+import type { RunSnapshot } from '@core/run/snapshot'
+import { blocksOf } from '@core/timeline/blocks'
+import { phaseAt } from '@core/timeline/at'
+import { formatSeconds } from '@core/units'
+import { tapsOfClass } from '../../stand-ins/people'
+import { SimulatedSpeaker, type HeardCue } from '../../stand-ins/speaker'
+import { Guard } from '../kit/Guard'
+import { Ribbon } from '../kit/Ribbon'
+import { RunFeed } from '../live/run-feed'
+import { useLive, type LiveRun } from '../live/use-run'
+import { useSound } from '../live/use-sound'
+import { WallView } from '../wall/WallView'
+import { RehearsalClock } from './rehearsal-clock'
+import './rehearsal.css'
+
+const rates = [1, 2, 5, 10, 20, 40, 60] as const
+
+/** A class played by itself, by eye and by ear, as fast as one likes: nothing of it is stored, and no room hears of it. */
+export function RehearsalScreen({ snapshot, classId }: { snapshot: RunSnapshot; classId: string }) {
+  return (
+    <Guard>
+      <Rehearsal snapshot={snapshot} classId={classId} />
+    </Guard>
+  )
+}
+
+function Rehearsal({ snapshot, classId }: { snapshot: RunSnapshot; classId: string }) {
+  const [clock] = useState(() => new RehearsalClock())
+  const [feed] = useState(() => new RunFeed(snapshot, [], '', 1))
+  const live = useLive(feed, clock, 0)
+  const sound = useSound(live)
+  const [rate, setRate] = useState(1)
+  const [people, setPeople] = useState(true)
+  const { state } = live
+  const blocks = useMemo(() => blocksOf(snapshot.timeline, snapshot.pieceNames), [snapshot])
+  const { total } = snapshot.timeline
+  const send = (command: Command) => {
+    const { progress } = feed.get()
+    feed.take([{ sequence: progress.sequence + 1, id: `r${progress.sequence}`, at: Math.max(clock.now(), progress.at), who: 'Rehearsal', command }])
+  }
+  const toggle = () => {
+    if (!sound.on) void sound.turn(true)
+    send({ type: state.status === 'ready' ? 'start' : state.status === 'paused' ? 'resume' : 'pause' })
+  }
+  const speed = (to: number) => {
+    clock.setRate(to)
+    setRate(to)
+    // What has been put on the audio clock was for the other speed.
+    sound.change(sound.settings)
+  }
+  const jump = (second: number) => {
+    const at = Math.min(total - 1, Math.max(0, Math.floor(second)))
+    const phase = phaseAt(snapshot.timeline, at)!
+    if (state.status === 'ready') send({ type: 'start' })
+    send({ type: 'goto', phase: phase.index, into: at - phase.start })
+  }
+  useSimulatedPeople(live, people, send)
+  const heard = useSimulatedSpeaker(live)
+  const over = state.status === 'finished'
+  return (
+    <div className="rehearsal">
+      <WallView live={live} layout="room" sound={sound} />
+      <aside className="rehearsal-bar" aria-label="Rehearsal">
+        <button type="button" className="small-button" onClick={toggle} disabled={over}>
+          {state.status === 'ready' ? 'Play' : state.status === 'paused' ? 'Go on' : 'Pause'}
+        </button>
+        <label>
+          Speed{' '}
+          <select value={rate} onChange={(event) => speed(Number(event.currentTarget.value))}>
+            {rates.map((each) => (
+              <option key={each} value={each}>
+                {each} ×
+              </option>
+            ))}
+          </select>
+        </label>
+        <div className="rehearsal-ribbon">
+          <Ribbon blocks={blocks} total={total} names={false} scale={false} />
+          <span className="ribbon-head" style={{ left: `${Math.min(100, state.gone / 10 / total)}%` }} />
+          <input type="range" min={0} max={total - 1} step={1} value={Math.min(total - 1, Math.floor(state.gone / 1000))} disabled={over} aria-label="Where in the class" aria-valuetext={`${formatSeconds(Math.floor(state.gone / 1000))} of ${formatSeconds(total)}`} onChange={(event) => jump(Number(event.currentTarget.value))} />
+        </div>
+        <span className="rehearsal-time">
+          {formatSeconds(Math.floor(state.gone / 1000))} of {formatSeconds(total)}
+        </span>
+        <label className="rehearsal-check">
+          <input type="checkbox" checked={people} onChange={(event) => setPeople(event.currentTarget.checked)} /> People tap
+        </label>
+        <details>
+          <summary>What the room hears</summary>
+          <ol aria-label="Cues heard, the last first">
+            {heard.map((cue, index) => (
+              <li key={`${cue.at}-${cue.kind}-${index}`}>
+                {cue.kind}, {cue.late < 1 ? 'on time' : `${Math.round(cue.late)} ms late`}
+              </li>
+            ))}
+          </ol>
+        </details>
+        {over ? (
+          <button type="button" className="small-button" onClick={() => location.reload()}>
+            Once more
+          </button>
+        ) : null}
+        <a className="small-button" href={`/classes/${classId}/run`}>
+          Back to the plan
+        </a>
+      </aside>
+    </div>
+  )
+}
+
+/** A simulated class that goes through self-paced lists and taps. */
+function useSimulatedPeople({ snapshot, state, clock, feed }: LiveRun, on: boolean, send: (command: Command) => void): void {
+  const plan = useMemo(() => (on ? tapsOfClass(snapshot, state.phase, Math.random) : []), [on, snapshot, state.phase])
+  const done = useRef({ plan, taps: 0 })
+  if (done.current.plan !== plan) done.current = { plan, taps: 0 }
+  const second = Math.floor(clock.now() / 1000)
+  useEffect(() => {
+    if (feed.get().progress.mode !== 'running' || state.status !== 'running') return
+    for (let tap = plan[done.current.taps]; tap && tap.at * 1000 <= state.elapsed; tap = plan[++done.current.taps]) send({ type: 'tap', personIds: [tap.personId], what: tap.what })
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once a second of the class is often enough
+  }, [plan, second])
+}
+
+const kept = 12
+
+/** A simulated room speaker, and the last it has heard. */
+function useSimulatedSpeaker({ feed, clock }: LiveRun): HeardCue[] {
+  const [heard, setHeard] = useState<HeardCue[]>([])
+  useEffect(() => {
+    const speaker = new SimulatedSpeaker({ now: () => clock.now(), ahead: 6000 })
+    const look = (changed = false) => {
+      speaker.look(feed.get().progress, changed)
+      setHeard((before) => (speaker.log.at(-1) === before[0] ? before : speaker.log.slice(-kept).reverse()))
+    }
+    const timer = setInterval(look, 200)
+    const unsubscribe = feed.subscribe(() => look(true))
+    return () => {
+      clearInterval(timer)
+      unsubscribe()
+    }
+  }, [feed, clock])
+  return heard
+}
