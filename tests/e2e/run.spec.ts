@@ -1,37 +1,6 @@
-import type { BrowserContext, Page } from '@playwright/test'
 import { freePort, startServer } from '../fixtures/server'
 import { digitsOf, expect, expectAccessible, openPage, test } from './app'
-
-/** Controls and wall of a new run of the class, each in a window of its own. */
-async function openRoom(context: BrowserContext, classId: string, base = ''): Promise<[controls: Page, wall: Page]> {
-  const controls = await context.newPage()
-  await openPage(controls, `${base}/classes/${classId}/run`)
-  await controls.getByRole('button', { name: 'Open the room' }).click()
-  await controls.waitForURL(/\/runs\//)
-  await openPage(controls, controls.url())
-  const wall = await context.newPage()
-  await openPage(wall, base + (await controls.getByRole('link', { name: 'Open the wall' }).getAttribute('href')))
-  return [controls, wall]
-}
-
-const press = (page: Page, name: RegExp) => page.getByRole('button', { name }).click()
-const word = (page: Page) => page.getByTestId('word')
-
-async function expectTogether(controls: Page, wall: Page): Promise<void> {
-  await expect(async () => {
-    const [one, two] = await Promise.all([digitsOf(controls), digitsOf(wall)])
-    expect(one).toBe(two)
-    // The wall says "Paused" where the controls say what is paused.
-    const [said, seen] = await Promise.all([word(controls).innerText(), word(wall).innerText()])
-    expect(said.split(':')[0]).toBe(seen)
-  }).toPass({ timeout: 5000 })
-}
-
-async function end(controls: Page): Promise<void> {
-  await press(controls, /^End class/)
-  await press(controls, /^Press again/)
-  await expect(word(controls)).toHaveText('Done')
-}
+import { end, expectTogether, openRoom, press, word } from './room'
 
 test('controls and wall stay together through pause, resume, skip, hold, stop and reload', async ({ context }) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
@@ -166,8 +135,8 @@ test('wall and controls are accessible, and fit a phone and a portrait screen', 
 test('a card on a phone says where to go, follows the room, and stops when its link is taken back', async ({ context }) => {
   const [controls] = await openRoom(context, 'demo-sixties')
   const cards = await context.newPage()
-  await openPage(cards, `${controls.url()}/cards`)
-  const link = cards.getByRole('listitem').first().getByRole('link')
+  await openPage(cards, `${controls.url()}/screens`)
+  const link = cards.getByRole('region', { name: 'Cards' }).getByRole('listitem').first().getByRole('link')
   const name = await link.innerText()
   const card = await context.newPage()
   await card.setViewportSize({ width: 390, height: 844 })
@@ -181,8 +150,8 @@ test('a card on a phone says where to go, follows the room, and stops when its l
   }
   await expect(card.getByText(/^(Go to station|Station|Together)/)).toBeVisible()
   await expectAccessible(card)
-  await cards.getByRole('button', { name: 'Make new links' }).click()
-  await cards.getByRole('button', { name: 'All links stop working: press again' }).click()
+  await cards.getByRole('button', { name: 'Cards: make new links' }).click()
+  await cards.getByRole('button', { name: 'Cards: all links stop working: press again' }).click()
   await expect(link).not.toHaveAttribute('href', new URL(card.url()).pathname)
   expect((await card.request.get(card.url())).status()).toBe(404)
   await end(controls)

@@ -24,7 +24,7 @@ describe('finish by a time', () => {
   it('three different ways, the cheapest first, each with what it costs', () => {
     const found = ways(240)
     expect(found.map((way) => way.id)).toHaveLength(3)
-    expect(new Set(found.map((way) => way.id.split('+')[0])).size).toBe(found.length)
+    expect(new Set(found.map((way) => way.id.split('+')[0]!.replace(/\d/, ''))).size).toBe(found.length)
     for (const way of found) expect(way.told.length).toBeGreaterThan(0)
     expect(found.find((way) => way.id.startsWith('break'))!.label).toMatch(/^Trim breaks/)
   })

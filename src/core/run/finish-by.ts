@@ -29,6 +29,9 @@ interface Cut {
   cost: number
 }
 
+/** What a way begins with: however many laps it drops, it drops laps. */
+const kindOf = ({ ids }: Cut) => ids[0]!.replace(/\d+$/, '')
+
 const lengthOf = (phases: readonly Kept[]): Seconds => phases.reduce((sum, phase) => sum + phase.seconds, 0)
 
 /**
@@ -53,7 +56,7 @@ export function waysToEndBy(snapshot: RunSnapshot, progress: Progress, now: Mill
   const ways = cuts.flatMap((cut) => (cut && cut.ids.length > 0 && cut.phases.length > 0 ? [{ cut, late: Math.max(0, lengthOf(cut.phases) - goal) }] : []))
   ways.sort((a, b) => a.late - b.late || a.cut.cost - b.cut.cost)
   // Of those that begin alike only the best is shown: three ways are three different ways.
-  const shown = ways.filter(({ cut }, index) => ways.findIndex((each) => each.cut.ids[0] === cut.ids[0]) === index).slice(0, 3)
+  const shown = ways.filter(({ cut }, index) => ways.findIndex((each) => kindOf(each.cut) === kindOf(cut)) === index).slice(0, 3)
   return shown.map(({ cut, late }): Way => {
     const made = retimed(timeline, [...past, ...cut.phases])
     const saved = lengthOf(ahead.phases) - lengthOf(cut.phases)

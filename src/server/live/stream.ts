@@ -4,6 +4,9 @@ import { onRunChange } from './bus'
 
 const heartbeatMs = 15_000
 
+/** So many messages may wait to be read. */
+const mostUnread = 5000
+
 /**
  * The run's events as server-sent events, from the one after `Last-Event-ID` (or `?after=`) on. Each carries its sequence
  * number as id. The stream ends as soon as `allowed` says no, as when a link is taken back. A `snapshot` message tells the version of the run's snapshot, first and whenever it changes.
@@ -20,7 +23,10 @@ export async function streamRun(runId: string, request: Request, allowed: () => 
       let open = true
       let pulling: Promise<void> = Promise.resolve()
       const send = (text: string) => {
-        if (open) controller.enqueue(encoder.encode(text))
+        if (!open) return
+        // Nobody reads: gone before the first word, or too slow to be of use. A screen that is still there connects anew.
+        if ((controller.desiredSize ?? 0) < -mostUnread) return close()
+        controller.enqueue(encoder.encode(text))
       }
       const pull = async () => {
         if (!(await allowed())) return close()

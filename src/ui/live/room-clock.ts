@@ -4,6 +4,7 @@ import type { Milliseconds } from '@core/units'
 
 const kept = 12
 const soonMs = 400
+const soonAsked = 6
 const calmMs = 10_000
 
 /** A clock that a live screen goes by; `rate` is how many of its seconds pass in one of the world's. */
@@ -39,7 +40,7 @@ export class RoomClock implements LiveClock {
     let stopped = false
     const ask = async () => {
       await this.ask()
-      if (!stopped) this.timer = setTimeout(() => void ask(), this.asked < 6 ? soonMs : calmMs)
+      if (!stopped) this.timer = setTimeout(() => void ask(), this.asked < soonAsked ? soonMs : calmMs)
     }
     void ask()
     return () => {
@@ -57,8 +58,8 @@ export class RoomClock implements LiveClock {
       const { now } = (await response.json()) as { now: number }
       this.samples = [...this.samples.slice(1 - kept), { sent, received: this.local(), server: now }]
       const best = estimateOffset(this.samples, this.local())
-      // The very first answer is better than the page's own guess: take it whole before anyone watches.
-      if (best && this.samples.length === 1) this.clock = new SlewedClock()
+      // The first answers are better than the page's own guess: they are taken whole, before anyone has looked for long.
+      if (best && this.samples.length <= soonAsked) this.clock = new SlewedClock()
       if (best) this.clock.aimAt(best.offset, this.local())
     } catch {
       // The clock goes on with what it knows.

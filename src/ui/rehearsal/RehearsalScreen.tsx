@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react'
 import type { Command } from '@core/run/events'
+import { countInMs } from '@core/run/progress'
 import type { RunSnapshot } from '@core/run/snapshot'
 import { blocksOf } from '@core/timeline/blocks'
 import { phaseAt } from '@core/timeline/at'
@@ -9,10 +10,12 @@ import { SimulatedSpeaker, type HeardCue } from '../../stand-ins/speaker'
 import { Guard } from '../kit/Guard'
 import { Ribbon } from '../kit/Ribbon'
 import { RunFeed } from '../live/run-feed'
+import { kindOf, soundNames } from '../live/sound-settings'
 import { useLive, type LiveRun } from '../live/use-run'
 import { useSound } from '../live/use-sound'
 import { WallView } from '../wall/WallView'
 import { RehearsalClock } from './rehearsal-clock'
+import '../kit/small-button.css'
 import './rehearsal.css'
 
 const rates = [1, 2, 5, 10, 20, 40, 60] as const
@@ -27,9 +30,10 @@ export function RehearsalScreen({ snapshot, classId }: { snapshot: RunSnapshot; 
 }
 
 function Rehearsal({ snapshot, classId }: { snapshot: RunSnapshot; classId: string }) {
-  const [clock] = useState(() => new RehearsalClock())
+  const [clock] = useState(() => new RehearsalClock(snapshot.startsAt - countInMs))
   const [feed] = useState(() => new RunFeed(snapshot, [], '', 1))
-  const live = useLive(feed, clock, 0)
+  // There is no line that could be lost.
+  const live = { ...useLive(feed, clock, snapshot.startsAt - countInMs), connected: true }
   const sound = useSound(live)
   const [rate, setRate] = useState(1)
   const [people, setPeople] = useState(true)
@@ -92,7 +96,7 @@ function Rehearsal({ snapshot, classId }: { snapshot: RunSnapshot; classId: stri
           <ol aria-label="Cues heard, the last first">
             {heard.map((cue, index) => (
               <li key={`${cue.at}-${cue.kind}-${index}`}>
-                {cue.kind}, {cue.late < 1 ? 'on time' : `${Math.round(cue.late)} ms late`}
+                {cueName(cue)}, {cue.late < 1 ? 'on time' : `${Math.round(cue.late)} ms late`}
               </li>
             ))}
           </ol>
@@ -122,6 +126,8 @@ function useSimulatedPeople({ snapshot, state, clock, feed }: LiveRun, on: boole
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once a second of the class is often enough
   }, [plan, second])
 }
+
+const cueName = ({ kind }: HeardCue) => (kindOf[kind] === 'count' ? kind : soundNames[kindOf[kind]].toLowerCase())
 
 const kept = 12
 

@@ -4,10 +4,12 @@ import type { LiveClock } from '../live/room-clock'
 /** A clock that runs as fast as one likes, and stands when it should. */
 export class RehearsalClock implements LiveClock {
   rate = 1
-  private base: Milliseconds = 0
   private since: Milliseconds
 
-  constructor(private readonly local: () => Milliseconds = () => performance.now()) {
+  constructor(
+    private base: Milliseconds,
+    private readonly local: () => Milliseconds = () => performance.now(),
+  ) {
     this.since = local()
   }
 

@@ -7,12 +7,16 @@ const holdMs = 1000
 export function LockButton({ locked, onLock }: { locked: boolean; onLock: (locked: boolean) => void }) {
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined)
   const [holding, setHolding] = useState(false)
+  // The press that opened it must not lock it again as it ends.
+  const opened = useRef(false)
   const begin = () => {
+    opened.current = false
     if (!locked) return
     clearTimeout(timer.current)
     setHolding(true)
     timer.current = setTimeout(() => {
       setHolding(false)
+      opened.current = true
       onLock(false)
     }, holdMs)
   }
@@ -25,7 +29,7 @@ export function LockButton({ locked, onLock }: { locked: boolean; onLock: (locke
       type="button"
       className="small-button"
       aria-pressed={locked}
-      onClick={() => !locked && onLock(true)}
+      onClick={() => !locked && !opened.current && onLock(true)}
       onPointerDown={begin}
       onPointerUp={end}
       onPointerLeave={end}
