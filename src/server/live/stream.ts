@@ -1,6 +1,5 @@
 import { log } from '../http/respond'
-import { eventsAfter, runVersion } from '../services/runs'
-import { onRunChange } from './bus'
+import { newsOf, onRunChange, type RunNews } from './bus'
 
 const heartbeatMs = 15_000
 
@@ -9,9 +8,9 @@ const mostUnread = 5000
 
 /**
  * The run's events as server-sent events, from the one after `Last-Event-ID` (or `?after=`) on. Each carries its sequence
- * number as id. The stream ends as soon as `allowed` says no, as when a link is taken back. A `snapshot` message tells the version of the run's snapshot, first and whenever it changes.
+ * number as id. The stream ends when the link by whose `token` it was opened is taken back. A `snapshot` message tells the version of the run's snapshot, first and whenever it changes.
  */
-export async function streamRun(runId: string, request: Request, allowed: () => Promise<boolean> = () => Promise.resolve(true)): Promise<Response> {
+export async function streamRun(runId: string, request: Request, token?: string): Promise<Response> {
   const from = request.headers.get('last-event-id') ?? new URL(request.url).searchParams.get('after') ?? '0'
   let last = Number.isSafeInteger(Number(from)) ? Math.max(0, Number(from)) : 0
   let version: number | undefined
@@ -21,19 +20,21 @@ export async function streamRun(runId: string, request: Request, allowed: () => 
   const body = new ReadableStream<Uint8Array>({
     async start(controller) {
       let open = true
-      let pulling: Promise<void> = Promise.resolve()
+      let telling: Promise<void> = Promise.resolve()
       const send = (text: string) => {
         if (!open) return
         // Nobody reads: gone before the first word, or too slow to be of use. A screen that is still there connects anew.
         if ((controller.desiredSize ?? 0) < -mostUnread) return close()
         controller.enqueue(encoder.encode(text))
       }
-      const pull = async () => {
-        if (!(await allowed())) return close()
-        const now = await runVersion(runId)
-        if (now !== version) send(`event: snapshot\ndata: ${now}\n\n`)
-        version = now
-        for (const event of await eventsAfter(runId, last)) {
+      const pass = async (news: RunNews) => {
+        if (token !== undefined && news.revoked.has(token)) return close()
+        if (news.version !== version) send(`event: snapshot\ndata: ${news.version}\n\n`)
+        version = news.version
+        const fresh = news.events.filter((event) => event.sequence > last)
+        // What was read for all may begin after what this screen has seen.
+        const whole = fresh.length === 0 || fresh[0]!.sequence === last + 1
+        for (const event of whole ? fresh : (await newsOf(runId, last)).events) {
           send(`id: ${event.sequence}\nevent: run\ndata: ${JSON.stringify(event)}\n\n`)
           last = event.sequence
         }
@@ -47,9 +48,9 @@ export async function streamRun(runId: string, request: Request, allowed: () => 
           // the reader has gone already
         }
       }
-      // One pull at a time; when one fails, the screen connects anew and says what it has seen.
-      const wake = () => {
-        pulling = pulling.then(pull).catch((error: unknown) => {
+      // One after the other; when one fails, the screen connects anew and says what it has seen.
+      const tell = (news: RunNews | Promise<RunNews>) => {
+        telling = telling.then(async () => pass(await news)).catch((error: unknown) => {
           log.warn(error)
           close()
         })
@@ -63,9 +64,9 @@ export async function streamRun(runId: string, request: Request, allowed: () => 
       }
       send('retry: 500\n\n')
       try {
-        unsubscribe = await onRunChange(runId, wake)
+        unsubscribe = await onRunChange(runId, last, tell)
         if (!open) unsubscribe()
-        wake()
+        tell(newsOf(runId, last))
       } catch {
         close()
       }

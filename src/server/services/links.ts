@@ -43,11 +43,6 @@ export async function revokeLinks(runId: string, screen: Screen): Promise<void> 
   })
 }
 
-export async function isLinkOpen(token: string): Promise<boolean> {
-  const [row] = await db().select({ revoked: screenLinks.revoked }).from(screenLinks).where(eq(screenLinks.token, token))
-  return row?.revoked === false
-}
-
 export interface OpenedScreen {
   run: StoredRun
   screen: Screen
@@ -66,13 +61,11 @@ export async function openedBy(token: string, screen?: Screen): Promise<OpenedSc
   return { run, screen: opened, subject: subject ?? theOne }
 }
 
-/** The run that a coach controls: by its id, or by the link that opens the controls on another device. `allowed` says whether that is still so. */
-export async function coachedRun(idOrToken: string): Promise<{ run: StoredRun; allowed: () => Promise<boolean> }> {
+/** The run that a coach controls: by its id, or by the link that opens the controls on another device. */
+export async function coachedRun(idOrToken: string): Promise<{ run: StoredRun }> {
   try {
-    const run = await findRun((await currentHall()).id, idOrToken)
-    return { run, allowed: () => Promise.resolve(true) }
+    return { run: await findRun((await currentHall()).id, idOrToken) }
   } catch {
-    const { run } = await openedBy(idOrToken, 'controls')
-    return { run, allowed: () => isLinkOpen(idOrToken) }
+    return openedBy(idOrToken, 'controls')
   }
 }

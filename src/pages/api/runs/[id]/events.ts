@@ -3,6 +3,6 @@ import { endpoint } from '@server/http/respond'
 import { coachedRun } from '@server/services/links'
 
 export const GET = endpoint(async ({ params, request }) => {
-  const { run, allowed } = await coachedRun(params.id!)
-  return streamRun(run.id, request, allowed)
+  const { run } = await coachedRun(params.id!)
+  return streamRun(run.id, request, run.id === params.id ? undefined : params.id)
 })
