@@ -3,6 +3,7 @@ import { eased, stationsAt } from './ease'
 import type { RunSnapshot } from './snapshot'
 import { roomView } from './room-view'
 import type { RunState } from './state'
+import { stationIn } from './station-in'
 
 /** Where somebody is, or goes, and what they do there. */
 export interface CardPlace {
@@ -73,19 +74,10 @@ function meanwhileAt(snapshot: RunSnapshot, state: RunState, personId: string): 
   return phase && placeAt(snapshot, phase, personId)
 }
 
-/** The station of a person in a turn of a circuit, from 0. */
-function stationOf(snapshot: RunSnapshot, phase: Phase, personId: string): number | undefined {
-  const circuit = snapshot.circuits[phase.pieceId]
-  const units = circuit?.units ?? snapshot.groups
-  const unit = units.findIndex((ids) => ids.includes(personId))
-  const station = circuit?.turns?.[phase.turn ?? 0]?.findIndex((here) => here.includes(unit))
-  return station === undefined || station < 0 ? undefined : station
-}
-
 function placeAt(snapshot: RunSnapshot, phase: Phase, personId: string): CardPlace | undefined {
   const circuit = snapshot.circuits[phase.pieceId]
   if (!circuit) return undefined
-  const station = circuit.rotates ? stationOf(snapshot, phase, personId) : (phase.station ?? 0)
+  const station = circuit.rotates ? stationIn(snapshot, phase.pieceId, phase.turn ?? 0, personId) : (phase.station ?? 0)
   if (station === undefined) return undefined
   const view = stationsAt(circuit, phase.repeat, phase.lap)[station]
   const planned = view?.exercises[phase.position ?? 0] ?? view?.exercises[0]

@@ -1,9 +1,10 @@
 import { withChange } from '../changes/changes'
 import { limits } from '../plan/limits'
 import { failure, problem, success, type Result } from '../result'
-import type { Rotation } from '../rotation/rotation'
+import { elsewhere, type Rotation } from '../rotation/rotation'
 import type { RoomChanged } from './room-change'
 import type { CircuitView, RunSnapshot } from './snapshot'
+import { stationIn } from './station-in'
 import { rotationOf, turnAhead } from './station-change'
 
 const nameIn = (snapshot: RunSnapshot, id: string) => snapshot.people.find((person) => person.id === id)?.name ?? id
@@ -26,13 +27,23 @@ export function left(snapshot: RunSnapshot, personId: string): Result<RoomChange
   return success({ snapshot: { ...after, people: snapshot.people.filter((person) => person.id !== personId) }, told })
 }
 
-export function traded(snapshot: RunSnapshot, one: string, other: string): Result<RoomChanged> {
+export function traded(snapshot: RunSnapshot, one: string, other: string, phaseIndex: number): Result<RoomChanged> {
   const known = (id: string) => snapshot.people.some((person) => person.id === id)
   if (!known(one)) return unknown('change.one')
   if (!known(other)) return unknown('change.other')
   if (one === other) return failure(problem('samePerson', 'Choose two different people.', 'change.other'))
   const swap = (id: string) => (id === one ? other : id === other ? one : id)
-  return success({ snapshot: withUnits(snapshot, (ids) => ids.map(swap)), told: [`${nameIn(snapshot, one)} and ${nameIn(snapshot, other)} trade places.`] })
+  const been = { ...snapshot.been, [one]: pastOf(snapshot, one, phaseIndex), [other]: pastOf(snapshot, other, phaseIndex) }
+  return success({ snapshot: { ...withUnits(snapshot, (ids) => ids.map(swap)), been }, told: [`${nameIn(snapshot, one)} and ${nameIn(snapshot, other)} trade places.`] })
+}
+
+/** Where somebody has been in the turns before the present one; nowhere, who has not been there at all. */
+function pastOf(snapshot: RunSnapshot, personId: string, phaseIndex: number): Record<string, number> {
+  return Object.fromEntries(
+    Object.entries(snapshot.circuits).flatMap(([pieceId, circuit]) =>
+      circuit.turns ? Array.from({ length: turnAhead(snapshot.timeline, circuit, pieceId, phaseIndex, true) }, (_, turn) => [`${pieceId}/${turn}`, stationIn(snapshot, pieceId, turn, personId) ?? elsewhere]) : [],
+    ),
+  )
 }
 
 /** Who arrives joins a group that is smaller than the others, else, where people work alone, a free place, else the last group. */
@@ -49,7 +60,8 @@ export function arrived(snapshot: RunSnapshot, id: string, name: string, phaseIn
     told.push(...cost.map((text) => `${circuit.name}: ${text}`))
     return [pieceId, { ...circuit, turns: rotation.turns, ...(circuit.units && { units: [...circuit.units, [id]] }) }]
   })
-  return success({ snapshot: { ...snapshot, people, groups, circuits: Object.fromEntries(circuits) }, told })
+  const been = { ...snapshot.been, [id]: pastOf(snapshot, id, phaseIndex) }
+  return success({ snapshot: { ...snapshot, people, groups, been, circuits: Object.fromEntries(circuits) }, told })
 }
 
 /** The group that a late person joins; nothing where they get a place of their own. */

@@ -42,7 +42,7 @@ export function withRoomChange(snapshot: RunSnapshot, change: RoomChange, phaseI
     case 'leaves':
       return left(snapshot, change.personId)
     case 'tradePlaces':
-      return traded(snapshot, change.one, change.other)
+      return traded(snapshot, change.one, change.other, phaseIndex)
     case 'closes':
     case 'opens':
       return withStation(snapshot, change.pieceId, change.station, change.type === 'closes', phaseIndex)

@@ -76,6 +76,8 @@ export interface RunSnapshot {
   people: { id: string; name: string; goEasy: string[]; goEasyNote: string; ease?: Ease }[]
   /** How hard it is made for everyone, under way. */
   ease?: Ease
+  /** Stations (from 0) of those who have traded places or come late, by person and `piece/turn`, in the turns before they did; -1 where a late arrival was not there yet. */
+  been?: Record<string, Record<string, number>>
   /** Whether the room sees how people stand in self-paced parts. */
   scores?: boolean
   /** By the id of the piece: a circuit, or a pause by its name. */

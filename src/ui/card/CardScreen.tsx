@@ -5,6 +5,7 @@ import { Guard } from '../kit/Guard'
 import { digitsOf } from '../live/digits'
 import { Level } from '../live/Level'
 import { useRun, type LiveProps } from '../live/use-run'
+import { useWakeLock } from '../live/use-wake-lock'
 import './card.css'
 
 interface CardProps extends LiveProps {
@@ -25,6 +26,7 @@ const names = new Intl.ListFormat('en', { type: 'conjunction' })
 function Card(props: CardProps) {
   const { personId } = props
   const { snapshot, state, connected } = useRun(props)
+  useWakeLock()
   const second = Math.ceil(state.remaining / 1000)
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
   const view = useMemo(() => cardView(snapshot, state, personId), [snapshot, state.status, state.phase, state.sequence, second, personId])

@@ -67,7 +67,7 @@ function room() {
   const listeners = new Set<() => void>()
   const events: RunEvent[] = []
   let now = 0
-  let state: FeedState = { snapshot: { circuits: {} } as FeedState['snapshot'], version: 1, progress: foldEvents(phases, []), connected: true }
+  let state: FeedState = { snapshot: { circuits: {} } as FeedState['snapshot'], version: 1, progress: foldEvents(phases, []), events, connected: true }
   const feed = {
     get: () => state,
     subscribe: (listener: () => void) => {

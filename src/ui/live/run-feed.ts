@@ -10,6 +10,8 @@ export interface FeedState {
   /** Counts the snapshots: what a change of the people has to know. */
   version: number
   progress: Progress
+  /** All that has happened, in order. */
+  events: readonly RunEvent[]
   connected: boolean
 }
 
@@ -29,7 +31,7 @@ export class RunFeed {
     /** The same for all screens of the run in a browser. */
     private readonly key = address,
   ) {
-    this.state = { snapshot, version, progress: foldEvents(snapshot.timeline, events), connected: false }
+    this.state = { snapshot, version, progress: foldEvents(snapshot.timeline, events), events, connected: false }
   }
 
   get = (): FeedState => this.state
@@ -42,10 +44,13 @@ export class RunFeed {
   /** Takes events in any order from any way; only the next in number counts. */
   take(events: readonly RunEvent[]): void {
     let { progress } = this.state
+    const taken: RunEvent[] = []
     for (const event of [...events].sort((a, b) => a.sequence - b.sequence)) {
-      if (event.sequence === progress.sequence + 1) progress = apply(progress, event)
+      if (event.sequence !== progress.sequence + 1) continue
+      progress = apply(progress, event)
+      taken.push(event)
     }
-    if (progress !== this.state.progress) this.set({ progress })
+    if (progress !== this.state.progress) this.set({ progress, events: [...this.state.events, ...taken] })
   }
 
   /** Listens until the returned function is called. */

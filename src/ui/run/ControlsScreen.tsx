@@ -84,6 +84,7 @@ function Controls(props: ControlsProps) {
   }
   useControlKeys(act)
   const under = state.status !== 'ready' && state.status !== 'finished'
+  const slotEnd = snapshot.startsAt + snapshot.slotSeconds * 1000
   const listed = snapshot.timeline.phases.some((phase) => phase.selfPaced)
   const idle = !under || busy || locked
   const close = () => setShown(undefined)
@@ -124,7 +125,7 @@ function Controls(props: ControlsProps) {
           <span>{formatSeconds(state.gone / 1000)} gone</span>
           <span>
             {formatSeconds(Math.ceil(state.left / 1000))} left, {state.status === 'finished' ? 'ended' : 'ends'} {timeOf(state.endsAt, zone)}
-            {slotWord(state, snapshot.startsAt + snapshot.slotSeconds * 1000)}
+            {slotWord(state, slotEnd)}
           </span>
         </div>
       </div>
@@ -144,6 +145,14 @@ function Controls(props: ControlsProps) {
             )}
             {state.holding && <p className="controls-headline">{state.status === 'held' ? 'Held: release to go on' : 'Will hold at the end of this'}</p>}
             {state.status === 'ready' && snapshot.sentences.map((sentence) => <p key={sentence}>{sentence}</p>)}
+            {state.status === 'ready' && state.endsAt > slotEnd + 60_000 && (
+              <p>
+                Started now, it ends after its slot.{' '}
+                <button type="button" className="small-button" onClick={() => setShown('Time')}>
+                  Ways to end in time
+                </button>
+              </p>
+            )}
           </div>
           <Caption live={live} />
           {state.status !== 'finished' && (

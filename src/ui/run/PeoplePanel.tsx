@@ -1,5 +1,6 @@
 import { nanoid } from 'nanoid'
-import { useState, type FormEvent } from 'react'
+import { useMemo, useState, type FormEvent } from 'react'
+import { coverageOf, workedOf, type Coverage } from '@core/run/coverage'
 import type { LiveRun } from '../live/use-run'
 import { EaseButtons } from './EaseButtons'
 import { Panel } from './Panel'
@@ -33,6 +34,15 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
     setLeaving(undefined)
     void send({ type: 'leaves', personId })
   }
+  const { state, feed, clock } = live
+  const pieceId = snapshot.timeline.phases.slice(state.phase.index).find((phase) => snapshot.circuits[phase.pieceId]?.turns)?.pieceId ?? snapshot.timeline.phases.findLast((phase) => snapshot.circuits[phase.pieceId]?.turns)?.pieceId
+  const second = Math.floor(clock.now() / 1000)
+  const { events, snapshot: taken } = feed.get()
+  const planned = taken.timeline
+  const coverage = useMemo(
+    () => new Map(pieceId === undefined || events.length === 0 ? [] : coverageOf(snapshot, pieceId, state.phase, workedOf(planned, events, second * 1000)).map((each) => [each.personId, each])),
+    [snapshot, pieceId, state.phase, planned, events, second],
+  )
   const names = [...snapshot.people].sort((a, b) => a.name.localeCompare(b.name))
   return (
     <Panel title="People" onClose={onClose}>
@@ -67,7 +77,10 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
       <ul className="run-list">
         {names.map((person) => (
           <li key={person.id}>
-            <span>{person.name}</span>
+            <span>
+              {person.name}
+              <Covered coverage={coverage.get(person.id)} />
+            </span>
             <EaseButtons of={person.name} ease={person.ease ?? snapshot.ease ?? 'usual'} disabled={busy} onEase={(ease) => void send({ type: 'ease', ease, personId: person.id })} />
             <button type="button" className="small-button" disabled={busy} aria-label={leaving === person.id ? `${person.name} leaves: press again` : `${person.name} leaves`} onClick={() => leave(person.id)}>
               {leaving === person.id ? 'Press again' : 'Leaves'}
@@ -77,5 +90,19 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
       </ul>
       {names.length === 0 && <p>Nobody yet: whoever comes late is the first.</p>}
     </Panel>
+  )
+}
+
+/** Which stations somebody has done, and which they will have missed. */
+function Covered({ coverage }: { coverage: Coverage | undefined }) {
+  if (!coverage) return null
+  const { done, toCome, missed, oneSide } = coverage
+  return (
+    <small className="second run-covered">
+      {done.length > 0 ? `done ${done.join(', ')}` : 'none done yet'}
+      {toCome.length > 0 && `; to come ${toCome.join(', ')}`}
+      {oneSide.length > 0 && `; one side only at ${oneSide.join(', ')}`}
+      {missed.length > 0 && <b> misses {missed.join(', ')}</b>}
+    </small>
   )
 }
