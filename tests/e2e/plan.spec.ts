@@ -126,10 +126,10 @@ test('a plan goes out as a file and comes in again; a wrong file is told by its 
 
 test('a deleted class can be brought back', async ({ page }) => {
   await openPage(page, '/')
-  await page.getByRole('button', { name: 'Delete Steady Over-60s' }).click()
-  await expect(page.getByRole('article', { name: 'Steady Over-60s' })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Delete Long and Short' }).click()
+  await expect(page.getByRole('article', { name: 'Long and Short' })).toHaveCount(0)
   await page.getByRole('button', { name: 'Bring it back' }).click()
-  await expect(page.getByRole('article', { name: 'Steady Over-60s' })).toBeVisible()
+  await expect(page.getByRole('article', { name: 'Long and Short' })).toBeVisible()
 })
 
 for (const path of ['/', '/plans', '/people', '/exercises', '/gear', '/rooms', '/log', ...['shape', 'people', 'rotation', 'room', 'gear', 'brief', 'run', 'log'].map((tab) => `/classes/demo-lunch/${tab}`)]) {

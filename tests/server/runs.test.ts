@@ -128,6 +128,25 @@ describe('cards', () => {
   })
 })
 
+describe('the controls by a link', () => {
+  it('command and follow the run as its own do, until the link is taken back; other links do not', async () => {
+    const runId = await open('demo-sixties')
+    const linkTo = async (screen: string) => ((await (await postJson(one, `/api/runs/${runId}/links/${screen}`, {})).json()) as { links: { token: string }[] }).links[0]!.token
+    const [controls, card] = [await linkTo('controls'), await linkTo('card')]
+    expect((await postJson(two, `/api/runs/${controls}/commands`, request(0, 'start'))).status).toBe(200)
+    expect((await postJson(two, `/api/runs/${card}/commands`, request(1, 'pause'))).status).toBe(404)
+    expect((await fetch(`${two.base}/api/runs/${controls}/snapshot`)).status).toBe(200)
+    expect((await fetch(`${two.base}/api/runs/${card}/snapshot`)).status).toBe(404)
+    expect((await postJson(one, `/api/runs/${runId}/links/window`, {})).status).toBe(404)
+    const stream = (await fetch(`${two.base}/api/runs/${controls}/events`)).body!.getReader()
+    await stream.read()
+    await fetch(`${one.base}/api/runs/${runId}/links/controls`, { method: 'DELETE', headers: { 'content-type': 'application/json' }, body: '{}' })
+    for (;;) if ((await stream.read()).done) break
+    expect((await postJson(two, `/api/runs/${controls}/commands`, request(1, 'pause'))).status).toBe(404)
+    await press(runId, request(1, 'finish'))
+  })
+})
+
 describe('people of a run under way', () => {
   it('come late, leave and trade places; a change decided on older people is refused; every screen can ask for the newest', async () => {
     const runId = await open('demo-short')
@@ -143,6 +162,15 @@ describe('people of a run under way', () => {
     expect((await change(after.version, { type: 'leaves', personId: 'late-one' })).status).toBe(200)
     const wrong = await change(after.version + 1, { type: 'leaves', personId: 'late-one' })
     expect([wrong.status, await wrong.json()]).toMatchObject([422, { errors: [{ code: 'notHere', field: 'change.personId' }] }])
+    expect((await change(after.version + 1, { type: 'ease', ease: 'hardest' })).status).toBe(422)
+    expect((await change(after.version + 1, { type: 'ease', ease: 'easier' })).status).toBe(200)
+    expect(((await snapshot()) as unknown as { snapshot: { ease?: string } }).snapshot.ease).toBe('easier')
+    const undo = (version: number) => postJson(one, `/api/runs/${runId}/changes/undo`, { version })
+    expect((await undo(after.version)).status).toBe(409)
+    expect((await undo(after.version + 2)).status).toBe(200)
+    expect((await snapshot()).snapshot).not.toHaveProperty('ease')
+    // One step back, and no further.
+    expect(await (await undo(after.version + 3)).json()).toMatchObject({ errors: [{ code: 'notNow' }] })
     await press(runId, request(1, 'finish'))
     expect((await change(after.version + 1, { type: 'arrives', id: 'x', name: 'Ned' })).status).toBe(409)
   })

@@ -126,8 +126,11 @@ function linesOf(snapshot: RunSnapshot, circuit: CircuitView, state: RunState, w
 const partnerLine = (circuit: CircuitView, work: Phase): string =>
   work.partner === undefined || circuit.pairsSentence === '' ? circuit.pairsSentence : `${work.partner === 0 ? 'First' : 'Second'} partner works, the other rests`
 
-/** How the one exercise is done: tempo, effort, reps. */
-const howLine = (circuit: CircuitView, work: Phase): string => exerciseAt(circuit.stations[work.station ?? 0], work)?.how ?? ''
+/** How the one exercise is done: tempo, effort, reps; of a list, what is aimed at. */
+function howLine(circuit: CircuitView, work: Phase): string {
+  const station = circuit.stations[work.station ?? 0]
+  return station?.list?.aim ?? exerciseAt(station, work)?.how ?? ''
+}
 
 /** What the wave that is not at the stations does now. */
 function meanwhileLine(snapshot: RunSnapshot, state: RunState): string {

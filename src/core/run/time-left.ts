@@ -12,8 +12,8 @@ export const worthFilling: Seconds = 45
 const breakSeconds: Seconds = 15
 
 /**
- * What fits the time that is left until `deadline`, the one that fills it best first: another lap, or some turns, of what the class has done, longer
- * stretches, and time to drink and ask. They come before the last piece, if that is still to come.
+ * What fits the time that is left until `deadline`, the one that fills it best first: another lap, or some turns, of what the class has done, or longer
+ * stretches; and last, time to drink and ask. They come before the last piece, if that is still to come.
  */
 export function closers(snapshot: RunSnapshot, progress: Progress, now: Milliseconds, deadline: Milliseconds): Way[] {
   const here = advance(progress, now)
@@ -40,8 +40,8 @@ export function closers(snapshot: RunSnapshot, progress: Progress, now: Millisec
   const longer = stretched(timeline, phase, spare)
   if (longer) found.push(way('longer', `Hold what is left ${longer.by} s longer each`, [`${snapshot.circuits[last.pieceId]?.name ?? 'The last piece'}, in calm.`], longer.timeline))
   const talk: Kept = { ...placeless(last), kind: 'pause', pause: 'water', seconds: spare, moves: false }
-  found.push(way('talk', `${formatSeconds(spare)} to drink, ask and put away`, [], retimed(timeline, [...kept, talk])))
-  return found.sort((a, b) => b.endsAt - a.endsAt).slice(0, 4)
+  found.sort((a, b) => b.endsAt - a.endsAt)
+  return [...found.slice(0, 3), way('talk', `${formatSeconds(spare)} to drink, ask and put away`, [], retimed(timeline, [...kept, talk]))]
 }
 
 const placeless = ({ partId, pieceId, repeat }: Phase): Pick<Phase, 'partId' | 'pieceId' | 'repeat' | 'optional' | 'index' | 'start'> => ({ partId, pieceId, repeat, optional: false, index: 0, start: 0 })
@@ -71,7 +71,8 @@ function roundAgain(timeline: Timeline, pieceId: string, spare: Seconds): { phas
 function stretched(timeline: Timeline, present: number, spare: Seconds): { timeline: Timeline; by: Seconds } | undefined {
   const last = timeline.phases.at(-1)!
   const ahead = timeline.phases.filter((phase) => phase.index > present && phase.kind === 'work' && phase.pieceId === last.pieceId && phase.turn !== undefined && !phase.moves && !phase.selfPaced)
-  const by = ahead.length === 0 ? 0 : Math.floor(spare / ahead.length)
+  // Nobody holds a stretch for more than twice as long as it was meant to be.
+  const by = ahead.length === 0 ? 0 : Math.min(Math.floor(spare / ahead.length), ...ahead.map((phase) => phase.seconds))
   if (by < 5 || timeline.phases.some((phase) => phase.pieceId === last.pieceId && phase.moves)) return undefined
   return { by, timeline: retimed(timeline, keptOf(timeline).map((phase) => (ahead.some((each) => each.index === phase.index) ? { ...phase, seconds: phase.seconds + by } : phase))) }
 }

@@ -84,6 +84,7 @@ function Controls(props: ControlsProps) {
   }
   useControlKeys(act)
   const under = state.status !== 'ready' && state.status !== 'finished'
+  const upNext = state.status === 'ready' ? state.phase : state.next
   const slotEnd = snapshot.startsAt + snapshot.slotSeconds * 1000
   const listed = snapshot.timeline.phases.some((phase) => phase.selfPaced)
   const idle = !under || busy || locked
@@ -163,7 +164,7 @@ function Controls(props: ControlsProps) {
         </section>
         <div className="controls-side">
           <section className="controls-card" aria-label="Next">
-            <div className="second">Next{state.next ? `, ${formatSeconds(state.next.seconds)}` : ''}</div>
+            <div className="second">Next{upNext ? `, ${formatSeconds(upNext.seconds)}` : ''}</div>
             <h2>{nextWords({ ...props, snapshot }, state)}</h2>
           </section>
           <section className="controls-card is-tall" aria-label="Watch">
