@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 // The browser's own exists only on secure pages; a hall's tablet may come by plain HTTP.
 import { v4 as uuid } from 'uuid'
 import type { Command, RunEvent } from '@core/run/events'
@@ -12,9 +12,21 @@ import type { RunFeed } from '../live/run-feed'
 export function useCommands(runId: string, feed: RunFeed) {
   const [trouble, setTrouble] = useState<string>()
   const [busy, setBusy] = useState(false)
+  /** The command under way, whether another waits for its answer, and whether the line is lost. */
+  const line = useRef({ under: Promise.resolve(), waits: false, lost: false })
 
+  /** A press that comes before the last one is answered waits for it; a third, or one on a lost line, does nothing: late it would surprise the room. */
   const send = async (command: Command): Promise<void> => {
-    if (busy) return
+    const { current } = line
+    if (current.waits || current.lost) return
+    current.waits = true
+    await current.under
+    current.waits = false
+    current.under = sendNow(command)
+    await current.under
+  }
+
+  const sendNow = async (command: Command): Promise<void> => {
     setBusy(true)
     setTrouble(undefined)
     const request = { id: uuid(), expectedSequence: feed.get().progress.sequence, who: 'Coach', command }
@@ -27,6 +39,7 @@ export function useCommands(runId: string, feed: RunFeed) {
         } catch (error) {
           const lost = error instanceof ApiError && (error.status === 0 || error.status === 503)
           if (!lost || attempt >= 4) throw error
+          line.current.lost = true
           setTrouble('No answer yet: trying again …')
           await new Promise((resolve) => setTimeout(resolve, 250 * 2 ** attempt))
         } finally {
@@ -39,6 +52,7 @@ export function useCommands(runId: string, feed: RunFeed) {
         setTrouble(error.message)
       } else setTrouble('That did not work.')
     } finally {
+      line.current.lost = false
       setBusy(false)
     }
   }
