@@ -11,8 +11,8 @@ export interface HeardCue {
 
 interface SpeakerOptions {
   now: () => Milliseconds
-  /** How far ahead cues are put into the queue. */
-  ahead: Milliseconds
+  /** How far ahead cues are put into the queue, by the class's own time. */
+  ahead: () => Milliseconds
   /** How late the queue plays what is put into it, as an audio device would. */
   latency?: () => Milliseconds
 }
@@ -36,7 +36,7 @@ export class SimulatedSpeaker {
     if (changed) this.queue.clear()
     // From what has been played on: a look that comes late still tells what it has missed.
     const from = Math.max(progress.at, Number.isFinite(this.played) ? this.played : now)
-    for (const cue of upcomingCues(progress, Math.min(from, now), now + this.options.ahead)) {
+    for (const cue of upcomingCues(progress, Math.min(from, now), now + this.options.ahead())) {
       const key = keyOf(cue)
       if (this.queue.has(key) || this.heard.has(key)) continue
       // Too late to be queued ahead: heard at once.

@@ -66,7 +66,7 @@ describe('a simulated speaker', () => {
   it('hears every cue once and on its instant, however seldom it looks while it looks ahead far enough', () => {
     let now = 0
     const progress = foldEvents(timeline, pressed([0, 'start']))
-    const speaker = new SimulatedSpeaker({ now: () => now, ahead: 6000 })
+    const speaker = new SimulatedSpeaker({ now: () => now, ahead: () => 6000 })
     for (; now < (timeline.total + 20) * 1000; now += 4000) speaker.look(progress)
     const due = upcomingCues(progress, 0, (timeline.total + 20) * 1000)
     expect(speaker.log.map((cue) => [cue.kind, cue.at])).toEqual(due.map((cue) => [cue.kind, cue.at]))
@@ -76,7 +76,7 @@ describe('a simulated speaker', () => {
   it('without looking ahead, is as late as it looks', () => {
     let now = 0
     const progress = foldEvents(timeline, pressed([0, 'start']))
-    const speaker = new SimulatedSpeaker({ now: () => now, ahead: 0 })
+    const speaker = new SimulatedSpeaker({ now: () => now, ahead: () => 0 })
     for (; now < 60_000; now += 700) speaker.look(progress)
     expect(Math.max(...speaker.log.map((cue) => cue.late))).toBeGreaterThan(100)
   })

@@ -135,7 +135,7 @@ const kept = 12
 function useSimulatedSpeaker({ feed, clock }: LiveRun): HeardCue[] {
   const [heard, setHeard] = useState<HeardCue[]>([])
   useEffect(() => {
-    const speaker = new SimulatedSpeaker({ now: () => clock.now(), ahead: 6000 })
+    const speaker = new SimulatedSpeaker({ now: () => clock.now(), ahead: () => 6000 * clock.rate })
     const look = (changed = false) => {
       speaker.look(feed.get().progress, changed)
       setHeard((before) => (speaker.log.at(-1) === before[0] ? before : speaker.log.slice(-kept).reverse()))
