@@ -18,7 +18,7 @@ describe('my card', () => {
     const card = at(lunch, 480 + 5, 'oren')!
     expect(card).toMatchObject({ name: 'Oren', word: 'Work', coming: false, now: { station: 1, exercise: 'Goblet squat', others: ['Maribel'] }, next: { station: 2, exercise: 'Band row' } })
     expect(card.now!.how).toMatch(/^kettlebell \d+ kg/)
-    expect(card.ahead.map((each) => each.station)).toEqual([1, 2, 3, 4])
+    expect(card.stations.map((each) => each.station)).toEqual([1, 2, 3, 4])
   })
 
   it('on the way, the place is where I am going', () => {
@@ -26,7 +26,7 @@ describe('my card', () => {
   })
 
   it('the option that spares me is mine alone; nobody else’s limits leave the coach’s screens', () => {
-    expect(at(lunch, 480 + 5, 'ilse')!.ahead.length).toBe(4)
+    expect(at(lunch, 480 + 5, 'ilse')!.stations.length).toBe(4)
     const own = lunch.doings!.find((each) => each.personId === 'ilse' && each.station === 0 && each.pieceId === 'll-stations')!
     expect(own.name).toBe('Sit to a high chair')
     const [other, wall] = [forOne(lunch, 'oren'), forTheWall(lunch)]
@@ -56,6 +56,40 @@ describe('my card', () => {
         }
       }
     }
+  })
+
+  it('between sets, whoever stays where they are is not on the way; the whole class through, on the way is who changes station', () => {
+    const evening = snapshotOf('demo-evening')
+    const works = evening.timeline.phases.filter((phase) => phase.kind === 'work' && phase.pieceId === 'eb-stations')
+    let stayed = 0
+    works.slice(1).forEach((work, index) => {
+      const before = works[index]!
+      if (work.index === before.index + 1) return
+      for (const person of evening.people) {
+        const [was, rest, comes] = [before.start, before.start + before.seconds, work.start].map((second) => at(evening, second + 1, person.id)!)
+        expect(rest).toMatchObject({ ahead: true, coming: was!.now!.station !== comes!.now!.station, now: { station: comes!.now!.station } })
+        if (!rest!.coming) stayed++
+      }
+    })
+    expect(stayed).toBe(5 * 2 * evening.people.length)
+  })
+
+  it('then is the next thing that differs: another exercise here, or another station', () => {
+    const evening = snapshotOf('demo-evening')
+    const first = evening.timeline.phases.find((phase) => phase.kind === 'work' && phase.pieceId === 'eb-stations')!
+    const [one, two, three] = [0, 1, 2].map((position) => at(evening, first.start + position * first.seconds + 1, 'petra')!)
+    expect(one!.next).toMatchObject({ station: 1, exercise: two!.now!.exercise })
+    expect(three!.next).toMatchObject({ station: 1, exercise: one!.now!.exercise })
+    expect(one!.stations.map(({ station }) => station)).toEqual([1, 2, 3, 4])
+    expect(two!.stations[1]!.exercise).toBe(at(evening, first.start + 1, 'saoirse')!.now!.exercise)
+  })
+
+  it('the side is told with the seconds to its change, and after it', () => {
+    const { start } = lunch.timeline.phases.find((phase) => phase.kind === 'work' && phase.pieceId === 'll-stations' && phase.turn === 1)!
+    const person = lunch.people.find((each) => at(lunch, start, each.id)!.now!.station === 8)!.id
+    expect(at(lunch, start - 3, person)!.now).toMatchObject({ how: expect.stringContaining('change sides at the half') })
+    expect(at(lunch, start + 5, person)!.now!.side).toBe('first side, change in 15')
+    expect(at(lunch, start + 20, person)!.now).toMatchObject({ side: 'second side', how: expect.not.stringContaining('half') })
   })
 
   it('where partners take turns, whose turn it is', () => {

@@ -1,8 +1,11 @@
 import type { Phase } from '../timeline/phase'
+import type { Milliseconds } from '../units'
 import { eased, stationsAt } from './ease'
 import type { RunSnapshot } from './snapshot'
 import { roomView } from './room-view'
+import { exerciseAt, sideNow } from './sides-now'
 import type { RunState } from './state'
+import { comingWork, isAhead, workBefore } from './whereabouts'
 import { stationIn } from './station-in'
 
 /** Where somebody is, or goes, and what they do there. */
@@ -17,7 +20,7 @@ export interface CardPlace {
   /** First names of those who are there too. */
   others: string[]
   side?: string
-  /** In a group that takes turns: whether this person works now. */
+  /** In a group that takes turns: whether this person works in it. */
   turn?: 'works' | 'rests' | undefined
 }
 
@@ -31,39 +34,42 @@ export interface CardView {
   now?: CardPlace
   /** Whether the person is on the way there. */
   coming: boolean
+  /** Whether what is done there has not begun. */
+  ahead: boolean
   next?: CardPlace
   /** The stations still to come in this lap, the present one first. */
-  ahead: { station: number; exercise: string }[]
+  stations: { station: number; exercise: string }[]
   headline: string
 }
-
-const sideWords = ['first side', 'second side'] as const
 
 /** The card of one person; `undefined` when the person is not in this class. */
 export function cardView(snapshot: RunSnapshot, state: RunState, personId: string): CardView | undefined {
   const person = snapshot.people.find((each) => each.id === personId)
   if (!person) return undefined
   const room = roomView(snapshot, state)
-  const base = { name: person.name, word: room.word, place: room.place, headline: room.headline, ahead: [], coming: false }
+  const base = { name: person.name, word: room.word, place: room.place, headline: room.headline, stations: [], coming: false, ahead: false }
   if (state.status === 'finished') return base
   const { phases } = snapshot.timeline
-  const work = state.phase.kind === 'work' ? state.phase : phases.slice(state.phase.index).find((each) => each.kind === 'work')
+  const work = comingWork(snapshot, state)
   if (!work) return base
-  const coming = work !== state.phase || state.status === 'ready' || state.status === 'countIn'
-  const atStations = placeAt(snapshot, work, personId)
+  const ahead = isAhead(state, work)
+  const atStations = placeAt(snapshot, work, personId, ahead ? undefined : state.elapsed)
+  const before = workBefore(snapshot, work)
+  const stays = before !== undefined && placeAt(snapshot, before, personId)?.station === atStations?.station
   const now = atStations ?? meanwhileAt(snapshot, state, personId)
-  // Whoever waits goes next to where they have a station again.
+  // The first that is elsewhere, or something else; whoever waits goes next to where they have a station again.
   const next = phases
     .slice(work.index + 1)
-    .flatMap((each) => (each.kind === 'work' && (each.turn !== work.turn || each.pieceId !== work.pieceId) ? [placeAt(snapshot, each, personId)] : []))
-    .find((place) => place !== undefined)
+    .flatMap((each) => (each.kind === 'work' ? [placeAt(snapshot, each, personId)] : []))
+    .find((place) => place !== undefined && (place.station !== now?.station || place.exercise !== now?.exercise))
   const works = room.tiles.find((tile) => tile.number === now?.station)?.works
   return {
     ...base,
-    coming: coming && atStations !== undefined,
+    coming: ahead && atStations !== undefined && !stays,
+    ahead,
     ...(now && { now: { ...now, ...(works !== undefined && { turn: works === person.name ? ('works' as const) : ('rests' as const) }) } }),
     ...(next && { next }),
-    ahead: aheadOf(snapshot, work, personId),
+    stations: stationsFrom(snapshot, work, personId),
   }
 }
 
@@ -74,13 +80,14 @@ function meanwhileAt(snapshot: RunSnapshot, state: RunState, personId: string): 
   return phase && placeAt(snapshot, phase, personId)
 }
 
-function placeAt(snapshot: RunSnapshot, phase: Phase, personId: string): CardPlace | undefined {
+/** Where somebody is in a phase; `elapsed` into it, once it has begun. */
+function placeAt(snapshot: RunSnapshot, phase: Phase, personId: string, elapsed?: Milliseconds): CardPlace | undefined {
   const circuit = snapshot.circuits[phase.pieceId]
   if (!circuit) return undefined
   const station = circuit.rotates ? stationIn(snapshot, phase.pieceId, phase.turn ?? 0, personId) : (phase.station ?? 0)
   if (station === undefined) return undefined
   const view = stationsAt(circuit, phase.repeat, phase.lap)[station]
-  const planned = view?.exercises[phase.position ?? 0] ?? view?.exercises[0]
+  const planned = exerciseAt(view, phase)
   const ease = snapshot.people.find((person) => person.id === personId)?.ease ?? snapshot.ease
   const usual = planned && eased(planned, ease)
   const doing = snapshot.doings?.find((each) => each.personId === personId && each.pieceId === phase.pieceId && each.station === station && each.position === (phase.position ?? 0))
@@ -88,24 +95,24 @@ function placeAt(snapshot: RunSnapshot, phase: Phase, personId: string): CardPla
   const own = doing && doing.name === planned?.name ? { ...doing, name: usual!.name } : doing
   const units = circuit.units ?? snapshot.groups
   const ids = circuit.rotates ? (circuit.turns?.[phase.turn ?? 0]?.[station] ?? []).flatMap((unit) => units[unit] ?? []) : []
-  const byLap = usual?.sides === 'byLap' ? sideWords[(phase.lap ?? 0) % 2] : undefined
-  const side = phase.side !== undefined ? sideWords[phase.side] : byLap
+  const begun = elapsed !== undefined
+  const side = begun || usual?.sides !== 'half' ? sideNow(usual, phase, circuit, elapsed ?? 0) : undefined
   return {
     ...(circuit.rotates && { station: station + 1 }),
     exercise: view?.rest ? 'Rest' : (view?.list?.items.join(' · ') ?? own?.name ?? usual?.name ?? ''),
-    how: view?.list?.aim ?? [own?.how ?? usual?.how, usual?.sides === 'half' ? 'change sides at the half' : ''].filter(Boolean).join(', '),
+    how: view?.list?.aim ?? [own?.how ?? usual?.how, usual?.sides === 'half' && !begun ? 'change sides at the half' : ''].filter(Boolean).join(', '),
     points: view?.list || (own && own.name !== usual?.name) ? [] : (usual?.points ?? []),
     others: ids.filter((id) => id !== personId).flatMap((id) => snapshot.people.find((each) => each.id === id)?.name ?? []),
     ...(side && { side }),
   }
 }
 
-function aheadOf(snapshot: RunSnapshot, work: Phase, personId: string): CardView['ahead'] {
+function stationsFrom(snapshot: RunSnapshot, work: Phase, personId: string): CardView['stations'] {
   const circuit = snapshot.circuits[work.pieceId]
   if (!circuit?.rotates || work.turn === undefined) return []
   const until = Math.min(circuit.turns?.length ?? 0, work.turn + 4)
   return Array.from({ length: Math.max(0, until - work.turn) }, (_, index) => {
-    const place = placeAt(snapshot, { ...work, turn: work.turn! + index }, personId)
+    const place = placeAt(snapshot, { ...work, turn: work.turn! + index, ...(index > 0 && { position: 0 }) }, personId)
     return place?.station === undefined ? [] : [{ station: place.station, exercise: place.exercise }]
   }).flat()
 }

@@ -5,8 +5,8 @@ import { foldEvents } from './apply'
 import { upcomingCues } from './upcoming-cues'
 
 const lunch = snapshotOf('demo-lunch')
-const said = (snapshot: typeof lunch, from: number, until: number) =>
-  upcomingCues(foldEvents(snapshot.timeline, pressed([0, 'start'])), (10 + from) * 1000, (10 + until) * 1000, snapshot).map((cue) => [cue.kind, cue.at / 1000 - 10, cue.text])
+const said = (snapshot: typeof lunch, from: number, until: number, station?: number) =>
+  upcomingCues(foldEvents(snapshot.timeline, pressed([0, 'start'])), (10 + from) * 1000, (10 + until) * 1000, { snapshot, station }).map((cue) => [cue.kind, cue.at / 1000 - 10, cue.text])
 const work = (lap: number) => lunch.timeline.phases.find((phase) => phase.kind === 'work' && phase.pieceId === 'll-stations' && phase.lap === lap)!
 
 describe('what is said', () => {
@@ -14,7 +14,7 @@ describe('what is said', () => {
     const { start } = work(0)
     expect(said(lunch, start, start + 41)).toEqual([
       ['change', start, 'Work'],
-      ['changeOver', start + 20, 'Change sides'],
+      ['changeOver', start + 20, 'Station 8: change sides'],
       ['lastTen', start + 30, 'Ten seconds'],
       ['three', start + 37, '3'],
       ['two', start + 38, '2'],
@@ -30,6 +30,12 @@ describe('what is said', () => {
     expect(next).toContain('Next: ' + lunch.circuits[lunch.timeline.phases.at(-1)!.pieceId]!.stations[0]!.exercises[0]!.name)
     expect(next.every((text) => String(text).startsWith('Next: '))).toBe(true)
     expect(all.at(-1)![2]).toBe('1')
+  })
+
+  it('at a station, only its own sides change', () => {
+    const { start } = work(0)
+    const changes = (station: number) => said(lunch, start, start + 40, station).filter(([kind]) => kind === 'changeOver').map(([, , text]) => text)
+    expect([0, 7].map(changes)).toEqual([[], ['Change sides']])
   })
 
   it('nothing is said twice at one instant by the same kind', () => {
@@ -53,12 +59,16 @@ describe('the count of a tempo (common practice: lower, hold, raise, hold, in se
     expect(texts(repCount(4, 20))).toEqual(['0 1', '5 2', '10 3', '15 4'])
   })
 
-  it('is heard where everyone does the same, and not where stations differ', () => {
+  it('is heard where everyone does the same; where stations differ, at each station its own', () => {
     const tempo = { figures: [2, 0, 2, 0] as [number, number, number, number], from: 'top' as const }
     const counted = snapshotOf('demo-sixties', (document) => document.plan.parts.forEach((part) => part.pieces.forEach((piece) => piece.type === 'circuit' && piece.stations.forEach((station) => station.uses.forEach((use) => (use.tempo = tempo))))))
     const first = counted.timeline.phases.find((phase) => phase.kind === 'work' && phase.pieceId === 'ss-list')!
     expect(said(counted, first.start, first.start + 4).filter(([kind]) => kind === 'tempo')).toEqual([['tempo', first.start, 'down'], ['tempo', first.start + 1, '2'], ['tempo', first.start + 2, 'up'], ['tempo', first.start + 3, '2']])
     const rotating = snapshotOf('demo-lunch', (document) => document.plan.parts.forEach((part) => part.pieces.forEach((piece) => piece.type === 'circuit' && piece.travel === 'rotate' && piece.stations.forEach((station) => station.uses.forEach((use) => (use.tempo = tempo))))))
     expect(said(rotating, work(0).start, work(0).start + 40).some(([kind]) => kind === 'tempo')).toBe(false)
+    rotating.circuits['ll-stations']!.stations[2]!.exercises[0]!.tempo = { figures: [1, 0, 1, 0], from: 'bottom' }
+    const countAt = (station: number) => said(rotating, work(0).start, work(0).start + 4, station).flatMap(([kind, , text]) => (kind === 'tempo' ? [text] : []))
+    expect(countAt(1)).toEqual(['down', '2', 'up', '2'])
+    expect(countAt(2)).toEqual(['up', 'down', 'up', 'down'])
   })
 })

@@ -3,7 +3,14 @@ import type { Phase, Timeline } from '../timeline/phase'
 import { repCount, tempoCount } from '../timeline/tempo'
 import type { Seconds } from '../units'
 import { stationsAt } from './ease'
+import { exerciseAt, stationsThatChange, stationsWord } from './sides-now'
 import type { ExerciseView, RunSnapshot } from './snapshot'
+
+/** Where cues are heard: in the whole room, or at one station (from 0) with its own count. */
+export interface Listener {
+  snapshot: RunSnapshot
+  station?: number | undefined
+}
 
 /** What is said of a kind of cue that says the same every time. */
 const always: Partial<Record<CueKind, string>> = { three: '3', two: '2', one: '1', half: 'Half way', lastTen: 'Ten seconds', lastLap: 'Last lap', finish: 'Done. Thank you.' }
@@ -12,22 +19,19 @@ const always: Partial<Record<CueKind, string>> = { three: '3', two: '2', one: '1
 const sayable: Seconds = 1
 
 /** The cues of a phase with what is said at each, the count of a tempo and the call of the last lap among them. */
-export function spoken(cues: readonly Cue[], phase: Phase, timeline: Timeline, snapshot: RunSnapshot, length: Seconds): Cue[] {
+export function spoken(cues: readonly Cue[], phase: Phase, timeline: Timeline, { snapshot, station }: Listener, length: Seconds): Cue[] {
   const said = cues.flatMap((cue): Cue[] => {
-    const text = always[cue.kind] ?? wordsFor(cue.kind, phase, timeline, snapshot)
-    // With nothing to say of what comes next, nothing is said.
-    return cue.kind === 'next' && !text ? [] : [{ ...cue, ...(text && { text }) }]
+    const text = always[cue.kind] ?? wordsFor(cue.kind, phase, timeline, snapshot, station)
+    // With nothing to say of what comes next, or of a change that others make, nothing is said.
+    return (cue.kind === 'next' || cue.kind === 'changeOver') && !text ? [] : [{ ...cue, ...(text && { text }) }]
   })
-  const counted = countOf(phase, snapshot, length).map(({ at, text }): Cue => ({ kind: 'tempo', at, text }))
+  const counted = countOf(phase, snapshot, station, length).map(({ at, text }): Cue => ({ kind: 'tempo', at, text }))
   const lastLap: Cue[] = beginsLastLap(phase, timeline) ? [{ kind: 'lastLap', at: 0, text: always.lastLap! }] : []
   return [...said, ...lastLap, ...counted].sort((a, b) => a.at - b.at)
 }
 
-function wordsFor(kind: CueKind, phase: Phase, timeline: Timeline, snapshot: RunSnapshot): string | undefined {
-  if (kind === 'changeOver') {
-    const pairs = snapshot.circuits[phase.pieceId]?.pairs
-    return pairs === 'halfEach' ? 'Change partners' : 'Change sides'
-  }
+function wordsFor(kind: CueKind, phase: Phase, timeline: Timeline, snapshot: RunSnapshot, heardAt?: number): string | undefined {
+  if (kind === 'changeOver') return changeOverWords(phase, snapshot, heardAt)
   if (kind === 'change') return phase.kind === 'work' ? 'Work' : phase.moves ? 'Move on' : 'Rest'
   if (kind !== 'next') return undefined
   const work = timeline.phases.slice(phase.index + 1).find((each) => each.kind === 'work')
@@ -40,16 +44,30 @@ function wordsFor(kind: CueKind, phase: Phase, timeline: Timeline, snapshot: Run
   return work.pieceId === phase.pieceId ? undefined : `Next: ${circuit.name}. Find your station`
 }
 
-/** The one exercise that everybody does in a phase; nothing where they do different ones. */
-function exerciseIn(phase: Phase, snapshot: RunSnapshot): ExerciseView | undefined {
-  const circuit = snapshot.circuits[phase.pieceId]
-  if (!circuit || (circuit.rotates && circuit.stations.length > 1)) return undefined
-  const station = stationsAt(circuit, phase.repeat, phase.lap, snapshot.ease)[phase.station ?? 0]
-  return station?.list ? undefined : (station?.exercises[phase.position ?? 0] ?? station?.exercises[0])
+/** Who changes at the half: partners, or sides, and where they are not the same everywhere, at which stations. */
+function changeOverWords(phase: Phase, snapshot: RunSnapshot, heardAt?: number): string | undefined {
+  const based = snapshot.circuits[phase.pieceId]
+  if (!based) return undefined
+  if (based.pairs === 'halfEach') return 'Change partners'
+  const circuit = { ...based, stations: stationsAt(based, phase.repeat, phase.lap, snapshot.ease) }
+  const changing = stationsThatChange(circuit, phase)
+  if (!circuit.rotates || changing.length === circuit.stations.length) return 'Change sides'
+  if (heardAt === undefined) return `${stationsWord(changing)}: change sides`
+  return changing.includes(heardAt) ? 'Change sides' : undefined
 }
 
-function countOf(phase: Phase, snapshot: RunSnapshot, length: Seconds) {
-  const exercise = phase.kind === 'work' && !phase.selfPaced ? exerciseIn(phase, snapshot) : undefined
+/** The one exercise that is done in a phase where it is heard; nothing where people do different ones. */
+function exerciseIn(phase: Phase, snapshot: RunSnapshot, heardAt = 0): ExerciseView | undefined {
+  const circuit = snapshot.circuits[phase.pieceId]
+  if (!circuit) return undefined
+  const station = stationsAt(circuit, phase.repeat, phase.lap, snapshot.ease)[circuit.rotates ? heardAt : (phase.station ?? 0)]
+  return station?.list || station?.rest ? undefined : exerciseAt(station, phase)
+}
+
+function countOf(phase: Phase, snapshot: RunSnapshot, heardAt: number | undefined, length: Seconds) {
+  const circuit = snapshot.circuits[phase.pieceId]
+  const same = !circuit?.rotates || circuit.stations.length === 1 || heardAt !== undefined
+  const exercise = same && phase.kind === 'work' && !phase.selfPaced ? exerciseIn(phase, snapshot, heardAt) : undefined
   if (exercise?.tempo) return tempoCount(exercise.tempo, length)
   return exercise?.reps && length / exercise.reps >= sayable ? repCount(exercise.reps, length) : []
 }

@@ -1,6 +1,8 @@
 import { stationsAt } from './ease'
 import type { ExerciseView, RunSnapshot } from './snapshot'
 import type { RunState } from './state'
+import { exerciseAt } from './sides-now'
+import { isAhead } from './whereabouts'
 
 /** What those who follow from home do: they go through the stations in their order, with their own gear. */
 export interface HomeView {
@@ -14,16 +16,15 @@ export function homeView(snapshot: RunSnapshot, state: RunState): HomeView | und
   const { phases } = snapshot.timeline
   if (state.status === 'finished') return undefined
   const works = phases.slice(state.phase.index).filter((phase) => phase.kind === 'work')
-  const exerciseAt = (work: (typeof works)[number] | undefined) => {
+  const doneIn = (work: (typeof works)[number] | undefined) => {
     const circuit = work && snapshot.circuits[work.pieceId]
     if (!circuit?.rotates) return undefined
     const stations = stationsAt(circuit, work!.repeat, work!.lap, snapshot.ease)
-    const station = stations[(work!.turn ?? 0) % stations.length]
-    return station?.exercises[work!.position ?? 0] ?? station?.exercises[0]
+    return exerciseAt(stations[(work!.turn ?? 0) % stations.length], work!)
   }
-  const exercise = exerciseAt(works[0])
+  const exercise = doneIn(works[0])
   if (!exercise) return undefined
   const next = works.slice(1).find((work) => work.turn !== works[0]!.turn || work.pieceId !== works[0]!.pieceId || work.position !== works[0]!.position)
-  const follows = exerciseAt(next)?.name
-  return { exercise, coming: state.phase.kind !== 'work' || state.status === 'ready' || state.status === 'countIn', ...(follows && { next: follows }) }
+  const follows = doneIn(next)?.name
+  return { exercise, coming: isAhead(state, works[0]!), ...(follows && { next: follows }) }
 }

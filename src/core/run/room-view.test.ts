@@ -50,6 +50,17 @@ describe('what the room sees', () => {
     expect(move.tiles[1]).toMatchObject({ people: ['Oren', 'Maribel'], coming: true })
   })
 
+  it('after a stop everybody is where they were; on the way they are still on the way', () => {
+    expect(view(480 + 5, lunch, { type: 'stop' }, { type: 'resume' }).tiles[0]).toMatchObject({ coming: false })
+    expect(view(480 + 45, lunch, { type: 'stop' }, { type: 'resume' }).tiles[1]).toMatchObject({ coming: true })
+  })
+
+  it('between sets nobody is coming', () => {
+    const empty = snapshotOf('demo-evening')
+    const rest = empty.timeline.phases.find((phase) => phase.kind === 'rest' && !phase.moves && phase.pieceId === 'eb-stations')!
+    expect(view(rest.start + 1, empty)).toMatchObject({ headline: 'Stay at your station.', tiles: expect.not.arrayContaining([expect.objectContaining({ coming: true })]) })
+  })
+
   it('in the lap rest people still move on, into lap 2', () => {
     expect(view(480 + 8 * 55 - 10)).toMatchObject({ word: 'Rest', place: 'Lap 2 of 2 · turn 1 of 8', headline: 'On to the next station' })
   })

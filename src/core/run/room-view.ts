@@ -3,6 +3,8 @@ import type { Phase } from '../timeline/phase'
 import { stationsAt } from './ease'
 import type { CircuitView, ExerciseView, RunSnapshot, StationView } from './snapshot'
 import type { RunState } from './state'
+import { exerciseAt, sideWords, stationsThatChange, stationsWord } from './sides-now'
+import { comingWork, isAhead, workBefore } from './whereabouts'
 
 export interface Tile {
   number: number
@@ -10,7 +12,7 @@ export interface Tile {
   /** Form points of what is done there. */
   points: string[]
   people: string[]
-  /** Whether these people are on their way here rather than here. */
+  /** Whether any of these people are on their way here rather than here. */
   coming: boolean
   /** Who of them works now, where partners take turns or halves. */
   works?: string
@@ -42,10 +44,9 @@ export interface RoomView {
 const nothing = { points: [], tiles: [], watch: [] }
 
 export function roomView(snapshot: RunSnapshot, state: RunState): RoomView {
-  const { phases } = snapshot.timeline
   if (state.status === 'finished') return { word: 'Done', place: '', headline: 'Thank you. Put the gear back and drink.', detail: '', ...nothing }
   const phase = state.phase
-  const work = phase.kind === 'work' ? phase : phases.slice(phase.index).find((each) => each.kind === 'work')
+  const work = comingWork(snapshot, state)
   const based = work && snapshot.circuits[work.pieceId]
   // As the stations are at this repeat and lap.
   const circuit = based && { ...based, stations: stationsAt(based, work.repeat, work.lap, snapshot.ease) }
@@ -54,13 +55,12 @@ export function roomView(snapshot: RunSnapshot, state: RunState): RoomView {
   const before = phase !== work
   const turn = work.turn ?? 0
   const atStations = circuit.rotates
-  const coming = before || state.status === 'ready' || state.status === 'countIn'
   return {
     word,
     place: placeOf(snapshot, phase, work),
     ...linesOf(snapshot, circuit, state, work, before),
     points: atStations ? [] : pointsOf(circuit.stations[work.station ?? 0], work),
-    tiles: atStations ? tilesOf(snapshot, circuit, work, coming, workerAt(snapshot, circuit, state, work)) : [],
+    tiles: atStations ? tilesOf(snapshot, circuit, work, isAhead(state, work), workerAt(snapshot, circuit, state, work)) : [],
     watch: watchOf(snapshot, circuit, work, turn),
   }
 }
@@ -82,8 +82,6 @@ function wordOf(state: RunState): string {
 }
 
 const noteOf = (snapshot: RunSnapshot, phase: Phase) => snapshot.notes[phase.pieceId] ?? ''
-
-const exerciseAt = (station: StationView | undefined, work: Phase) => station?.exercises[work.position ?? 0] ?? station?.exercises[0]
 
 /** While people are on the way to the next lap or circuit, the place is that of the work they go to. */
 function placeOf(snapshot: RunSnapshot, phase: Phase, work: Phase): string {
@@ -141,8 +139,6 @@ function meanwhileLine(snapshot: RunSnapshot, state: RunState): string {
   return `The others: ${now.kind === 'work' ? nameWithSide(circuit, now) : phaseWord(now).toLowerCase()}`
 }
 
-const sideWords = ['first side', 'second side'] as const
-
 function nameWithSide(circuit: CircuitView, work: Phase): string {
   const station = circuit.stations[work.station ?? 0]
   if (station?.list) return work.selfPaced?.open ? 'Through the list, at your own pace' : 'Round after round, at your own pace'
@@ -158,28 +154,31 @@ function changeLine(circuit: CircuitView, state: RunState, work: Phase): string 
   if (work.changeAt === undefined) return sides
   const toGo = Math.ceil(work.changeAt - state.elapsed / 1000)
   const partners = circuit.pairs === 'halfEach'
-  const stations = circuit.stations.flatMap((station, index) => (exerciseAt(station, work)?.sides === 'half' ? [index + 1] : []))
-  const where = partners || !circuit.rotates ? '' : `${stationsWord(stations)}: `
+  const where = partners || !circuit.rotates ? '' : `${stationsWord(stationsThatChange(circuit, work))}: `
   if (toGo > 0) return partners ? `Partners change in ${toGo}` : `${where}${where ? 'change' : 'Change'} sides in ${toGo}`
   return partners ? 'Second partner' : `${where}${where ? 'second' : 'Second'} side`
 }
 
 function sideLine(circuit: CircuitView, work: Phase): string {
   if (!circuit.rotates) return ''
-  const stations = circuit.stations.flatMap((station, index) => (exerciseAt(station, work)?.sides === 'byLap' ? [index + 1] : []))
+  const stations = circuit.stations.flatMap((station, index) => (exerciseAt(station, work)?.sides === 'byLap' ? [index] : []))
   if (stations.length === 0) return ''
   return `${stationsWord(stations)}: ${sideWords[(work.lap ?? 0) % 2]} this lap`
 }
 
-const stationsWord = (stations: number[]) => `${stations.length === 1 ? 'Station' : 'Stations'} ${stations.join(' and ')}`
+
+const unitsAt = (circuit: CircuitView, turn = 0, station: number): number[] => circuit.turns?.[turn]?.[station] ?? []
 
 function peopleAt(snapshot: RunSnapshot, circuit: CircuitView, turn: number, station: number): RunSnapshot['people'] {
-  const ids = (circuit.turns?.[turn]?.[station] ?? []).flatMap((unit) => (circuit.units ?? snapshot.groups)[unit] ?? [])
+  const ids = unitsAt(circuit, turn, station).flatMap((unit) => (circuit.units ?? snapshot.groups)[unit] ?? [])
   return ids.flatMap((id) => snapshot.people.find((person) => person.id === id) ?? [])
 }
 
-function tilesOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, coming: boolean, worker: (people: number) => number | undefined): Tile[] {
+function tilesOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, ahead: boolean, worker: (people: number) => number | undefined): Tile[] {
+  const before = workBefore(snapshot, work)
   return circuit.stations.map((station, index): Tile => {
+    const here = before ? unitsAt(circuit, before.turn, index) : []
+    const coming = ahead && unitsAt(circuit, work.turn, index).some((unit) => !here.includes(unit))
     const people = peopleAt(snapshot, circuit, work.turn ?? 0, index).map((person) => person.name)
     const works = station.rest ? undefined : people[worker(people.length) ?? -1]
     return {

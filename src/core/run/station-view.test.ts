@@ -29,6 +29,13 @@ describe('the screen of a station', () => {
     expect(stationView(lunch, at(lunch.timeline.total + 5), 2).word).toBe('Done')
   })
 
+  it('tells its own side, and when it changes', () => {
+    const { start } = work(1)
+    expect([start - 3, start + 5, start + 20].map((second) => stationView(lunch, at(second), 8).side)).toEqual(['change sides at the half', 'first side, change in 15', 'second side'])
+    expect(stationView(lunch, at(start + 5), 1).side).toBeUndefined()
+    expect([start - 3, start + 5].map((second) => stationView(lunch, at(second), 1).ahead)).toEqual([true, false])
+  })
+
   it('closed, shows nothing to do', () => {
     const circuit = { ...lunch.circuits['ll-stations']!, closed: [1] }
     const closed = stationView({ ...lunch, circuits: { ...lunch.circuits, 'll-stations': circuit } }, at(work(0).start + 1), 2)

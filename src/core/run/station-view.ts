@@ -3,6 +3,8 @@ import { roomView } from './room-view'
 import { stationsAt } from './ease'
 import type { ExerciseView, RunSnapshot } from './snapshot'
 import type { RunState } from './state'
+import { exerciseAt, sideNow } from './sides-now'
+import { comingWork, isAhead } from './whereabouts'
 
 /** What the screen at one station says. */
 export interface StationScreenView {
@@ -15,6 +17,8 @@ export interface StationScreenView {
   /** Who is here, or is coming. */
   people: string[]
   coming: boolean
+  /** Whether what is done here has not begun. */
+  ahead: boolean
   works?: string
   side?: string
   closed: boolean
@@ -30,30 +34,32 @@ export const stationsIn = ({ circuits }: Pick<RunSnapshot, 'circuits'>): number[
 /** The screen of a station, by its number from 1. */
 export function stationView(snapshot: RunSnapshot, state: RunState, number: number): StationScreenView {
   const room = roomView(snapshot, state)
-  const none: StationScreenView = { word: room.word, place: room.place, items: [], people: [], coming: false, closed: false, nextPeople: [] }
+  const none: StationScreenView = { word: room.word, place: room.place, items: [], people: [], coming: false, ahead: false, closed: false, nextPeople: [] }
   const tile = room.tiles.find((each) => each.number === number)
   const { phases } = snapshot.timeline
-  const work = phases.slice(state.phase.index).find((phase) => phase.kind === 'work')
+  const work = comingWork(snapshot, state)
   const circuit = work && snapshot.circuits[work.pieceId]
   if (!tile || !work || !circuit) return none
   const station = stationsAt(circuit, work.repeat, work.lap, snapshot.ease)[number - 1]!
-  const exercise = station.exercises[work.position ?? 0] ?? station.exercises[0]
+  const exercise = exerciseAt(station, work)
   const next = phases.slice(work.index + 1).find((phase) => phase.kind === 'work' && phase.pieceId === work.pieceId && phase.turn !== work.turn)
   const unitsAt = (phase: Phase | undefined, at: number) => (phase ? (circuit.turns?.[phase.turn ?? 0]?.[at] ?? []) : [])
   const units = circuit.units ?? snapshot.groups
   const namesOf = (ids: readonly number[]) => ids.flatMap((unit) => units[unit] ?? []).flatMap((id) => snapshot.people.find((person) => person.id === id)?.name ?? [])
   const here = unitsAt(work, number - 1)
   const goesTo = next ? (circuit.turns?.[next.turn ?? 0] ?? []).findIndex((units) => units.some((unit) => here.includes(unit))) : -1
-  const sides = exercise?.sides === 'byLap' ? (['first side', 'second side'] as const)[(work.lap ?? 0) % 2] : undefined
+  const ahead = isAhead(state, work)
+  const side = ahead && exercise?.sides === 'half' ? 'change sides at the half' : sideNow(exercise, work, circuit, ahead ? 0 : state.elapsed)
   return {
     ...none,
+    ahead,
     people: tile.people,
     coming: tile.coming,
     closed: tile.closed ?? false,
     items: station.list?.items ?? [],
     ...(!tile.closed && !station.rest && exercise && { exercise }),
     ...(tile.works !== undefined && { works: tile.works }),
-    ...(sides && { side: sides }),
+    ...(side && { side }),
     nextPeople: namesOf(unitsAt(next, number - 1)),
     ...(goesTo >= 0 && !circuit.units && { nextStation: goesTo + 1 }),
   }

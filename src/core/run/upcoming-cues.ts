@@ -1,7 +1,6 @@
 import { cuesOf, type CueKind } from '../timeline/cues'
 import type { Milliseconds } from '../units'
-import { spoken } from './cue-words'
-import type { RunSnapshot } from './snapshot'
+import { spoken, type Listener } from './cue-words'
 import { advance, phaseLength, type Progress } from './progress'
 
 export interface TimedCue {
@@ -15,9 +14,9 @@ export interface TimedCue {
 
 /**
  * The cues from `from` up to `until` (server time) if nothing more happens: what a screen schedules ahead.
- * None while the clock stands. With the class's snapshot, each with what is said at it.
+ * None while the clock stands. For a listener, each with what is said at it there.
  */
-export function upcomingCues(progress: Progress, from: Milliseconds, until: Milliseconds, snapshot?: RunSnapshot): TimedCue[] {
+export function upcomingCues(progress: Progress, from: Milliseconds, until: Milliseconds, listener?: Listener): TimedCue[] {
   const cues: TimedCue[] = []
   let here = advance(progress, from)
   if (here.mode !== 'running') return cues
@@ -26,20 +25,20 @@ export function upcomingCues(progress: Progress, from: Milliseconds, until: Mill
   }
   if (here.countIn > 0) {
     const zero = here.at + here.countIn
-    ;(['three', 'two', 'one'] as const).forEach((kind, index) => take({ kind, at: zero - (3 - index) * 1000, ...(snapshot && { text: String(3 - index) }) }))
+    ;(['three', 'two', 'one'] as const).forEach((kind, index) => take({ kind, at: zero - (3 - index) * 1000, ...(listener && { text: String(3 - index) }) }))
   }
   while (here.mode === 'running') {
     const start = here.at + here.countIn - here.elapsed
     const length = phaseLength(here)
     const phase = here.timeline.phases[here.phase]!
     const heard = cuesOf(phase, length / 1000)
-    for (const { kind, at, text } of snapshot ? spoken(heard, phase, here.timeline, snapshot, length / 1000) : heard) {
+    for (const { kind, at, text } of listener ? spoken(heard, phase, here.timeline, listener, length / 1000) : heard) {
       take({ kind, at: start + at * 1000, phase: here.phase, ...(text && { text }) })
     }
     const end = start + length
     if (here.holding || end >= until) return cues
     here = advance(here, end)
-    if (here.mode === 'finished') take({ kind: 'finish', at: end, ...(snapshot && { text: 'Done. Thank you.' }) })
+    if (here.mode === 'finished') take({ kind: 'finish', at: end, ...(listener && { text: 'Done. Thank you.' }) })
   }
   return cues
 }

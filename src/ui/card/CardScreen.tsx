@@ -1,7 +1,7 @@
 import { useMemo } from 'react'
 import { cardView, type CardPlace } from '@core/run/card-view'
 import { shownSeconds } from '@core/run/state'
-import { Guard } from '../kit/Guard'
+import { guarded } from '../kit/Guard'
 import { digitsOf } from '../live/digits'
 import { Level } from '../live/Level'
 import { useRun, type LiveProps } from '../live/use-run'
@@ -13,13 +13,7 @@ interface CardProps extends LiveProps {
 }
 
 /** One person's card on their own phone: where they are, what they do, with whom, and where they go next. */
-export function CardScreen(props: CardProps) {
-  return (
-    <Guard>
-      <Card {...props} />
-    </Guard>
-  )
-}
+export const CardScreen = guarded(Card)
 
 const names = new Intl.ListFormat('en', { type: 'conjunction' })
 
@@ -45,7 +39,7 @@ function Card(props: CardProps) {
         <h1>{view.name}</h1>
         <span>{view.place}</span>
       </header>
-      <section className="card-now on-paper" aria-label={coming ? 'Where you go' : 'What you do now'}>
+      <section className="card-now on-paper" aria-label={coming ? 'Where you go' : view.ahead ? 'What you do next' : 'What you do now'}>
         <Level state={state} />
         <div className="card-words">
           {now && (
@@ -53,7 +47,7 @@ function Card(props: CardProps) {
               <p className="card-where">{whereWords(now, coming)}</p>
               <p className="card-exercise">{now.exercise}</p>
               <p className="card-how">{[now.side, now.how].filter(Boolean).join('. ')}</p>
-              {now.turn && !coming && <p className="card-turn">{now.turn === 'works' ? 'You work now' : 'You rest or count now'}</p>}
+              {now.turn && !coming && <p className="card-turn">{`${now.turn === 'works' ? 'You work' : 'You rest or count'} ${view.ahead ? 'next' : 'now'}`}</p>}
             </>
           )}
           {finished && <p className="card-exercise">{view.headline}</p>}
@@ -69,13 +63,13 @@ function Card(props: CardProps) {
       </section>
       {next && !coming && (
         <p className="card-next">
-          Then <b>{next.station === undefined ? 'together' : next.station === now?.station ? 'here again' : `station ${next.station}`}</b>: {[next.exercise, next.how].filter(Boolean).join(', ')}
-          {next.others.length > 0 && `, with ${names.format(next.others)}`}
+          Then <b>{next.station === undefined ? 'together' : next.station === now?.station ? 'here' : `station ${next.station}`}</b>: {[next.exercise, next.how].filter(Boolean).join(', ')}
+          {next.others.length > 0 && next.station !== now?.station && `, with ${names.format(next.others)}`}
         </p>
       )}
-      {view.ahead.length > 1 && (
+      {view.stations.length > 1 && (
         <div className="card-ahead" role="list" aria-label="Your stations">
-          {view.ahead.map(({ station, exercise }, index) => (
+          {view.stations.map(({ station, exercise }, index) => (
             <div role="listitem" className={index === 0 ? 'is-now' : undefined} key={`${station}-${index}`}>
               <b>{station}</b>
               <span>{index === 0 ? (coming ? 'on the way' : 'now') : exercise}</span>

@@ -1,4 +1,4 @@
-import { Component, type ReactNode } from 'react'
+import { Component, type ComponentType, type ReactNode } from 'react'
 
 /** Shows what to do when a view fails, instead of an empty page. */
 export class Guard extends Component<{ children: ReactNode }, { failed: boolean }> {
@@ -18,6 +18,17 @@ export class Guard extends Component<{ children: ReactNode }, { failed: boolean 
           Load again
         </button>
       </div>
+    )
+  }
+}
+
+/** A whole screen that says so when it fails. */
+export function guarded<Props extends object>(Screen: ComponentType<Props>) {
+  return function Guarded(props: Props) {
+    return (
+      <Guard>
+        <Screen {...props} />
+      </Guard>
     )
   }
 }

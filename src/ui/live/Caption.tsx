@@ -8,14 +8,20 @@ const shownMs = 2500
 /** What the digits and the word show by themselves needs no caption. */
 const seen = new Set<CueKind>(['three', 'two', 'one', 'change', 'finish'])
 
+interface CaptionProps {
+  live: LiveRun
+  /** From 0: at a station, what is said there. */
+  station?: number
+}
+
 /** What was said last, for a moment, whether or not sound is on. */
-export function Caption({ live: { feed, clock, snapshot, state } }: { live: LiveRun }) {
+export function Caption({ live: { feed, clock, snapshot }, station }: CaptionProps) {
   const { progress } = feed.get()
   const tenth = Math.floor(clock.now() / 100)
   const text = useMemo(() => {
     const now = tenth * 100
-    return upcomingCues(progress, Math.max(progress.at, now - shownMs), now + 100, { ...snapshot, timeline: state.timeline }).findLast((cue) => cue.text && !seen.has(cue.kind))?.text
-  }, [progress, tenth, snapshot, state.timeline])
+    return upcomingCues(progress, Math.max(progress.at, now - shownMs), now + 100, { snapshot, station }).findLast((cue) => cue.text && !seen.has(cue.kind))?.text
+  }, [progress, tenth, snapshot, station])
   return (
     <p className="caption" data-testid="caption">
       {text ?? ' '}

@@ -52,6 +52,8 @@ export class CueSpeaker {
   constructor(
     private readonly feed: RunFeed,
     private readonly clock: LiveClock,
+    /** From 0: at a station, what is said there; otherwise what the room hears. */
+    private readonly station?: number,
   ) {}
 
   get on(): boolean {
@@ -93,7 +95,7 @@ export class CueSpeaker {
     const { progress, snapshot } = this.feed.get()
     const { rate } = this.clock
     for (const [key, { at }] of this.scheduled) if (at < now - lookMs * rate) this.scheduled.delete(key)
-    for (const cue of upcomingCues(progress, now, now + aheadMs * rate, snapshot)) {
+    for (const cue of upcomingCues(progress, now, now + aheadMs * rate, { snapshot, station: this.station })) {
       // Played fast, more would only be noise.
       if (rate > 5 && !structure.has(cue.kind)) continue
       const key = `${cue.kind}-${Math.round(cue.at / 100)}`

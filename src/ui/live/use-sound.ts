@@ -3,9 +3,9 @@ import { CueSpeaker } from './cue-speaker'
 import { keepSound, readSound, usualSound, type SoundSettings } from './sound-settings'
 import type { LiveRun } from './use-run'
 
-/** The screen's own sound: off until somebody presses for it, as browsers demand. */
-export function useSound({ feed, clock }: Pick<LiveRun, 'feed' | 'clock'>) {
-  const [speaker] = useState(() => new CueSpeaker(feed, clock))
+/** The screen's own sound, of the room or of a station (from 0): off until somebody presses for it, as browsers demand. */
+export function useSound({ feed, clock }: Pick<LiveRun, 'feed' | 'clock'>, station?: number) {
+  const [speaker] = useState(() => new CueSpeaker(feed, clock, station))
   const [on, setOn] = useState(false)
   const [settings, setSettings] = useState(usualSound)
   useEffect(() => {

@@ -7,7 +7,7 @@ import { phaseAt } from '@core/timeline/at'
 import { formatSeconds } from '@core/units'
 import { tapsOfClass } from '../../stand-ins/people'
 import { SimulatedSpeaker, type HeardCue } from '../../stand-ins/speaker'
-import { Guard } from '../kit/Guard'
+import { guarded } from '../kit/Guard'
 import { Ribbon } from '../kit/Ribbon'
 import { RunFeed } from '../live/run-feed'
 import { kindOf, soundNames } from '../live/sound-settings'
@@ -21,13 +21,7 @@ import './rehearsal.css'
 const rates = [1, 2, 5, 10, 20, 40, 60] as const
 
 /** A class played by itself, by eye and by ear, as fast as one likes: nothing of it is stored, and no room hears of it. */
-export function RehearsalScreen({ snapshot, classId }: { snapshot: RunSnapshot; classId: string }) {
-  return (
-    <Guard>
-      <Rehearsal snapshot={snapshot} classId={classId} />
-    </Guard>
-  )
-}
+export const RehearsalScreen = guarded(Rehearsal)
 
 function Rehearsal({ snapshot, classId }: { snapshot: RunSnapshot; classId: string }) {
   const [clock] = useState(() => new RehearsalClock(snapshot.startsAt - countInMs))

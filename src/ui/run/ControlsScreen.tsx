@@ -5,7 +5,7 @@ import { shownSeconds, type RunState } from '@core/run/state'
 import { phaseWord } from '@core/summary/names'
 import { blocksOf } from '@core/timeline/blocks'
 import { formatSeconds } from '@core/units'
-import { Guard } from '../kit/Guard'
+import { guarded } from '../kit/Guard'
 import { Ribbon } from '../kit/Ribbon'
 import { timeOf } from '../kit/when'
 import { Caption } from '../live/Caption'
@@ -40,13 +40,7 @@ type PanelName = (typeof panels)[number]
 const undoWords: Partial<Record<Command['type'], string>> = { pause: 'pause', resume: 'resume', skip: 'skip', back: 'back', repeat: 'repeat', goto: 'jump', hold: 'hold', release: 'release', extend: '+ 10 s', amend: 'the change of time' }
 
 /** The coach's controls: large targets, keys for all, and a stop that is one press away. */
-export function ControlsScreen(props: ControlsProps) {
-  return (
-    <Guard>
-      <Controls {...props} />
-    </Guard>
-  )
-}
+export const ControlsScreen = guarded(Controls)
 
 function Controls(props: ControlsProps) {
   const { runId, classId, wallPath, screensPath, zone } = props
@@ -93,13 +87,10 @@ function Controls(props: ControlsProps) {
   return (
     <main className="controls">
       <header className="controls-top">
-        <div>
+        <div className="controls-name">
           <h1>{snapshot.name}</h1>
           <span>{view.place}</span>
         </div>
-        <span className="push" role="status">
-          {connected ? 'together with the room' : 'no line: going on by itself'}
-        </span>
         <button type="button" className="small-button" aria-pressed={sound.on} onClick={() => void sound.turn(!sound.on)}>
           {sound.on ? 'Mute' : 'Unmute'} <kbd>M</kbd>
         </button>
@@ -124,6 +115,7 @@ function Controls(props: ControlsProps) {
         {under && <span className="ribbon-head" style={{ left: `${Math.min(100, (state.gone / 10) / snapshot.timeline.total)}%` }} />}
         <div className="controls-ends">
           <span>{formatSeconds(state.gone / 1000)} gone</span>
+          <span role="status">{connected ? 'together with the room' : 'no line: going on by itself'}</span>
           <span>
             {formatSeconds(Math.ceil(state.left / 1000))} left, {state.status === 'finished' ? 'ended' : 'ends'} {timeOf(state.endsAt, zone)}
             {slotWord(state, slotEnd)}
@@ -168,7 +160,7 @@ function Controls(props: ControlsProps) {
             <h2>{nextWords({ ...props, snapshot }, state)}</h2>
           </section>
           <section className="controls-card is-tall" aria-label="Watch">
-            <div className="second">Watch{view.tiles.length > 0 && (view.tiles[0]!.coming ? ', and who comes where' : ', and who is where')}</div>
+            <div className="second">Watch{view.tiles.length > 0 && (view.tiles.some((tile) => tile.coming) ? ', and who comes where' : ', and who is where')}</div>
             {view.watch.length === 0 && <p className="second">Nobody has to go easy on what is done here.</p>}
             {view.watch.map((each, index) => (
               <p key={index}>

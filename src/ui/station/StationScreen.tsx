@@ -1,10 +1,13 @@
 import { useMemo } from 'react'
 import { stationView } from '@core/run/station-view'
 import { shownSeconds } from '@core/run/state'
-import { Guard } from '../kit/Guard'
+import { guarded } from '../kit/Guard'
+import { Caption } from '../live/Caption'
 import { digitsOf } from '../live/digits'
 import { Level } from '../live/Level'
+import { SoundButton } from '../live/SoundButton'
 import { useRun, type LiveProps } from '../live/use-run'
+import { useSound } from '../live/use-sound'
 import { useWakeLock } from '../live/use-wake-lock'
 import './station.css'
 
@@ -14,19 +17,15 @@ interface StationProps extends LiveProps {
 }
 
 /** The screen that stands at one station: what is done here, by whom, and who comes next. */
-export function StationScreen(props: StationProps) {
-  return (
-    <Guard>
-      <Station {...props} />
-    </Guard>
-  )
-}
+export const StationScreen = guarded(Station)
 
 const names = new Intl.ListFormat('en', { type: 'conjunction' })
 
 function Station(props: StationProps) {
   const { number } = props
-  const { snapshot, state, connected } = useRun(props)
+  const live = useRun(props)
+  const { snapshot, state, connected } = live
+  const sound = useSound(live, number - 1)
   useWakeLock()
   const second = Math.ceil(state.remaining / 1000)
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
@@ -46,7 +45,7 @@ function Station(props: StationProps) {
       <div className="station-middle">
         <div>
           {view.closed && <p className="station-exercise">Closed</p>}
-          {!view.closed && view.items.length === 0 && <p className="station-exercise">{exercise?.name ?? (view.people.length > 0 ? 'Rest' : 'Nothing here just now')}</p>}
+          {!view.closed && view.items.length === 0 && <p className="station-exercise">{exercise ? `${view.ahead ? 'Next: ' : ''}${exercise.name}` : (view.people.length > 0 ? 'Rest' : 'Nothing here just now')}</p>}
           {view.items.length > 0 && (
             <ol className="station-items">
               {view.items.map((item) => (
@@ -81,6 +80,10 @@ function Station(props: StationProps) {
           {view.nextStation !== undefined && !view.coming && `, then to station ${view.nextStation}`}
         </p>
         {view.nextPeople.length > 0 && !view.coming && <p>Next here: {names.format(view.nextPeople)}</p>}
+        <div className="station-sound">
+          <Caption live={live} station={number - 1} />
+          <SoundButton sound={sound} />
+        </div>
         {!connected && <p role="status">No line to the server: going on by itself</p>}
       </footer>
     </main>

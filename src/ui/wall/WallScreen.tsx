@@ -1,4 +1,4 @@
-import { Guard } from '../kit/Guard'
+import { guarded } from '../kit/Guard'
 import { useRun, type LiveProps } from '../live/use-run'
 import { useSound } from '../live/use-sound'
 import { useWakeLock } from '../live/use-wake-lock'
@@ -10,13 +10,7 @@ interface WallProps extends LiveProps {
 }
 
 /** The room wall, live. */
-export function WallScreen(props: WallProps) {
-  return (
-    <Guard>
-      <Wall {...props} />
-    </Guard>
-  )
-}
+export const WallScreen = guarded(Wall)
 
 function Wall(props: WallProps) {
   const live = useRun(props)

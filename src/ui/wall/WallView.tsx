@@ -1,10 +1,11 @@
-import { useEffect, useMemo, useState } from 'react'
+import { useMemo, useState } from 'react'
 import { homeView } from '@core/run/home-view'
 import { roomView } from '@core/run/room-view'
 import { shownSeconds } from '@core/run/state'
 import { Caption } from '../live/Caption'
 import { digitsOf } from '../live/digits'
 import { Level } from '../live/Level'
+import { SoundButton } from '../live/SoundButton'
 import type { LiveRun } from '../live/use-run'
 import type { useSound } from '../live/use-sound'
 import { Standings } from './Standings'
@@ -30,14 +31,6 @@ export function WallView({ live, layout: first, sound }: WallViewProps) {
   const tiles = layout === 'home' ? [] : view.tiles
   const digits = state.status === 'finished' ? '' : digitsOf(shownSeconds(state))
   const ends = new Date(state.endsAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
-
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      if (event.key.toLowerCase() === 'm') void sound.turn(!sound.on)
-    }
-    addEventListener('keydown', press)
-    return () => removeEventListener('keydown', press)
-  })
 
   const choose = (to: Layout) => {
     setLayout(to)
@@ -110,9 +103,7 @@ export function WallView({ live, layout: first, sound }: WallViewProps) {
         </div>
       )}
       <footer className="wall-foot">
-        <button type="button" onClick={() => void sound.turn(!sound.on)} aria-pressed={sound.on}>
-          {sound.on ? 'Sound on (M mutes)' : 'Sound off (M turns it on)'}
-        </button>
+        <SoundButton sound={sound} />
         <label>
           Layout{' '}
           <select value={layout} onChange={(event) => choose(event.currentTarget.value as Layout)}>
