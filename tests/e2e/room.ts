@@ -13,6 +13,20 @@ export async function openRoom(context: BrowserContext, classId: string, base = 
   return [controls, wall]
 }
 
+/** Screens of a room by the names of their links. */
+export async function openScreens(context: BrowserContext, controls: Page, names: readonly string[]): Promise<Page[]> {
+  const screens = await context.newPage()
+  await openPage(screens, `${controls.url()}/screens`)
+  const opened: Page[] = []
+  for (const name of names) {
+    const path = await screens.getByRole('link', { name, exact: true }).getAttribute('href')
+    const page = await context.newPage()
+    await openPage(page, new URL(path!, controls.url()).href)
+    opened.push(page)
+  }
+  return opened
+}
+
 export const press = (page: Page, name: RegExp) => page.getByRole('button', { name }).click()
 export const word = (page: Page) => page.getByTestId('word')
 

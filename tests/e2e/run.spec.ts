@@ -1,4 +1,3 @@
-import { freePort, startServer } from '../fixtures/server'
 import { digitsOf, expect, expectAccessible, openPage, test } from './app'
 import { end, expectTogether, openRoom, press, word } from './room'
 
@@ -45,46 +44,6 @@ test('controls and wall stay together through pause, resume, skip, hold, stop an
   await expect(word(wall)).toHaveText('Done')
   await openPage(controls, '/log')
   await expect(controls.getByRole('row', { name: /Lunch Loop/ }).first()).toContainText('28:10')
-})
-
-test('the room goes on while the server is killed in the middle of a class, and rejoins it', async ({ context, app }) => {
-  const port = await freePort()
-  let server = await startServer(app.database, port)
-  const [controls, wall] = await openRoom(context, 'demo-sixties', server.base)
-  await press(controls, /^Start/)
-  for (let phase = 0; phase < 3; phase++) await press(controls, /^Skip/)
-  await expect(word(wall)).toHaveText('Work')
-  await server.kill()
-  await expect(wall.getByText('No line to the server: going on by itself')).toBeVisible()
-  const before = await digitsOf(wall)
-  await expect.poll(() => digitsOf(wall)).not.toBe(before)
-  await expectTogether(controls, wall)
-  server = await startServer(app.database, port)
-  await expect(wall.getByText('No line to the server')).toHaveCount(0)
-  await expect(controls.getByText('together with the room')).toBeVisible()
-  await press(controls, /^Pause/)
-  await expect(word(wall)).toHaveText('Paused')
-  await expectTogether(controls, wall)
-  await wall.reload()
-  await expect(word(wall)).toHaveText('Paused')
-  await end(controls)
-  await server.kill()
-})
-
-test('two coaches: the slower is told, shown where the class is, and may press again', async ({ context }) => {
-  const [controls] = await openRoom(context, 'demo-short')
-  const other = await context.newPage()
-  await openPage(other, controls.url())
-  await press(controls, /^Start/)
-  await expect(word(other)).toHaveText('Get set')
-  // The other coach's line is held up, so that this screen does not know of the skip.
-  await other.route('**/events*', (route) => route.abort())
-  await context.setOffline(false)
-  await press(controls, /^Skip/)
-  await expect(word(controls)).toHaveText('Work')
-  await press(other, /^Skip/)
-  await expect(word(other)).toHaveText(/Work|Rest/)
-  await end(controls)
 })
 
 test('keys and a presenter remote work the controls', async ({ context }) => {

@@ -79,9 +79,17 @@ describe('a run', () => {
   it('of two coaches who press at the same instant, one counts and the other is told', async () => {
     const run = await open('demo-lunch')
     await press(run, request(0, 'start'))
-    const answers = await Promise.all([press(run, request(1, 'skip'), one), press(run, request(1, 'stop'), two)])
+    const answers = await Promise.all([press(run, request(1, 'skip'), one), press(run, request(1, 'pause'), two)])
     expect(answers.map((answer) => answer.status).sort()).toEqual([200, 409])
     await press(run, request(2, 'finish'))
+  })
+
+  it('a stop is never too late: it counts whatever was pressed meanwhile, and is told of it', async () => {
+    const run = await open('demo-lunch')
+    for (const [sequence, type] of [[0, 'start'], [1, 'skip']] as const) await press(run, request(sequence, type))
+    const stop = await press(run, request(0, 'stop'), two)
+    expect(await stop.json()).toMatchObject({ event: { sequence: 3, command: { type: 'stop' } }, missed: [{ sequence: 1 }, { sequence: 2 }], repeated: false })
+    await press(run, request(3, 'finish'))
   })
 
   it('reaches the screens of another app process, and resumes after the last event seen', async () => {

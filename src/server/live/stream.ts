@@ -1,7 +1,8 @@
 import { log } from '../http/respond'
 import { newsOf, onRunChange, type RunNews } from './bus'
 
-const heartbeatMs = 15_000
+/** A screen that hears nothing for more than twice as long takes its line for lost. */
+const heartbeatMs = 5000
 
 /** So many messages may wait to be read. */
 const mostUnread = 5000
@@ -55,7 +56,7 @@ export async function streamRun(runId: string, request: Request, token?: string)
           close()
         })
       }
-      const heartbeat = setInterval(() => send(': still here\n\n'), heartbeatMs)
+      const heartbeat = setInterval(() => send('event: beat\ndata: 1\n\n'), heartbeatMs)
       let unsubscribe = () => {}
       end = () => {
         open = false

@@ -101,17 +101,18 @@ export async function runVersion(runId: string): Promise<number> {
 
 /**
  * Takes a command into the run's order. A repeat (the same id) answers with what it did the first time; one that was
- * decided on an older state is refused with 409 and the events it had not seen, and so is one that means nothing now.
+ * decided on an older state is refused with 409 and the events it had not seen, and so is one that means nothing now. A stop is never too late:
+ * it is told what it had `missed`.
  */
-export async function takeCommand(hallId: string, runId: string, request: CommandRequest): Promise<{ event: RunEvent; repeated: boolean }> {
+export async function takeCommand(hallId: string, runId: string, request: CommandRequest): Promise<{ event: RunEvent; missed: RunEvent[]; repeated: boolean }> {
   return db().transaction(async (tx) => {
     const [run] = await tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, runId))).for('update')
     if (!run) throw notFound('run')
     const events = await eventsAfter(runId, 0, tx)
     const before = events.find((event) => event.id === request.id)
-    if (before) return { event: before, repeated: true }
-    if (request.expectedSequence !== run.sequence) {
-      const missed = events.filter((event) => event.sequence > request.expectedSequence)
+    const missed = events.filter((event) => event.sequence > request.expectedSequence && event !== before)
+    if (before) return { event: before, missed, repeated: true }
+    if (request.expectedSequence !== run.sequence && request.command.type !== 'stop') {
       throw refuse(409, 'stale', 'Somebody else was quicker. This screen now shows where the class is; press again if you still want to.', { events: missed })
     }
     const [clock] = await tx.select({ now: databaseNow }).from(runs).where(eq(runs.id, runId))
@@ -134,7 +135,7 @@ export async function takeCommand(hallId: string, runId: string, request: Comman
       })
       .where(eq(runs.id, runId))
     await notifyRun(tx, runId)
-    return { event, repeated: false }
+    return { event, missed, repeated: false }
   })
 }
 

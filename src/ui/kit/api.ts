@@ -24,7 +24,9 @@ export async function api<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: st
   } catch {
     throw new ApiError(0, [away])
   }
-  const answer = (await response.json().catch(() => ({}))) as Record<string, unknown>
-  if (response.ok) return answer as T
-  throw new ApiError(response.status, (answer.errors as Problem[] | undefined) ?? [], answer)
+  const answer = (await response.json().catch(() => undefined)) as Record<string, unknown> | undefined
+  if (!response.ok) throw new ApiError(response.status, (answer?.errors as Problem[] | undefined) ?? [], answer)
+  // Broken off in the middle.
+  if (answer === undefined) throw new ApiError(0, [away])
+  return answer as T
 }

@@ -53,9 +53,31 @@ describe('one stream for all screens of a run in a browser', () => {
     expect(FakeSource.opened.at(-1)!.address).toBe('/third?after=3')
   })
 
+  it('is opened anew when nothing has been heard for long, and goes on after what has been heard', () => {
+    const stream = new SharedStream()
+    const wall = listener('/wall')
+    stream.join(wall.listener)
+    FakeSource.opened[0]!.send('open')
+    FakeSource.opened[0]!.send('run', event(1))
+    for (let beat = 0; beat < 10; beat++) {
+      vi.advanceTimersByTime(5000)
+      FakeSource.opened[0]!.send('beat', 1)
+    }
+    expect(FakeSource.opened).toHaveLength(1)
+    vi.advanceTimersByTime(12_000)
+    expect(wall.heard.at(-1)).toEqual({ type: 'lost' })
+    expect(FakeSource.opened[0]!.readyState).toBe(FakeSource.CLOSED)
+    expect(FakeSource.opened[1]!.address).toBe('/wall?after=1')
+    // Nor does one that never opens hold it up.
+    vi.advanceTimersByTime(12_000)
+    expect(FakeSource.opened).toHaveLength(3)
+  })
+
   it('is closed when nobody listens', () => {
     const stream = new SharedStream()
     stream.join(listener('/one').listener)()
     expect(FakeSource.opened[0]!.readyState).toBe(FakeSource.CLOSED)
+    vi.advanceTimersByTime(60_000)
+    expect(FakeSource.opened).toHaveLength(1)
   })
 })

@@ -12,6 +12,9 @@ export interface Listener {
 
 const againMs = 1000
 
+/** A line in the air can die without a word. The server is heard every five seconds. */
+const silentMs = 12_000
+
 /**
  * One line to the server for all screens of a run that a browser has open. Each listener is told what it has not seen; when the line by one listener's
  * address is refused, as when its link was taken back, another's is tried.
@@ -21,6 +24,7 @@ export class SharedStream {
   private source: EventSource | undefined
   private used: Listener | undefined
   private again: ReturnType<typeof setTimeout> | undefined
+  private silence: ReturnType<typeof setTimeout> | undefined
   private events: RunEvent[] = []
   /** The number from which on `events` are all there are. */
   private base = 0
@@ -55,6 +59,7 @@ export class SharedStream {
 
   private end(): void {
     clearTimeout(this.again)
+    clearTimeout(this.silence)
     this.source?.close()
     this.source = undefined
     this.used = undefined
@@ -68,10 +73,13 @@ export class SharedStream {
     this.used = first
     const source = new EventSource(`${first.address}?after=${this.events.at(-1)?.sequence ?? this.base}`)
     this.source = source
+    this.listenOn()
     source.addEventListener('open', () => {
+      this.listenOn()
       this.open = true
       this.tell({ type: 'open' })
     })
+    source.addEventListener('beat', () => this.listenOn())
     source.addEventListener('run', (message) => {
       const event = JSON.parse(message.data as string) as RunEvent
       if (event.sequence > (this.events.at(-1)?.sequence ?? this.base)) this.events.push(event)
@@ -84,13 +92,23 @@ export class SharedStream {
     source.addEventListener('error', () => {
       this.open = false
       this.tell({ type: 'lost' })
-      if (source.readyState !== EventSource.CLOSED) return
-      // The browser has given up (the server answered with an error): ask again ourselves, by the next one's address.
-      this.again = setTimeout(() => {
-        this.listeners = [...this.listeners.slice(1), ...this.listeners.slice(0, 1)]
-        this.connect()
-      }, againMs)
+      // Where the browser has given up (the server answered with an error), ask again ourselves.
+      if (source.readyState === EventSource.CLOSED) this.again = setTimeout(() => this.askTheNext(), againMs)
     })
+  }
+
+  private listenOn(): void {
+    clearTimeout(this.silence)
+    this.silence = setTimeout(() => {
+      this.tell({ type: 'lost' })
+      this.askTheNext()
+    }, silentMs)
+  }
+
+  /** By the address of the listener after the one whose line was refused, or is dead. */
+  private askTheNext(): void {
+    this.listeners = [...this.listeners.slice(1), ...this.listeners.slice(0, 1)]
+    this.connect()
   }
 
   private tell(message: StreamMessage): void {

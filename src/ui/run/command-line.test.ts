@@ -1,0 +1,95 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { pressed, snapshotOf } from '../../../tests/fixtures/demo-run'
+import type { Command, CommandRequest } from '../../core/run/events'
+import { ApiError } from '../kit/api'
+import { RunFeed } from '../live/run-feed'
+import { CommandLine, type LineState, type Taken } from './command-line'
+
+const snapshot = snapshotOf('demo-short')
+const lost = new ApiError(0, [{ code: 'away', message: 'away', field: '' }])
+
+/** A line whose answers are given by hand, one for each request. */
+function line() {
+  const feed = new RunFeed(snapshot, pressed([0, 'start']), '/events', 1)
+  const asked: CommandRequest[] = []
+  const answers: ((how: 'taken' | Error) => Promise<void>)[] = []
+  const states: LineState[] = []
+  const post = (request: CommandRequest) =>
+    new Promise<Taken>((resolve, reject) => {
+      asked.push(request)
+      answers.push(async (how) => {
+        if (how === 'taken') resolve({ event: { sequence: feed.get().progress.sequence + 1, id: request.id, at: 20_000, who: 'Coach', command: request.command }, missed: [] })
+        else reject(how)
+        await vi.advanceTimersByTimeAsync(0)
+      })
+    })
+  const commands = new CommandLine(feed, post, (state) => states.push(state))
+  const press = (type: 'skip' | 'pause' | 'hold' | 'stop') => void commands.send({ type } as Command)
+  return { feed, asked, states, press, answer: (how: 'taken' | Error) => answers.shift()!(how), types: () => asked.map(({ command }) => command.type) }
+}
+
+beforeEach(() => void vi.useFakeTimers())
+afterEach(() => void vi.useRealTimers())
+
+describe('what the controls send', () => {
+  it('one after the other, each on what the one before has made of the class', async () => {
+    const { asked, press, answer, types, feed } = line()
+    press('skip')
+    press('pause')
+    expect(types()).toEqual(['skip'])
+    await answer('taken')
+    expect(types()).toEqual(['skip', 'pause'])
+    expect(asked.map(({ expectedSequence }) => expectedSequence)).toEqual([1, 2])
+    await answer('taken')
+    expect(feed.get().progress).toMatchObject({ sequence: 3, mode: 'paused' })
+  })
+
+  it('a third press is dropped, but a stop takes the place of whatever waits', async () => {
+    const { press, answer, types } = line()
+    press('skip')
+    press('pause')
+    press('hold')
+    press('stop')
+    await answer('taken')
+    await answer('taken')
+    expect(types()).toEqual(['skip', 'stop'])
+  })
+
+  it('on a lost line the same is sent again under the same id; other presses meanwhile do nothing', async () => {
+    const { asked, press, answer, states, types } = line()
+    press('skip')
+    await answer(lost)
+    expect(states.at(-1)).toEqual({ busy: true, trouble: 'No answer yet: trying again …' })
+    press('pause')
+    await vi.advanceTimersByTimeAsync(250)
+    await answer('taken')
+    expect(types()).toEqual(['skip', 'skip'])
+    expect(new Set(asked.map(({ id }) => id)).size).toBe(1)
+    expect(states.at(-1)).toEqual({ busy: false, trouble: undefined })
+  })
+
+  it('a stop does not wait until another command has been tried often enough, and is tried itself', async () => {
+    const { press, answer, states, types } = line()
+    press('skip')
+    await answer(lost)
+    press('stop')
+    await vi.advanceTimersByTimeAsync(250)
+    await answer(lost)
+    expect(types()).toEqual(['skip', 'skip', 'stop'])
+    for (let attempt = 0; attempt < 5; attempt++) {
+      await answer(lost)
+      await vi.advanceTimersByTimeAsync(5000)
+    }
+    expect(states.at(-1)!.trouble).toMatch(/^The server does not answer: say it aloud/)
+    press('pause')
+    expect(types().at(-1)).toBe('pause')
+  })
+
+  it('what is refused is told, and what was missed is taken', async () => {
+    const { press, answer, states, feed } = line()
+    press('skip')
+    await answer(new ApiError(409, [{ code: 'stale', message: 'Somebody else was quicker.', field: '' }], { events: [{ sequence: 2, id: 'x', at: 15_000, who: 'Coach', command: { type: 'pause' } }] }))
+    expect(states.at(-1)).toEqual({ busy: false, trouble: 'Somebody else was quicker.' })
+    expect(feed.get().progress.mode).toBe('paused')
+  })
+})
