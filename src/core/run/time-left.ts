@@ -27,7 +27,9 @@ export function closers(snapshot: RunSnapshot, progress: Progress, now: Millisec
   const at = lastStart > phase ? lastStart : kept.length
   const inserted = (more: Kept[]) => retimed(timeline, [...kept.slice(0, at), ...more, ...kept.slice(at)])
   const way = (id: string, label: string, told: string[], made: Timeline): Way => ({ id, label, told, timeline: made, phase: phase + 1, endsAt: state.endsAt + (made.total - timeline.total) * 1000 })
-  const again = [...new Set(timeline.phases.slice(0, phase + 1).flatMap((each) => (each.kind === 'work' && !each.selfPaced && each.wave === undefined ? [each.pieceId] : [])))]
+  // Nobody warms up twice.
+  const warmUp = timeline.phases.find((each) => each.kind === 'work')!.pieceId
+  const again = [...new Set(timeline.phases.slice(0, phase + 1).flatMap((each) => (each.kind === 'work' && !each.selfPaced && each.wave === undefined ? [each.pieceId] : [])))].filter((pieceId, _, all) => pieceId !== warmUp || all.length === 1)
   const found = again.flatMap((pieceId): Way[] => {
     const circuit = snapshot.circuits[pieceId]
     if (!circuit) return []
@@ -38,7 +40,7 @@ export function closers(snapshot: RunSnapshot, progress: Progress, now: Millisec
     return [way(`again-${pieceId}`, what, told, inserted(more.phases))]
   })
   const longer = stretched(timeline, phase, spare)
-  if (longer) found.push(way('longer', `Hold what is left ${longer.by} s longer each`, [`${snapshot.circuits[last.pieceId]?.name ?? 'The last piece'}, in calm.`], longer.timeline))
+  if (longer) found.push(way('longer', `${snapshot.circuits[last.pieceId]?.name ?? 'The end'} ${longer.by} s longer at each exercise`, ['What is left of it, in calm.'], longer.timeline))
   const talk: Kept = { ...placeless(last), kind: 'pause', pause: 'water', seconds: spare, moves: false }
   found.sort((a, b) => b.endsAt - a.endsAt)
   return [...found.slice(0, 3), way('talk', `${formatSeconds(spare)} to drink, ask and put away`, [], retimed(timeline, [...kept, talk]))]

@@ -83,6 +83,7 @@ function Controls(props: ControlsProps) {
   const listed = snapshot.timeline.phases.some((phase) => phase.selfPaced)
   const idle = !under || busy || locked
   const close = () => setShown(undefined)
+  const digits = digitsOf(shownSeconds(state))
 
   return (
     <main className="controls">
@@ -122,7 +123,7 @@ function Controls(props: ControlsProps) {
           </span>
         </div>
       </div>
-      <div className="controls-middle">
+      <div className={`controls-middle${shown ? ' has-panel' : ''}`}>
         <section className="controls-phase on-paper" aria-label="Now">
           <Level state={state} />
           <div className="controls-words">
@@ -149,8 +150,8 @@ function Controls(props: ControlsProps) {
           </div>
           <Caption live={live} />
           {state.status !== 'finished' && (
-            <div className="controls-digits" data-testid="digits" role="timer" aria-live="off">
-              {digitsOf(shownSeconds(state))}
+            <div className={`controls-digits${digits.length > 2 ? ' is-long' : ''}`} data-testid="digits" role="timer" aria-live="off">
+              {digits}
             </div>
           )}
         </section>
@@ -179,12 +180,12 @@ function Controls(props: ControlsProps) {
             )}
           </section>
         </div>
+        {shown === 'People' && <PeoplePanel runId={runId} live={live} onClose={close} />}
+        {shown === 'Stations' && <StationsPanel runId={runId} live={live} onClose={close} />}
+        {shown === 'Time' && <TimePanel live={live} zone={zone} busy={busy} send={send} onClose={close} />}
+        {shown === 'Sound' && <SoundPanel settings={sound.settings} onChange={sound.change} onClose={close} />}
+        {shown === 'List' && <ListPanel live={live} busy={busy} send={send} onClose={close} />}
       </div>
-      {shown === 'People' && <PeoplePanel runId={runId} live={live} onClose={close} />}
-      {shown === 'Stations' && <StationsPanel runId={runId} live={live} onClose={close} />}
-      {shown === 'Time' && <TimePanel live={live} zone={zone} busy={busy} send={send} onClose={close} />}
-      {shown === 'Sound' && <SoundPanel settings={sound.settings} onChange={sound.change} onClose={close} />}
-      {shown === 'List' && <ListPanel live={live} busy={busy} send={send} onClose={close} />}
       {trouble && (
         <div className="controls-trouble" role="alert">
           {trouble}
@@ -193,27 +194,36 @@ function Controls(props: ControlsProps) {
       <div className="controls-row">
         <button type="button" className="control is-main" onClick={toggle} disabled={busy || locked || state.status === 'finished'}>
           <b>{mainWord(state)}</b>
-          <small>space</small>
+          <kbd>space</kbd>
         </button>
-        <Control word="Back" hint="to the start of this" disabled={idle} onPress={() => act('back')} />
-        <Control word="Repeat" hint="the last work, R" disabled={idle} onPress={() => act('repeat')} />
-        <Control word="Skip" hint="page down" disabled={idle} onPress={() => act('skip')} />
-        <Control word="+ 10 s" hint="+" disabled={idle} onPress={() => act('extend')} />
-        <Control word={state.holding ? 'Release' : 'Hold'} hint={state.holding ? 'go on at the end' : 'wait at the end of this'} disabled={idle} onPress={() => act('hold')} />
+        <Control word="Back" hint="start of this" keys="page up" disabled={idle} onPress={() => act('back')} />
+        <Control word="Repeat" hint="the last work" keys="R" disabled={idle} onPress={() => act('repeat')} />
+        <Control word="Skip" hint="to the next" keys="page down" disabled={idle} onPress={() => act('skip')} />
+        <Control word="+ 10 s" hint="longer" keys="+" disabled={idle} onPress={() => act('extend')} />
+        <Control word={state.holding ? 'Release' : 'Hold'} hint={state.holding ? 'go on at its end' : 'wait at its end'} keys="H" disabled={idle} onPress={() => act('hold')} />
         <button type="button" className="control is-stop" onClick={() => act('stop')} disabled={!under || state.status === 'stopped'}>
           <b>Stop the room</b>
-          <small>S, held half a second</small>
+          <kbd>S, held half a second</kbd>
         </button>
       </div>
     </main>
   )
 }
 
-function Control({ word, hint, disabled, onPress }: { word: string; hint: string; disabled: boolean; onPress: () => void }) {
+interface ControlProps {
+  word: string
+  hint: string
+  keys: string
+  disabled: boolean
+  onPress: () => void
+}
+
+function Control({ word, hint, keys, disabled, onPress }: ControlProps) {
   return (
     <button type="button" className="control" disabled={disabled} onClick={onPress}>
       <b>{word}</b>
       <small>{hint}</small>
+      <kbd>{keys}</kbd>
     </button>
   )
 }
@@ -251,7 +261,6 @@ function mainWord(state: RunState): string {
       return 'Pause'
   }
 }
-
 
 function slotWord(state: RunState, slotEnd: number): string {
   const over = Math.round((state.endsAt - slotEnd) / 60_000)

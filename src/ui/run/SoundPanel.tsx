@@ -13,7 +13,7 @@ export function SoundPanel({ settings, onChange, onClose }: SoundPanelProps) {
   const set = (kind: SoundKind, change: Partial<SoundSettings['kinds'][SoundKind]>) => onChange({ ...settings, kinds: { ...settings.kinds, [kind]: { ...settings.kinds[kind], ...change } } })
   return (
     <Panel title="Sound" onClose={onClose}>
-      <p className="run-line">
+      <p className="run-line is-near">
         <label className="run-check">
           <input type="checkbox" checked={settings.tones} onChange={(event) => onChange({ ...settings, tones: event.currentTarget.checked })} /> Tones
         </label>
