@@ -134,6 +134,8 @@ test('rounds are tapped in a list at everyone’s own pace; what is said is show
   await expectAccessible(controls)
   await panel.getByRole('button', { name: 'Close' }).click()
   await end(controls)
+  await openPage(controls, `/classes/${classId}/log`)
+  await expect(controls.getByRole('table', { name: /^Results/ }).getByRole('row', { name: /^Tove 0:\d\d/ })).toBeVisible()
 })
 
 test('a class is rehearsed at sixty times its speed, from any point, to its end', async ({ page }) => {

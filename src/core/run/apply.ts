@@ -2,7 +2,7 @@ import type { Timeline } from '../timeline/phase'
 import type { Milliseconds } from '../units'
 import type { Command, RunEvent } from './events'
 import { advance, countInMs, enter, initialProgress, type Progress } from './progress'
-import { canUndo, isUndoable, standingOf, undone } from './undo'
+import { canUndo, isUndoable, restorableOf, undone } from './undo'
 
 /** Within this time of a phase's start, "back" means the phase before. */
 export const backMs: Milliseconds = 2_000
@@ -14,7 +14,7 @@ export function apply(before: Progress, event: RunEvent): Progress {
   if (!applicable(progress, command)) return progress
   const after = { ...progress, ...changes(progress, event) }
   if (command.type === 'tap' || command.type === 'untap') return after
-  return { ...after, undoable: isUndoable(command.type) ? { type: command.type, at: event.at, before: standingOf(progress) } : undefined }
+  return { ...after, undoable: isUndoable(command.type) ? { type: command.type, at: event.at, before: restorableOf(progress) } : undefined }
 }
 
 export function foldEvents(timeline: Timeline, events: readonly RunEvent[]): Progress {

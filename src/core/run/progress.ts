@@ -29,7 +29,7 @@ export interface Progress {
   endedAt?: Milliseconds
   taps: Tap[]
   /** The last command that can be taken back, and where the run stood before it. */
-  undoable?: { type: Command['type']; at: Milliseconds; before: Standing }
+  undoable?: { type: Command['type']; at: Milliseconds; before: Restorable }
 }
 
 /** What somebody has done in a self-paced phase, as it was tapped. */
@@ -43,8 +43,8 @@ export interface Tap {
   phase: number
 }
 
-/** All of a run but its place in time. */
-export type Standing = Pick<Progress, 'timeline' | 'mode' | 'countIn' | 'phase' | 'elapsed' | 'extra' | 'holding' | 'amended' | 'startedAt'>
+/** What a command moves, and taking it back restores. */
+export type Restorable = Pick<Progress, 'timeline' | 'mode' | 'countIn' | 'phase' | 'elapsed' | 'extra' | 'holding' | 'amended' | 'startedAt'>
 
 export function initialProgress(timeline: Timeline): Progress {
   return { timeline, mode: 'ready', at: 0, sequence: 0, countIn: 0, phase: 0, elapsed: 0, extra: 0, holding: false, taps: [] }

@@ -1,20 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import { pressed, snapshotOf, type Press } from '../../../tests/fixtures/demo-run'
-import type { Circuit } from '../plan/plan'
+import { listed as short, pressed, type Press } from '../../../tests/fixtures/demo-run'
 import { listMarks } from '../timeline/list-marks'
 import { commonPaces, listPlaceAt } from '../timeline/pace'
 import { foldEvents } from './apply'
 import { allFinished, markAt, probablyWords, standings } from './standing'
 import { stateAt } from './state'
 
-/** The last circuit as one list at everyone's own pace, five minutes against a cap. */
-const short = snapshotOf('demo-short', (document) => {
-  const part = document.plan.parts.find((each) => each.pieces.some((piece) => piece.id === 'ls-extra'))!
-  const extra = part.pieces.find((piece) => piece.id === 'ls-extra') as Circuit
-  const uses = extra.stations.flatMap((station) => station.uses).map((use) => ({ ...use, sides: 'none' as const, reps: { count: 10, counted: 'total' as const } }))
-  const listed: Circuit = { ...extra, laps: 1, vary: [], stations: [{ ...extra.stations[0]!, uses }], stay: { kind: 'task', openerCount: 0, rungRestSeconds: 0, goal: 'cap', capSeconds: 300 } }
-  part.pieces = part.pieces.map((piece) => (piece.id === 'ls-extra' ? listed : piece))
-})
 const list = short.timeline.phases.find((phase) => phase.selfPaced && !short.circuits[phase.pieceId]!.rotates)!
 const people = short.people.map((person) => person.id)
 const at = (second: number, ...presses: Press[]) => {

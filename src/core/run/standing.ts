@@ -1,5 +1,5 @@
 import type { ListMark } from '../timeline/list-marks'
-import type { Milliseconds, Seconds } from '../units'
+import { formatSeconds, type Milliseconds, type Seconds } from '../units'
 import type { Progress, Tap } from './progress'
 import { stationsAt } from './ease'
 import type { RunSnapshot } from './snapshot'
@@ -18,11 +18,14 @@ export interface Standing {
   last?: Tap
 }
 
-/** Everyone in the self-paced phase that is on, the first first: who has finished by time, then by rounds. Nobody outside such a phase. */
-export function standings(snapshot: RunSnapshot, { taps }: Pick<Progress, 'taps'>, state: RunState): Standing[] {
-  if (!state.phase.selfPaced) return []
-  const here = taps.filter((tap) => tap.phase === state.phase.index)
-  return snapshot.people
+/** Everyone in the self-paced phase that is on, the first first. Nobody outside such a phase. */
+export const standings = (snapshot: Pick<RunSnapshot, 'people'>, { taps }: Pick<Progress, 'taps'>, { phase }: Pick<RunState, 'phase'>): Standing[] =>
+  phase.selfPaced ? standingsIn(snapshot, taps, phase.index) : []
+
+/** Everyone in a phase, the first first: who has finished by time, then by rounds. */
+export function standingsIn({ people }: Pick<RunSnapshot, 'people'>, taps: readonly Tap[], phase: number): Standing[] {
+  const here = taps.filter((tap) => tap.phase === phase)
+  return people
     .map((person) => standingOf(person, here.filter((tap) => tap.personIds.includes(person.id))))
     .sort((a, b) => (a.finished ?? Infinity) - (b.finished ?? Infinity) || b.rounds - a.rounds || (a.last?.elapsed ?? Infinity) - (b.last?.elapsed ?? Infinity) || a.name.localeCompare(b.name))
 }
@@ -32,6 +35,12 @@ function standingOf({ id, name }: { id: string; name: string }, taps: readonly T
   const end = taps.findLast((tap) => tap.what === 'finish')
   const last = taps.at(-1)
   return { personId: id, name, rounds: taps.filter((tap) => tap.what === 'round').length, began, ...(end && { finished: end.elapsed - began }), ...(last && { last }) }
+}
+
+/** What was tapped of somebody: the time, else the rounds; nothing before the first of them. */
+export function doneWords({ finished, rounds }: Standing): string {
+  if (finished !== undefined) return formatSeconds(Math.round(finished / 1000))
+  return rounds > 0 ? `${rounds} ${rounds === 1 ? 'round' : 'rounds'}` : ''
 }
 
 /** Whether everyone in the phase has been tapped as done. */

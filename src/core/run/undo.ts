@@ -1,6 +1,6 @@
 import type { Milliseconds } from '../units'
 import type { Command } from './events'
-import type { Progress, Standing } from './progress'
+import type { Progress, Restorable } from './progress'
 
 /** So long after it a command can be taken back; later the class has gone on from there. */
 export const undoMs: Milliseconds = 30_000
@@ -12,7 +12,7 @@ const figures = new Set<Command['type']>(['hold', 'release', 'extend', 'amend'])
 /** Starting, ending and stopping are not taken back: the room has heard them. */
 export const isUndoable = (type: Command['type']): boolean => places.has(type) || figures.has(type)
 
-export const standingOf = ({ timeline, mode, countIn, phase, elapsed, extra, holding, amended, startedAt }: Progress): Standing => ({ timeline, mode, countIn, phase, elapsed, extra, holding, amended, startedAt })
+export const restorableOf = ({ timeline, mode, countIn, phase, elapsed, extra, holding, amended, startedAt }: Progress): Restorable => ({ timeline, mode, countIn, phase, elapsed, extra, holding, amended, startedAt })
 
 /** Whether the last command can still be taken back. */
 export function canUndo({ undoable, at, mode, phase, timeline }: Progress): boolean {

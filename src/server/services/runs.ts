@@ -4,6 +4,7 @@ import { computeClass } from '../../core/class/compute'
 import type { CommandRequest, RunEvent } from '../../core/run/events'
 import { applicable, apply, foldEvents } from '../../core/run/apply'
 import { advance } from '../../core/run/progress'
+import { compared, resultsOf, type PartResult } from '../../core/run/results'
 import { takeSnapshot, type RunSnapshot } from '../../core/run/snapshot'
 import type { Result } from '../../core/result'
 import type { Milliseconds } from '../../core/units'
@@ -180,6 +181,14 @@ export async function runLog(hallId: string, classId?: string): Promise<LogEntry
     endedAt: row.endedAt,
     plannedSeconds: snapshot.timeline.total,
   }))
+}
+
+/** What was tapped in the runs of a class, by run, beside the time before in whichever class; runs without taps are not there. Looks at the hall's last 60 that were tapped. */
+export async function classResults(hallId: string, classId: string): Promise<Record<string, PartResult[]>> {
+  const tapped = db().selectDistinct({ runId: runEvents.runId }).from(runEvents).where(and(eq(runEvents.hallId, hallId), sql`${runEvents.command}->>'type' = 'tap'`))
+  const rows = await db().select({ id: runs.id, classId: runs.classId, snapshot: runs.snapshot }).from(runs).where(and(eq(runs.hallId, hallId), inArray(runs.id, tapped))).orderBy(desc(runs.startedAt)).limit(60)
+  const results = compared(await Promise.all(rows.map(async ({ id, snapshot }) => resultsOf(snapshot, await eventsAfter(id, 0)))))
+  return Object.fromEntries(rows.flatMap((row, index) => (row.classId === classId && results[index]!.length > 0 ? [[row.id, results[index]!]] : [])))
 }
 
 /** Ids of the classes among `classIds` that have a run under way. */

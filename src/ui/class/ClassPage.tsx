@@ -5,6 +5,7 @@ import { computeClass, type HallLibrary } from '@core/class/compute'
 import type { PastPartners } from '@core/grouping/cost'
 import type { OtherClass } from '@core/gear/overlap'
 import type { Room } from '@core/hall/room'
+import type { PartResult } from '@core/run/results'
 import { exerciseSearch } from '@core/search/exercises'
 import type { LogRow } from '../kit/LogTable'
 import { api } from '../kit/api'
@@ -37,6 +38,7 @@ interface ClassPageProps {
   zone: string
   tab: ClassTab
   log: LogRow[]
+  results: Record<string, PartResult[]>
   past: PastPartners
   others: OtherClass[]
 }
@@ -50,7 +52,7 @@ export function ClassPage(props: ClassPageProps) {
   )
 }
 
-function Editor({ stored, library, rooms, zone, tab, log, past, others }: ClassPageProps) {
+function Editor({ stored, library, rooms, zone, tab, log, results, past, others }: ClassPageProps) {
   const [store] = useState(() => createClassStore(stored.document))
   const document = useStore(store, (state) => state.document)
   const computed = useMemo(() => computeClass(document, library), [document, library])
@@ -125,7 +127,7 @@ function Editor({ stored, library, rooms, zone, tab, log, past, others }: ClassP
         {tab === 'gear' && <GearView />}
         {tab === 'brief' && <BriefView />}
         {tab === 'run' && <RunView onRun={run} />}
-        {tab === 'log' && <LogView log={log} />}
+        {tab === 'log' && <LogView log={log} results={results} />}
       </div>
     </ClassProvider>
   )

@@ -1,7 +1,16 @@
+import type { PartResult } from '@core/run/results'
 import { LogTable, type LogRow } from '../kit/LogTable'
 import { useClass } from './context'
+import { ResultsTable } from './ResultsTable'
 
-export function LogView({ log }: { log: LogRow[] }) {
+interface LogViewProps {
+  /** The latest first. */
+  log: LogRow[]
+  /** By run. */
+  results: Record<string, PartResult[]>
+}
+
+export function LogView({ log, results }: LogViewProps) {
   const { zone } = useClass()
   return (
     <section className="class-main" aria-label="Log" style={{ gridColumn: '1 / -1' }}>
@@ -14,6 +23,7 @@ export function LogView({ log }: { log: LogRow[] }) {
         <LogTable rows={log} zone={zone} />
       )}
       <p className="second">The actual length is from the first phase to the end, pauses and all; the count-in before it does not count.</p>
+      {log.map((row) => results[row.id] && <ResultsTable key={row.id} row={row} results={results[row.id]!} zone={zone} />)}
     </section>
   )
 }

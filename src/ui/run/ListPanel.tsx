@@ -1,5 +1,6 @@
+import { useState } from 'react'
 import type { Command } from '@core/run/events'
-import { allFinished, probablyWords, standings, type Standing } from '@core/run/standing'
+import { allFinished, doneWords, probablyWords, standings, type Standing } from '@core/run/standing'
 import { formatSeconds } from '@core/units'
 import type { LiveRun } from '../live/use-run'
 import { Panel } from './Panel'
@@ -16,7 +17,9 @@ export function ListPanel({ live, busy, send, onClose }: ListPanelProps) {
   const { snapshot, state, feed } = live
   const list = standings(snapshot, feed.get().progress, state)
   const byId = new Map(list.map((each) => [each.personId, each]))
-  const groups = snapshot.groups.filter((ids) => ids.length > 0).map((ids) => ids.flatMap((id) => byId.get(id) ?? []))
+  const [each, setEach] = useState(false)
+  const pairs = snapshot.groups.some((ids) => ids.length > 1)
+  const groups = (each ? snapshot.groups.flat().map((id) => [id]) : snapshot.groups.filter((ids) => ids.length > 0)).map((ids) => ids.flatMap((id) => byId.get(id) ?? []))
   const open = state.phase.selfPaced?.open !== undefined
   return (
     <Panel title="At their own pace" onClose={onClose}>
@@ -34,6 +37,11 @@ export function ListPanel({ live, busy, send, onClose }: ListPanelProps) {
                 Go on
               </button>
             </p>
+          )}
+          {pairs && (
+            <label className="run-check">
+              <input type="checkbox" checked={each} onChange={(event) => setEach(event.currentTarget.checked)} /> Each person by themselves
+            </label>
           )}
           <ul className="run-list is-taps">
             {groups.map((group) => (
@@ -59,7 +67,7 @@ function Taps({ group, busy, send }: { group: Standing[]; busy: boolean; send: L
       <span>
         {names(group)}{' '}
         <b>
-          {finished !== undefined ? formatSeconds(Math.round(finished / 1000)) : first!.rounds > 0 ? `${first!.rounds} ${first!.rounds === 1 ? 'round' : 'rounds'}` : ''}
+          {doneWords(first!)}
           {first!.began > 0 && <span className="second"> began at {formatSeconds(Math.round(first!.began / 1000))}</span>}
         </b>
       </span>

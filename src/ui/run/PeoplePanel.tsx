@@ -44,6 +44,7 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
     [snapshot, pieceId, state.phase, planned, events, second],
   )
   const names = [...snapshot.people].sort((a, b) => a.name.localeCompare(b.name))
+  const choose = (at: 0 | 1, id: string) => setTwo(at === 0 ? [id, two[1]] : [two[0], id])
   return (
     <Panel title="People" onClose={onClose}>
       <ChangeTold {...changes} />
@@ -59,10 +60,10 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
         {([0, 1] as const).map((at) => (
           <label key={at}>
             {at === 0 ? 'Trade places' : 'with'}{' '}
-            <select value={two[at]} onChange={(event) => setTwo(at === 0 ? [event.currentTarget.value, two[1]] : [two[0], event.currentTarget.value])}>
+            <select value={two[at]} onChange={(event) => choose(at, event.currentTarget.value)}>
               <option value="">Choose</option>
               {names.map((person) => (
-                <option key={person.id} value={person.id}>
+                <option key={person.id} value={person.id} disabled={person.id === two[1 - at]}>
                   {person.name}
                 </option>
               ))}

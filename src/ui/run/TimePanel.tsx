@@ -25,7 +25,8 @@ export function TimePanel({ live, zone, busy, send, onClose }: TimePanelProps) {
   const { progress } = feed.get()
   const deadline = momentOf(by, now, zone)
   const over = deadline === undefined ? 0 : Math.round((state.endsAt - deadline) / 1000)
-  const ways = useMemo(() => (deadline === undefined ? [] : [...waysToEndBy(snapshot, progress, now, deadline), ...closers(snapshot, progress, now, deadline)]), [snapshot, progress, now, deadline])
+  const past = deadline !== undefined && deadline <= now
+  const ways = useMemo(() => (deadline === undefined || past ? [] : [...waysToEndBy(snapshot, progress, now, deadline), ...closers(snapshot, progress, now, deadline)]), [snapshot, progress, now, deadline, past])
   const waits = progress.amended !== undefined && state.status !== 'finished'
   const apply = async (way: Way) => {
     await send({ type: 'amend', timeline: way.timeline, phase: way.phase })
@@ -53,7 +54,12 @@ export function TimePanel({ live, zone, busy, send, onClose }: TimePanelProps) {
             Give a time, as 12:45.
           </p>
         )}
-        {deadline !== undefined && (
+        {past && (
+          <p className="run-wrong" role="alert">
+            {by} is over: give a later time, or end the class.
+          </p>
+        )}
+        {deadline !== undefined && !past && (
           <p>
             <b>{over > 0 ? `${formatSeconds(over)} too long` : over > -45 ? 'In time' : `${formatSeconds(-over)} left over`}</b>
             {over > 0 && ways.length === 0 && ': nothing that is still to come can be left out. End the class when it is time.'}

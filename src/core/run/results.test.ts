@@ -1,0 +1,27 @@
+import { describe, expect, it } from 'vitest'
+import { listed, pressed, type Press } from '../../../tests/fixtures/demo-run'
+import { compared, resultsOf } from './results'
+
+const list = listed.timeline.phases.find((phase) => phase.selfPaced)!
+const [one, two, three] = listed.people.map((person) => person.id) as [string, string, string]
+const tap = (second: number, what: 'start' | 'round' | 'finish', ...personIds: string[]): Press => [second, { type: 'tap', personIds, what }]
+const ran = (...presses: Press[]) => resultsOf(listed, pressed([0, 'start'], [10, { type: 'goto', phase: list.index }], ...presses))
+
+describe('results of a run', () => {
+  it('are the times, else the rounds, of who was tapped, the first first; a tap taken away is none', () => {
+    const [part, ...others] = ran(tap(20, 'start', three), tap(40, 'round', one), tap(41, 'round', two), [42, { type: 'untap', tapId: 'e4' }], tap(80, 'finish', three), tap(100, 'round', one), [200, 'finish'])
+    expect(others).toEqual([])
+    expect(part).toMatchObject({ name: listed.pieceNames[list.pieceId], done: [{ personId: three, words: '1:00' }, { personId: one, words: '2 rounds' }] })
+  })
+
+  it('without taps there are none', () => {
+    expect(ran([200, 'finish'])).toEqual([])
+  })
+
+  it('stand beside the time before in the same part, however long ago', () => {
+    const latest = ran(tap(70, 'finish', one, two))
+    const [first, second, third] = compared([latest, ran(tap(40, 'round', two)), ran(tap(90, 'finish', one))])
+    expect(first![0]!.done).toEqual([{ personId: one, words: '1:00', before: '1:20' }, { personId: two, words: '1:00', before: '1 round' }])
+    expect([second![0]!.done[0], third![0]!.done[0]]).toEqual([{ personId: two, words: '1 round' }, { personId: one, words: '1:20' }])
+  })
+})
