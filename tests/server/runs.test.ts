@@ -179,7 +179,13 @@ describe('people of a run under way', () => {
     expect((await snapshot()).snapshot).not.toHaveProperty('ease')
     // One step back, and no further.
     expect(await (await undo(after.version + 3)).json()).toMatchObject({ errors: [{ code: 'notNow' }] })
+    // Whom the hall knows comes with what they go easy on, by their own id; who has left stays in the log.
+    const known = await change(after.version + 3, { type: 'arrives', id: 'late-two', name: 'rosalind' })
+    expect(await known.json()).toMatchObject({ told: [expect.stringMatching(/^Rosalind /), expect.stringMatching(/^Rosalind goes easy on balance and jumps: new hip/)] })
+    expect((await snapshot()).snapshot.people.at(-1)).toMatchObject({ id: 'rosalind', name: 'Rosalind', goEasyNote: 'new hip, ask first' })
+    expect((await change(after.version + 4, { type: 'leaves', personId: 'rosalind' })).status).toBe(200)
     await press(runId, request(1, 'finish'))
+    expect(await (await fetch(`${one.base}/log`)).text()).toContain('Quill')
     expect((await change(after.version + 1, { type: 'arrives', id: 'x', name: 'Ned' })).status).toBe(409)
   })
 })

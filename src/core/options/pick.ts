@@ -1,4 +1,4 @@
-import type { ComputedClass, HallLibrary } from '../class/compute'
+import type { HallLibrary } from '../class/compute'
 import { sizeFor } from '../gear/need'
 import { exercisesById } from '../hall/by-id'
 import type { Exercise } from '../hall/exercise'
@@ -47,7 +47,7 @@ export const exceptionWords = ({ form, loads, why, unspared }: Pick): string =>
   unspared ? `${form.name}: nothing of it is ${why}` : `${[form.name, ...loads.map((load) => load.sizeLabel)].join(', ')} (${why})`
 
 /** All exceptions of a class, in the order of its stations: the little that a coach has to keep in mind. */
-export function exceptionsIn(plan: Plan, people: ComputedClass['people'], library: HallLibrary): Exception[] {
+export function exceptionsIn(plan: Plan, people: readonly Person[], library: HallLibrary): Exception[] {
   const byId = exercisesById(library.exercises)
   const circuits = plan.parts.flatMap((part) => part.pieces.filter((piece): piece is Circuit => piece.type === 'circuit'))
   return circuits.flatMap((circuit) =>

@@ -24,7 +24,8 @@ export function left(snapshot: RunSnapshot, personId: string): Result<RoomChange
   const rest = group.filter((id) => id !== personId)
   const after = withUnits(snapshot, (ids) => ids.filter((id) => id !== personId))
   const told = [`${nameIn(snapshot, personId)} has left.`, ...(rest.length === 1 ? [`${nameIn(snapshot, rest[0]!)} is alone now: let them trade places, or join another pair.`] : [])]
-  return success({ snapshot: { ...after, people: snapshot.people.filter((person) => person.id !== personId) }, told })
+  const gone = [...(snapshot.left ?? []), { id: personId, name: nameIn(snapshot, personId) }]
+  return success({ snapshot: { ...after, people: snapshot.people.filter((person) => person.id !== personId), left: gone }, told })
 }
 
 export function traded(snapshot: RunSnapshot, one: string, other: string, phaseIndex: number): Result<RoomChanged> {

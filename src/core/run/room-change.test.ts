@@ -1,13 +1,13 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { pressed, snapshotOf } from '../../../tests/fixtures/demo-run'
+import { classDocument, demoLibrary, pressed, snapshotOf } from '../../../tests/fixtures/demo-run'
 import { foldEvents } from './apply'
 import { cardView } from './card-view'
 import { forOne } from './public-snapshot'
 import { roomView } from './room-view'
 import { stateAt } from './state'
 import { withRoomChange, type RoomChange } from './room-change'
-import type { RunSnapshot } from './snapshot'
+import { withKnown, type RunSnapshot } from './snapshot'
 
 const changed = (snapshot: RunSnapshot, change: RoomChange, at = 0) => {
   const result = withRoomChange(snapshot, change, at)
@@ -39,10 +39,21 @@ describe('people of a class under way', () => {
     })
   })
 
+  it('whom the hall knows brings along what they go easy on, seen by the coach and on their own card only', () => {
+    const rosalind = demoLibrary.people.find((person) => person.name === 'Rosalind')!
+    const arrived = changed(lunch, { type: 'arrives', id: rosalind.id, name: rosalind.name }).snapshot
+    const known = withKnown(arrived, rosalind, classDocument('demo-lunch').plan, demoLibrary)
+    expect(known.people.at(-1)).toMatchObject({ id: rosalind.id, goEasy: ['balance', 'jumps'], goEasyNote: 'new hip, ask first' })
+    expect(known.exceptions!.filter((each) => each.personId === rosalind.id).length).toBeGreaterThan(0)
+    expect(known.doings).toHaveLength(lunch.doings!.length * (1 + 1 / lunch.people.length))
+    expect(JSON.stringify(forOne(known, 'oren'))).not.toContain('new hip')
+  })
+
   it('a leaver leaves nobody behind unsaid', () => {
     const { snapshot, told } = changed(lunch, { type: 'leaves', personId: 'tove' })
     expect(told).toEqual(['Tove has left.', 'Kwabena is alone now: let them trade places, or join another pair.'])
     expect(JSON.stringify(snapshot.groups)).not.toContain('tove')
+    expect(snapshot.left).toEqual([{ id: 'tove', name: 'Tove' }])
   })
 
   it('a station out of order takes nobody from this moment, everyone who came there is told where to go; open again, it is used', () => {

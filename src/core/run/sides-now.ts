@@ -1,3 +1,4 @@
+import { andList } from '../summary/and-list'
 import type { Phase } from '../timeline/phase'
 import type { Milliseconds } from '../units'
 import type { CircuitView, ExerciseView, StationView } from './snapshot'
@@ -14,11 +15,9 @@ const sideChange = (exercise: ExerciseView | undefined, work: Phase, { pairs }: 
 export const stationsThatChange = (circuit: Pick<CircuitView, 'pairs' | 'stations'>, work: Phase): number[] =>
   circuit.stations.flatMap((station, index) => (!station.rest && sideChange(exerciseAt(station, work), work, circuit) !== undefined ? [index] : []))
 
-const numbers = new Intl.ListFormat('en', { type: 'conjunction' })
-
 /** Stations (from 0) by the numbers that stand on them. */
 export const stationsWord = (stations: readonly number[]): string =>
-  `${stations.length === 1 ? 'Station' : 'Stations'} ${numbers.format(stations.map((station) => String(station + 1)))}`
+  `${stations.length === 1 ? 'Station' : 'Stations'} ${andList(stations.map((station) => String(station + 1)))}`
 
 /** The side that is worked, `elapsed` into a work, and in how many seconds it changes; nothing where both are worked at once. */
 export function sideNow(exercise: ExerciseView | undefined, work: Phase, circuit: Pick<CircuitView, 'pairs'>, elapsed: Milliseconds): string | undefined {

@@ -3,6 +3,7 @@ import type { ClassDocument } from '../hall/class-document'
 import { strainNames } from '../hall/exercise'
 import { formOf, formsOf } from '../hall/form'
 import { exercisesById } from '../hall/by-id'
+import type { Person } from '../hall/person'
 import { exceptionsIn, exceptionWords, pickFor } from '../options/pick'
 import { everyCircuit } from '../plan/every-circuit'
 import type { Circuit, PairsWork, Plan, Sides, Station, Stay, Use } from '../plan/plan'
@@ -74,6 +75,8 @@ export interface RunSnapshot {
   /** Ids of the people of each group. */
   groups: string[][]
   people: { id: string; name: string; goEasy: string[]; goEasyNote: string; ease?: Ease }[]
+  /** Who was here and has left. */
+  left?: { id: string; name: string }[]
   /** How hard it is made for everyone, under way. */
   ease?: Ease
   /** Stations (from 0) of those who have traded places or come late, by person and `piece/turn`, in the turns before they did; -1 where a late arrival was not there yet. */
@@ -133,17 +136,35 @@ export function takeSnapshot(document: ClassDocument, computed: ComputedClass, l
     timeline: computed.timeline.value,
     ...(document.scores && { scores: true }),
     groups: computed.groups.map((group) => group.map((person) => person.id)),
-    people: computed.people.map(({ id, name, goEasy, goEasyNote }) => ({ id, name, goEasy: goEasy.map((strain) => strainNames[strain]), goEasyNote })),
+    people: computed.people.map(personView),
     circuits: Object.fromEntries(circuits),
     pieceNames: pieceNames(plan),
-    exceptions: exceptionsIn(plan, computed.people, library).map(({ person, circuit, station, position, pick }) => ({ personId: person.id, pieceId: circuit.id, station: station - 1, position, text: exceptionWords(pick) })),
-    doings: doingsIn(plan, computed.people, library),
+    ...ownIn(plan, computed.people, library),
     notes: Object.fromEntries(pieces.flatMap((piece) => (piece.type === 'pause' && piece.note ? [[piece.id, piece.note]] : []))),
   })
 }
 
+const personView = ({ id, name, goEasy, goEasyNote }: Person): RunSnapshot['people'][number] => ({ id, name, goEasy: goEasy.map((strain) => strainNames[strain]), goEasyNote })
+
+/** What each of these people does for themselves: at every station, and where it is not what everyone does. */
+const ownIn = (plan: Plan, people: readonly Person[], library: HallLibrary): Required<Pick<RunSnapshot, 'exceptions' | 'doings'>> => ({
+  exceptions: exceptionsIn(plan, people, library).map(({ person, circuit, station, position, pick }) => ({ personId: person.id, pieceId: circuit.id, station: station - 1, position, text: exceptionWords(pick) })),
+  doings: doingsIn(plan, people, library),
+})
+
+/** The snapshot with what the hall knows of somebody who has come late: what they go easy on, and what they do for it. */
+export function withKnown(snapshot: RunSnapshot, person: Person, plan: Plan, library: HallLibrary): RunSnapshot {
+  const { exceptions, doings } = ownIn(plan, [person], library)
+  return {
+    ...snapshot,
+    people: snapshot.people.map((each) => (each.id === person.id ? { ...each, ...personView(person) } : each)),
+    exceptions: [...(snapshot.exceptions ?? []), ...exceptions],
+    doings: [...(snapshot.doings ?? []), ...doings],
+  }
+}
+
 /** What everyone does at every station, in the form and with the load that suits them. */
-function doingsIn(plan: Plan, people: ComputedClass['people'], library: HallLibrary): NonNullable<RunSnapshot['doings']> {
+function doingsIn(plan: Plan, people: readonly Person[], library: HallLibrary): NonNullable<RunSnapshot['doings']> {
   const byId = exercisesById(library.exercises)
   return everyCircuit(plan).flatMap((circuit) =>
     circuit.stations.flatMap((station, index) =>

@@ -1,11 +1,18 @@
 import { and, eq } from 'drizzle-orm'
+import type { HallLibrary } from '../../core/class/compute'
+import { strainNames } from '../../core/hall/exercise'
+import type { Person } from '../../core/hall/person'
+import type { Plan } from '../../core/plan/plan'
 import { foldEvents } from '../../core/run/apply'
 import { withRoomChange, type RoomChange } from '../../core/run/room-change'
-import type { RunSnapshot } from '../../core/run/snapshot'
+import { withKnown, type RunSnapshot } from '../../core/run/snapshot'
 import { stateAt } from '../../core/run/state'
+import { andList } from '../../core/summary/and-list'
 import { db, type Transaction } from '../db/client'
 import { runs } from '../db/schema'
 import { notFound, refuse, Refused } from '../http/respond'
+import { findClass } from './classes'
+import { hallLibrary } from './halls'
 import { databaseNow, eventsAfter, notifyRun, runColumns, type StoredRun } from './runs'
 
 export interface RoomChangeDone {
@@ -24,12 +31,29 @@ export function changeRoom(hallId: string, runId: string, version: number, chang
     const progress = foldEvents(run.snapshot.timeline, await eventsAfter(runId, 0, tx))
     const state = stateAt(progress, Math.max(clock!.now, progress.at))
     if (state.status === 'finished') throw refuse(409, 'notNow', 'This class has ended.')
-    const changed = withRoomChange({ ...run.snapshot, timeline: state.timeline }, change, state.status === 'ready' ? -1 : state.phase.index)
+    const known = change.type === 'arrives' ? await knownArrival(hallId, run, change.name) : undefined
+    const changed = withRoomChange({ ...run.snapshot, timeline: state.timeline }, known ? { ...change, type: 'arrives', id: known.person.id, name: known.person.name } : change, state.status === 'ready' ? -1 : state.phase.index)
     if (!changed.ok) throw new Refused(422, changed.problems)
     // The timeline it was taken with stays: what became of it is told by the events.
-    const snapshot = { ...changed.value.snapshot, timeline: run.snapshot.timeline }
-    return { snapshot, before: run.snapshot, told: changed.value.told }
+    const after = { ...changed.value.snapshot, timeline: run.snapshot.timeline }
+    if (!known) return { snapshot: after, before: run.snapshot, told: changed.value.told }
+    return { snapshot: withKnown(after, known.person, known.plan, known.library), before: run.snapshot, told: [...changed.value.told, goesEasyWords(known.person)].filter(Boolean) }
   })
+}
+
+/** Who is on the hall's list by that name, and not here yet: what they go easy on has to come with them. */
+async function knownArrival(hallId: string, run: StoredRun, name: string): Promise<{ person: Person; plan: Plan; library: HallLibrary } | undefined> {
+  const library = await hallLibrary(hallId)
+  const called = library.people.filter((person) => person.name.toLowerCase() === name.toLowerCase())
+  const [person] = called
+  if (!person || called.length > 1 || run.snapshot.people.some((each) => each.id === person.id)) return undefined
+  const { document } = await findClass(hallId, run.classId)
+  return { person, plan: document.plan, library }
+}
+
+function goesEasyWords({ name, goEasy, goEasyNote }: Person): string {
+  if (goEasy.length === 0 && goEasyNote === '') return ''
+  return `${name} goes easy on ${[andList(goEasy.map((strain) => strainNames[strain])), goEasyNote].filter(Boolean).join(': ')}.`
 }
 
 /** Puts people and stations back as they were before the last change. */

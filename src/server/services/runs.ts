@@ -175,7 +175,7 @@ export async function runLog(hallId: string, classId?: string): Promise<LogEntry
     classId: row.classId,
     className: snapshot.name,
     roomName: snapshot.roomName,
-    people: snapshot.people.map(({ id, name }) => ({ id, name })),
+    people: [...snapshot.people, ...(snapshot.left ?? [])].map(({ id, name }) => ({ id, name })),
     createdAt: row.createdAt,
     startedAt: row.startedAt,
     endedAt: row.endedAt,

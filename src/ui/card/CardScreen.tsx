@@ -1,6 +1,7 @@
 import { useMemo } from 'react'
 import { cardView, type CardPlace } from '@core/run/card-view'
 import { shownSeconds } from '@core/run/state'
+import { andList } from '@core/summary/and-list'
 import { guarded } from '../kit/Guard'
 import { digitsOf } from '../live/digits'
 import { Level } from '../live/Level'
@@ -14,8 +15,6 @@ interface CardProps extends LiveProps {
 
 /** One person's card on their own phone: where they are, what they do, with whom, and where they go next. */
 export const CardScreen = guarded(Card)
-
-const names = new Intl.ListFormat('en', { type: 'conjunction' })
 
 function Card(props: CardProps) {
   const { personId } = props
@@ -64,7 +63,7 @@ function Card(props: CardProps) {
       {next && !coming && (
         <p className="card-next">
           Then <b>{next.station === undefined ? 'together' : next.station === now?.station ? 'here' : `station ${next.station}`}</b>: {[next.exercise, next.how].filter(Boolean).join(', ')}
-          {next.others.length > 0 && next.station !== now?.station && `, with ${names.format(next.others)}`}
+          {next.others.length > 0 && next.station !== now?.station && `, with ${andList(next.others)}`}
         </p>
       )}
       {view.stations.length > 1 && (
@@ -96,5 +95,5 @@ function Card(props: CardProps) {
 
 function whereWords({ station, others }: CardPlace, coming: boolean): string {
   const where = station === undefined ? 'Together' : `${coming ? 'Go to station' : 'Station'} ${station}`
-  return others.length > 0 ? `${where}, with ${names.format(others)}` : where
+  return others.length > 0 ? `${where}, with ${andList(others)}` : where
 }

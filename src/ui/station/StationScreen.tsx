@@ -1,6 +1,7 @@
 import { useMemo } from 'react'
 import { stationView } from '@core/run/station-view'
 import { shownSeconds } from '@core/run/state'
+import { andList } from '@core/summary/and-list'
 import { guarded } from '../kit/Guard'
 import { Caption } from '../live/Caption'
 import { digitsOf } from '../live/digits'
@@ -18,8 +19,6 @@ interface StationProps extends LiveProps {
 
 /** The screen that stands at one station: what is done here, by whom, and who comes next. */
 export const StationScreen = guarded(Station)
-
-const names = new Intl.ListFormat('en', { type: 'conjunction' })
 
 function Station(props: StationProps) {
   const { number } = props
@@ -73,13 +72,13 @@ function Station(props: StationProps) {
           {view.people.length > 0 && (
             <b>
               {view.coming && 'Coming: '}
-              {names.format(view.people)}
+              {andList(view.people)}
               {view.works && `; ${view.works} works`}
             </b>
           )}
           {view.nextStation !== undefined && !view.coming && `, then to station ${view.nextStation}`}
         </p>
-        {view.nextPeople.length > 0 && !view.coming && <p>Next here: {names.format(view.nextPeople)}</p>}
+        {view.nextPeople.length > 0 && !view.coming && <p>Next here: {andList(view.nextPeople)}</p>}
         <div className="station-sound">
           <Caption live={live} station={number - 1} />
           <SoundButton sound={sound} />
