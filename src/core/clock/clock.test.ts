@@ -26,6 +26,14 @@ describe('estimateOffset', () => {
     expect(estimateOffset([short, long], 100_020)!.offset).toBe(100)
   })
 
+  it('forgets what was before a leap of the local clock, however short the round trip was', () => {
+    const before: Sample = { sent: 0, received: 2, server: 101 }
+    const after: Sample = { sent: 5000, received: 5300, server: 605_000 }
+    const { offset, error } = estimateOffset([before, after], 5300)!
+    expect(Math.abs(offset - 599_850)).toBeLessThanOrEqual(error)
+    expect(error).toBe(150)
+  })
+
   it('knows nothing from nothing', () => {
     expect(estimateOffset([], 0)).toBeUndefined()
   })
@@ -34,7 +42,7 @@ describe('estimateOffset', () => {
 describe('SlewedClock', () => {
   it('never runs back and comes to the target, whatever it is told', () => {
     fc.assert(
-      fc.property(fc.array(fc.tuple(fc.integer({ min: 1, max: 500 }), fc.integer({ min: -300, max: 300 })), { minLength: 1, maxLength: 40 }), (steps) => {
+      fc.property(fc.array(fc.tuple(fc.integer({ min: 1, max: 500 }), fc.oneof(fc.integer({ min: -300, max: 300 }), fc.integer({ min: -20_000, max: 20_000 }))), { minLength: 1, maxLength: 40 }), (steps) => {
         const clock = new SlewedClock()
         let local = 0
         let last = -Infinity
@@ -45,9 +53,20 @@ describe('SlewedClock', () => {
           expect(now).toBeGreaterThanOrEqual(last)
           last = now
         }
-        expect(clock.now(local + 10_000)).toBeCloseTo(local + 10_000 + steps.at(-1)![1], 6)
+        // Time stands for as long as it was ahead, then the last second of that is slewed.
+        clock.now(local + 100_000)
+        expect(clock.now(local + 200_000)).toBeCloseTo(local + 200_000 + steps.at(-1)![1], 6)
       }),
     )
+  })
+
+  it('makes up a leap at once forwards, and by standing still backwards', () => {
+    const clock = new SlewedClock()
+    clock.aimAt(0, 0)
+    clock.aimAt(600_000, 1000)
+    expect(clock.now(1000)).toBe(601_000)
+    clock.aimAt(595_000, 2000)
+    expect([clock.now(3000), clock.now(5000), clock.now(20_000)]).toEqual([602_000, 602_000, 615_000])
   })
 
   it('takes its first aim whole, later ones bit by bit', () => {

@@ -18,14 +18,21 @@ export interface Estimate {
 export const driftPerMs = 200e-6
 
 /**
- * The best offset that the samples allow at local time `now`: that of the shortest round trip, as wrong as half of it
- * at the most (Cristian, Distributed Computing 3, 1989), widened with age for drift.
+ * The best offset that the samples, the oldest first, allow at local time `now`: that of the shortest round trip, as wrong as half of it
+ * at the most (Cristian, Distributed Computing 3, 1989), widened with age for drift. Samples from before a leap of the local clock, as when
+ * the device slept, contradict the newer ones: they say nothing any more.
  */
 export function estimateOffset(samples: readonly Sample[], now: Milliseconds): Estimate | undefined {
   let best: Estimate | undefined
-  for (const { sent, received, server } of samples) {
-    const error = (received - sent) / 2 + driftPerMs * Math.max(0, now - received)
-    if (!best || error < best.error) best = { offset: server - (sent + received) / 2, error }
+  for (const sample of [...samples].reverse()) {
+    const told = estimateOf(sample, now)
+    if (best && Math.abs(told.offset - best.offset) > told.error + best.error) return best
+    if (!best || told.error < best.error) best = told
   }
   return best
 }
+
+const estimateOf = ({ sent, received, server }: Sample, now: Milliseconds): Estimate => ({
+  offset: server - (sent + received) / 2,
+  error: (received - sent) / 2 + driftPerMs * Math.max(0, now - received),
+})

@@ -3,8 +3,12 @@ import type { Milliseconds } from '../units'
 /** At most this part of the time that passes is put right: a screen's clock runs a little fast or slow, and never back. */
 const slewRate = 0.1
 
+/** More than this is no drift: the device has slept, or its clock was wrong. */
+const leap: Milliseconds = 1000
+
 /**
- * Server time told from local time, following a changing estimate without a jump. The first estimate is taken as it is.
+ * Server time told from local time, following a changing estimate without a jump, but for a leap: it is made up at once forwards, and by standing
+ * still backwards. The first estimate is taken as it is.
  * Local time must not run backwards (use a monotonic clock).
  */
 export class SlewedClock {
@@ -25,10 +29,12 @@ export class SlewedClock {
   /** Server time at `local`. Before the first estimate it is the local time itself. */
   now(local: Milliseconds): Milliseconds {
     if (this.offset === undefined) return local
-    const room = Math.max(0, local - this.last) * slewRate
+    const passed = Math.max(0, local - this.last)
     this.last = Math.max(this.last, local)
     const off = this.target - this.offset
-    this.offset += Math.max(-room, Math.min(room, off))
+    const forward = off > leap ? off : passed * slewRate
+    const back = off < -leap ? passed : passed * slewRate
+    this.offset += Math.max(-back, Math.min(forward, off))
     return local + this.offset
   }
 }

@@ -35,7 +35,7 @@ export function UseFields({ use, stay, laps, number, several, onChange, onRemove
   const title = exercise?.name ?? use.exerciseId
   return (
     <fieldset className="use">
-      <legend className={several ? undefined : 'is-hidden'}>
+      <legend className={several ? undefined : 'visually-hidden'}>
         {number}. {title}
       </legend>
       <div className="fields">

@@ -4,11 +4,11 @@ import { RoomClock } from './room-clock'
 /** A simulated screen: its clock, and a server `ahead` of it that answers after `delay` each way. */
 function screen(ahead: number) {
   let now = 1000
-  const state = { delay: 5, away: false }
+  const state = { delay: 5, away: false, slept: 0 }
   vi.stubGlobal('fetch', async () => {
     if (state.away) throw new TypeError('no line')
     now += state.delay
-    const server = now + ahead
+    const server = now + ahead + state.slept
     now += state.delay
     return { ok: true, json: async () => ({ now: server }) }
   })
@@ -60,6 +60,22 @@ describe('RoomClock', () => {
       last = now
     }
     expect(Math.abs(last - (local() + 50_000))).toBeLessThanOrEqual(6)
+    stop()
+  })
+
+  it('is right again as soon as its device wakes, whose own clock stood while it slept', async () => {
+    const page = Object.assign(new EventTarget(), { visibilityState: 'visible' })
+    vi.stubGlobal('document', page)
+    const { state, pass, local } = screen(50_000)
+    const clock = new RoomClock(50_000, local)
+    const stop = clock.run()
+    for (let ask = 0; ask < 30; ask++) await pass(1000)
+    state.slept = 600_000
+    // The line is slower than it was before.
+    state.delay = 60
+    page.dispatchEvent(new Event('visibilitychange'))
+    await pass(0)
+    expect(Math.abs(clock.now() - (local() + 650_000))).toBeLessThanOrEqual(60)
     stop()
   })
 

@@ -6,6 +6,8 @@ const kept = 12
 const soonMs = 400
 const soonAsked = 6
 const calmMs = 10_000
+/** A line that is half dead neither answers nor fails. */
+const patienceMs = 4000
 
 /** A clock that a live screen goes by; `rate` is how many of its seconds pass in one of the world's. */
 export interface LiveClock {
@@ -40,12 +42,17 @@ export class RoomClock implements LiveClock {
     let stopped = false
     const ask = async () => {
       await this.ask()
+      clearTimeout(this.timer)
       if (!stopped) this.timer = setTimeout(() => void ask(), this.asked < soonAsked ? soonMs : calmMs)
     }
     void ask()
+    // While the device slept, its own clock may have stood.
+    const wake = () => document.visibilityState === 'visible' && void ask()
+    if (typeof document !== 'undefined') document.addEventListener('visibilitychange', wake)
     return () => {
       stopped = true
       clearTimeout(this.timer)
+      if (typeof document !== 'undefined') document.removeEventListener('visibilitychange', wake)
     }
   }
 
@@ -53,7 +60,7 @@ export class RoomClock implements LiveClock {
     this.asked++
     const sent = this.local()
     try {
-      const response = await fetch('/api/time', { cache: 'no-store' })
+      const response = await fetch('/api/time', { cache: 'no-store', signal: AbortSignal.timeout(patienceMs) })
       if (!response.ok) return
       const { now } = (await response.json()) as { now: number }
       this.samples = [...this.samples.slice(1 - kept), { sent, received: this.local(), server: now }]
