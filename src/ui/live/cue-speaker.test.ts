@@ -23,17 +23,28 @@ let beeps: Beep[] = []
 let audioNow = 0
 
 class FakeAudio {
+  static made: FakeAudio[] = []
   state = 'suspended'
+  onstatechange = () => {}
+  resumable = true
+  constructor() {
+    FakeAudio.made.push(this)
+  }
   outputLatency = 0.02
   destination = {}
   get currentTime() {
     return audioNow
   }
   async resume() {
-    this.state = 'running'
+    if (this.resumable) this.become('running')
   }
   async suspend() {
-    this.state = 'suspended'
+    this.become('suspended')
+  }
+  become(state: string) {
+    if (this.state === state) return
+    this.state = state
+    this.onstatechange()
   }
 }
 
@@ -125,6 +136,24 @@ describe('CueSpeaker', () => {
     pass(20_000)
     press('resume')
     expect(audible()).toEqual([[440, 27], [440, 28], [440, 29], [784, 30]])
+  })
+
+  it('takes everything back while a call has the audio, and goes on by itself afterwards', async () => {
+    const { feed, clock, press, pass } = room()
+    const speaker = new CueSpeaker(feed, clock)
+    await speaker.turnOn()
+    press('start')
+    pass(5000)
+    const audio = FakeAudio.made.at(-1)!
+    audio.resumable = false
+    audio.become('interrupted')
+    expect(audible()).toEqual([])
+    pass(3000)
+    expect(audible()).toEqual([])
+    audio.resumable = true
+    pass(1000)
+    expect(audible().at(-1)).toEqual([784, 10])
+    expect(speaker.on).toBe(true)
   })
 
   it('is silent when it is turned off', async () => {

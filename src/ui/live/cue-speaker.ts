@@ -47,6 +47,7 @@ export class CueSpeaker {
   private scheduled = new Map<string, Scheduled>()
   private timer: ReturnType<typeof setInterval> | undefined
   private unsubscribe = () => {}
+  private wanted = false
   private settings: SoundSettings = readSound()
 
   constructor(
@@ -63,6 +64,10 @@ export class CueSpeaker {
   /** Must be called from a press: browsers give no sound without one. */
   async turnOn(): Promise<boolean> {
     this.audio ??= new AudioContext()
+    this.wanted = true
+    this.audio.onstatechange = () => (this.on && this.wanted ? this.reschedule() : this.cancel())
+    // Some devices give a voice only after a first word in a press.
+    if (hasVoice()) speechSynthesis.speak(new SpeechSynthesisUtterance(''))
     await this.audio.resume()
     clearInterval(this.timer)
     this.unsubscribe()
@@ -73,6 +78,7 @@ export class CueSpeaker {
   }
 
   turnOff(): void {
+    this.wanted = false
     clearInterval(this.timer)
     this.unsubscribe()
     this.cancel()
@@ -91,6 +97,8 @@ export class CueSpeaker {
   }
 
   private look(): void {
+    // A call, or the device's own sleep, has taken the audio away: what is put onto a standing clock would come late.
+    if (!this.on) return void this.audio?.resume()
     const now = this.clock.now()
     const { progress, snapshot } = this.feed.get()
     const { rate } = this.clock
