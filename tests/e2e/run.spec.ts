@@ -1,4 +1,4 @@
-import { digitsOf, expect, expectAccessible, openPage, test } from './app'
+import { digitsOf, expect, expectAccessible, expectContrast, openPage, test } from './app'
 import { end, expectTogether, openRoom, press, word } from './room'
 
 test('controls and wall stay together through pause, resume, skip, hold, stop and reload', async ({ context }) => {
@@ -82,6 +82,9 @@ test('wall and controls are accessible, and fit a phone and a portrait screen', 
   await wall.emulateMedia({ reducedMotion: 'reduce' })
   await expectAccessible(controls)
   await expectAccessible(wall)
+  await controls.emulateMedia({ colorScheme: 'dark' })
+  await openPage(controls, controls.url())
+  await expectContrast(controls)
   await wall.setViewportSize({ width: 720, height: 1280 })
   await controls.setViewportSize({ width: 390, height: 844 })
   for (const page of [wall, controls]) expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0)

@@ -95,7 +95,7 @@ function Controls(props: ControlsProps) {
         <button type="button" className="small-button" aria-pressed={sound.on} onClick={() => void sound.turn(!sound.on)}>
           {sound.on ? 'Mute' : 'Unmute'} <kbd>M</kbd>
         </button>
-        <a className="small-button" href={wallPath} target="_blank" rel="noopener">
+        <a className={`small-button${screensPath ? ' is-also-there' : ''}`} href={wallPath} target="_blank" rel="noopener">
           Open the wall
         </a>
         {screensPath && (
@@ -116,7 +116,9 @@ function Controls(props: ControlsProps) {
         {under && <span className="ribbon-head" style={{ left: `${Math.min(100, (state.gone / 10) / snapshot.timeline.total)}%` }} />}
         <div className="controls-ends">
           <span>{formatSeconds(state.gone / 1000)} gone</span>
-          <span role="status">{connected ? 'together with the room' : 'no line: going on by itself'}</span>
+          <span role="status" className={connected ? 'is-together' : undefined}>
+            {connected ? 'together with the room' : 'no line: going on by itself'}
+          </span>
           <span>
             {formatSeconds(Math.ceil(state.left / 1000))} left, {state.status === 'finished' ? 'ended' : 'ends'} {timeOf(state.endsAt, zone)}
             {slotWord(state, slotEnd)}
@@ -194,6 +196,9 @@ function Controls(props: ControlsProps) {
       <div className="controls-row">
         <button type="button" className="control is-main" onClick={toggle} disabled={busy || locked || state.status === 'finished'}>
           <b>{mainWord(state)}</b>
+          <small>
+            {view.word} {state.status !== 'finished' && digits}
+          </small>
           <kbd>space</kbd>
         </button>
         <Control word="Back" hint="start of this" keys="page up" disabled={idle} onPress={() => act('back')} />

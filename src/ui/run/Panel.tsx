@@ -1,4 +1,5 @@
 import { useEffect, useRef, type ReactNode } from 'react'
+import './panel.css'
 
 /** A sheet over the controls. Not modal: stopping the room stays one press away. */
 export function Panel({ title, onClose, children }: { title: string; onClose: () => void; children: ReactNode }) {
