@@ -1,6 +1,7 @@
 import { nanoid } from 'nanoid'
 import { useMemo, useState, type FormEvent } from 'react'
 import { coverageOf, workedOf, type Coverage } from '@core/run/coverage'
+import { numberRuns } from '@core/summary/number-runs'
 import type { LiveRun } from '../live/use-run'
 import { EaseButtons } from './EaseButtons'
 import { Panel } from './Panel'
@@ -100,10 +101,10 @@ function Covered({ coverage }: { coverage: Coverage | undefined }) {
   const { done, toCome, missed, oneSide } = coverage
   return (
     <small className="second run-covered">
-      {done.length > 0 ? `done ${done.join(', ')}` : 'none done yet'}
-      {toCome.length > 0 && `; to come ${toCome.join(', ')}`}
-      {oneSide.length > 0 && `; one side only at ${oneSide.join(', ')}`}
-      {missed.length > 0 && <b> misses {missed.join(', ')}</b>}
+      {done.length > 0 ? `done ${numberRuns(done)}` : 'none done yet'}
+      {toCome.length > 0 && `; to come ${numberRuns(toCome)}`}
+      {oneSide.length > 0 && `; one side only at ${numberRuns(oneSide)}`}
+      {missed.length > 0 && <b> misses {numberRuns(missed)}</b>}
     </small>
   )
 }

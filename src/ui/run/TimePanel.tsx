@@ -19,7 +19,7 @@ interface TimePanelProps {
 export function TimePanel({ live, zone, busy, send, onClose }: TimePanelProps) {
   const { snapshot, state, clock, feed } = live
   const slotEnd = snapshot.startsAt + snapshot.slotSeconds * 1000
-  const [by, setBy] = useState(timeOf(slotEnd, zone))
+  const [by, setBy] = useState(() => timeOf(slotEnd > clock.now() ? slotEnd : state.endsAt, zone))
   // To the second is often enough.
   const now = Math.floor(clock.now() / 1000) * 1000
   const { progress } = feed.get()
