@@ -2,7 +2,7 @@ import type { ClassDocument } from '../../src/core/hall/class-document'
 import type { Circuit } from '../../src/core/plan/plan'
 import type { Page } from '@playwright/test'
 import { expect, expectAccessible, openPage, test } from './app'
-import { end, expectTogether, openRoom, openScreens, press, word } from './room'
+import { closeScreens, end, expectTogether, openRoom, openScreens, press, word } from './room'
 
 test('one stream serves all tabs of a browser; undo, repeat and lock', async ({ context, app }) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
@@ -65,7 +65,7 @@ test('the class is made to end by a time, on all screens at the next boundary; a
 
 test('a station out of order, and everything easier, are seen on wall and station screen; and taken back', async ({ context }) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
-  const [station] = (await openScreens(context, controls, ['Station 1'])) as [Page]
+  const [station] = (await openScreens(controls, ['Station 1'])) as [Page]
   await press(controls, /^Start/)
   for (let skips = 0; skips < 6; skips++) await press(controls, /^Skip/)
   await expect(station.getByText('Goblet squat')).toBeVisible()
@@ -83,6 +83,7 @@ test('a station out of order, and everything easier, are seen on wall and statio
   await expect(wall.getByRole('list', { name: 'Stations' }).getByRole('listitem').first()).toContainText('Closed')
   await panel.getByRole('button', { name: 'Station 1: open again' }).click()
   await panel.getByRole('button', { name: 'Close' }).click()
+  await closeScreens([station])
   await end(controls)
 })
 

@@ -1,31 +1,33 @@
 import { openLine } from '../fixtures/line'
 import { freePort, startServer } from '../fixtures/server'
 import { digitsOf, expect, openPage, test } from './app'
-import { end, expectTogether, openRoom, openScreens, press, word } from './room'
+import { closeScreens, end, expectTogether, openRoom, openScreens, press, word } from './room'
 
 test('the room goes on while the server is killed in the middle of a class, and rejoins it', async ({ context, app }) => {
   const port = await freePort()
   let server = await startServer(app.database, port)
   const [controls, wall] = await openRoom(context, 'demo-lunch', server.base)
-  const [station, card] = await openScreens(context, controls, ['Station 1', 'Oren'])
+  const devices = await openScreens(controls, ['Station 1', 'Oren'])
+  const screens = [wall, ...devices]
   await press(controls, /^Start/)
   for (let phase = 0; phase < 6; phase++) await press(controls, /^Skip/)
   await expect(word(wall)).toHaveText('Work')
   await server.kill()
-  for (const screen of [wall, station!, card!]) await expect(screen.getByText('No line to the server: going on by itself')).toBeVisible()
+  for (const screen of screens) await expect(screen.getByText('No line to the server: going on by itself')).toBeVisible()
   const before = await digitsOf(wall)
   await expect.poll(() => digitsOf(wall)).not.toBe(before)
-  for (const screen of [wall, station!, card!]) await expectTogether(controls, screen)
+  for (const screen of screens) await expectTogether(controls, screen)
   server = await startServer(app.database, port)
-  for (const screen of [wall, station!, card!]) await expect(screen.getByText('No line to the server')).toHaveCount(0)
+  for (const screen of screens) await expect(screen.getByText('No line to the server')).toHaveCount(0)
   await expect(controls.getByText('together with the room')).toBeVisible()
   await press(controls, /^Pause/)
-  for (const screen of [wall, station!, card!]) {
+  for (const screen of screens) {
     await expect(word(screen)).toHaveText('Paused')
     await expectTogether(controls, screen)
   }
   await wall.reload()
   await expect(word(wall)).toHaveText('Paused')
+  await closeScreens(devices)
   await end(controls)
   await server.kill()
 })

@@ -13,19 +13,23 @@ export async function openRoom(context: BrowserContext, classId: string, base = 
   return [controls, wall]
 }
 
-/** Screens of a room by the names of their links. */
-export async function openScreens(context: BrowserContext, controls: Page, names: readonly string[]): Promise<Page[]> {
-  const screens = await context.newPage()
-  await openPage(screens, `${controls.url()}/screens`)
+/** Screens of a room by the names of their links, each on a device of its own; closed with its context. */
+export async function openScreens(controls: Page, names: readonly string[]): Promise<Page[]> {
+  const links = await controls.context().newPage()
+  await openPage(links, `${controls.url()}/screens`)
   const opened: Page[] = []
   for (const name of names) {
-    const path = await screens.getByRole('link', { name, exact: true }).getAttribute('href')
-    const page = await context.newPage()
+    const path = await links.getByRole('link', { name, exact: true }).getAttribute('href')
+    const device = await controls.context().browser()!.newContext()
+    const page = await device.newPage()
     await openPage(page, new URL(path!, controls.url()).href)
     opened.push(page)
   }
+  await links.close()
   return opened
 }
+
+export const closeScreens = (screens: readonly Page[]) => Promise.all(screens.map((screen) => screen.context().close()))
 
 export const press = (page: Page, name: RegExp) => page.getByRole('button', { name }).click()
 export const word = (page: Page) => page.getByTestId('word')
