@@ -1,4 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { snapshotOf } from '../../../tests/fixtures/demo-run'
 import { shapes } from '../../../tests/fixtures/shapes'
 import { Plan } from '../../core/plan/plan'
 import type { Command, RunEvent } from '../../core/run/events'
@@ -74,11 +75,11 @@ class FakeGain {
 }
 
 /** The run's feed and the room's clock, both moved by hand. */
-function room() {
+function room(snapshot = { circuits: {}, timeline: phases } as FeedState['snapshot']) {
   const listeners = new Set<() => void>()
   const events: RunEvent[] = []
   let now = 0
-  let state: FeedState = { snapshot: { circuits: {} } as FeedState['snapshot'], version: 1, progress: foldEvents(phases, []), events, connected: true }
+  let state: FeedState = { snapshot, version: 1, progress: foldEvents(snapshot.timeline, []), events, connected: true }
   const feed = {
     get: () => state,
     subscribe: (listener: () => void) => {
@@ -88,7 +89,7 @@ function room() {
   } as unknown as RunFeed
   const press = (type: string) => {
     events.push({ sequence: events.length + 1, id: String(events.length), at: now, who: 'Coach', command: { type } as Command })
-    state = { ...state, progress: foldEvents(phases, events) }
+    state = { ...state, progress: foldEvents(snapshot.timeline, events) }
     listeners.forEach((listener) => listener())
   }
   const pass = (ms: number) => {
@@ -154,6 +155,23 @@ describe('CueSpeaker', () => {
     pass(1000)
     expect(audible().at(-1)).toEqual([784, 10])
     expect(speaker.on).toBe(true)
+  })
+
+  it('at a station counts its own exercise, which the room’s speaker does not', async () => {
+    const counts = async (station?: number) => {
+      beeps = []
+      const lunch = snapshotOf('demo-lunch')
+      lunch.circuits['ll-stations']!.stations[1]!.exercises[0]!.tempo = { figures: [2, 0, 1, 0], from: 'top' }
+      const { feed, clock, press, pass } = room(lunch)
+      await new CueSpeaker(feed, clock, station).turnOn()
+      press('start')
+      const work = lunch.timeline.phases.find((phase) => phase.pieceId === 'll-stations')!
+      for (let second = 0; second < work.start + 14; second++) pass(1000)
+      return audible().filter(([hertz]) => hertz === 330).map(([, at]) => at! - audioNow + 4)
+    }
+    expect((await counts(1)).slice(0, 4).map(Math.round)).toEqual([0, 1, 2, 3])
+    expect(await counts(0)).toEqual([])
+    expect(await counts()).toEqual([])
   })
 
   it('is silent when it is turned off', async () => {
