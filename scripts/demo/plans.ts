@@ -8,6 +8,10 @@ const stations = (prefix: string, exercises: string[], sides: Record<string, Sid
     uses: [{ id: `${prefix}-${index + 1}-use`, exerciseId, ...(sides[exerciseId] && { sides: sides[exerciseId] }) }],
   }))
 
+/** One station's exercise done slowly, and counted: lower, hold, raise, hold. */
+const counted = (all: StationInput[], at: number, figures: [number, number, number, number]): StationInput[] =>
+  all.map((station, index) => (index === at ? { ...station, uses: station.uses?.map((use) => ({ ...use, tempo: { figures, from: 'top' as const } })) } : station))
+
 const warmUp = (prefix: string, seconds: number, exercises = ['march', 'arm-circles', 'reach-and-fold', 'hip-circles']) => ({
   id: `${prefix}-warm`,
   type: 'circuit' as const,
@@ -98,7 +102,7 @@ const steadySixties: PlanInput = {
       pieces: [
         {
           id: 'ss-list', type: 'circuit', name: 'Together', travel: 'together', laps: 3, lapRestSeconds: 90, transition: { seconds: 35 }, stay: { kind: 'intervals', workSeconds: [35] },
-          stations: stations('ss', ['sit-to-stand', 'band-row', 'march', 'hip-hinge', 'shoulder-press', 'calf-stretch'], { 'calf-stretch': 'byLap' }),
+          stations: counted(stations('ss', ['sit-to-stand', 'band-row', 'march', 'hip-hinge', 'shoulder-press', 'calf-stretch'], { 'calf-stretch': 'byLap' }), 0, [3, 1, 2, 0]),
         },
       ],
     },

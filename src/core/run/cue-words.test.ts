@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { pressed, snapshotOf } from '../../../tests/fixtures/demo-run'
-import { repCount, tempoCount } from '../timeline/tempo'
+import { repCount, tempoCount, type Count } from '../timeline/tempo'
 import { foldEvents } from './apply'
 import { upcomingCues } from './upcoming-cues'
 
@@ -45,7 +45,7 @@ describe('what is said', () => {
 })
 
 describe('the count of a tempo (common practice: lower, hold, raise, hold, in seconds)', () => {
-  const texts = (counts: { at: number; text: string }[]) => counts.map(({ at, text }) => `${at} ${text}`)
+  const texts = (counts: Count[]) => counts.map(({ at, text }) => `${at} ${text}`)
 
   it('in the order in which a rep begins, at true seconds, whole reps only', () => {
     // 3-1-2-0 lasts 6 s: two whole reps fit 15 s.
@@ -57,6 +57,8 @@ describe('the count of a tempo (common practice: lower, hold, raise, hold, in se
 
   it('reps at a set pace are spread evenly', () => {
     expect(texts(repCount(4, 20))).toEqual(['0 1', '5 2', '10 3', '15 4'])
+    expect(repCount(4, 20)[2]!.shown).toBe('3 of 4')
+    expect(tempoCount({ figures: [2, 0, 1, 0], from: 'top' }, 3).map((count) => count.shown)).toEqual(['down 1', 'down 2', 'up 1'])
   })
 
   it('is heard where everyone does the same; where stations differ, at each station its own', () => {

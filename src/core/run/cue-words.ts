@@ -25,7 +25,7 @@ export function spoken(cues: readonly Cue[], phase: Phase, timeline: Timeline, {
     // With nothing to say of what comes next, or of a change that others make, nothing is said.
     return (cue.kind === 'next' || cue.kind === 'changeOver') && !text ? [] : [{ ...cue, ...(text && { text }) }]
   })
-  const counted = countOf(phase, snapshot, station, length).map(({ at, text }): Cue => ({ kind: 'tempo', at, text }))
+  const counted = countOf(phase, snapshot, station, length).map((count): Cue => ({ kind: 'tempo', ...count }))
   const lastLap: Cue[] = beginsLastLap(phase, timeline) ? [{ kind: 'lastLap', at: 0, text: always.lastLap! }] : []
   return [...said, ...lastLap, ...counted].sort((a, b) => a.at - b.at)
 }

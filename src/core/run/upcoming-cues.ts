@@ -6,8 +6,10 @@ import { advance, phaseLength, type Progress } from './progress'
 export interface TimedCue {
   kind: CueKind
   at: Milliseconds
-  /** What is said and shown. */
+  /** What is said, and shown. */
   text?: string
+  /** What is shown instead. */
+  shown?: string
   /** The phase that it belongs to; absent for the count-in. */
   phase?: number
 }
@@ -32,8 +34,8 @@ export function upcomingCues(progress: Progress, from: Milliseconds, until: Mill
     const length = phaseLength(here)
     const phase = here.timeline.phases[here.phase]!
     const heard = cuesOf(phase, length / 1000)
-    for (const { kind, at, text } of listener ? spoken(heard, phase, here.timeline, listener, length / 1000) : heard) {
-      take({ kind, at: start + at * 1000, phase: here.phase, ...(text && { text }) })
+    for (const { at, ...cue } of listener ? spoken(heard, phase, here.timeline, listener, length / 1000) : heard) {
+      take({ ...cue, at: start + at * 1000, phase: here.phase })
     }
     const end = start + length
     if (here.holding || end >= until) return cues

@@ -7,8 +7,10 @@ export type CueKind = 'three' | 'two' | 'one' | 'change' | 'changeOver' | 'half'
 export interface Cue {
   kind: CueKind
   at: Seconds
-  /** What is said and shown, where the kind alone does not say it. */
+  /** What is said, where the kind alone does not say it, and shown. */
   text?: string
+  /** What is shown instead. */
+  shown?: string
 }
 
 /** Work shorter than this has no half-way call, and none of its last ten seconds: the calls would run into one another. */

@@ -11,6 +11,8 @@ export const repsWithin = (seconds: Seconds, repSeconds: Seconds): number => Mat
 export interface Count {
   at: Seconds
   text: string
+  /** As it is shown, where the word alone says too little. */
+  shown: string
 }
 
 /**
@@ -27,7 +29,7 @@ export function tempoCount(tempo: NonNullable<Use['tempo']>, seconds: Seconds): 
   let clock: Seconds = 0
   return Array.from({ length: repsWithin(seconds, one) }).flatMap(() =>
     parts.flatMap((part) => {
-      const words = Array.from({ length: part.seconds }, (_, second): Count => ({ at: clock + second, text: second === 0 ? part.text : String(second + 1) }))
+      const words = Array.from({ length: part.seconds }, (_, second): Count => ({ at: clock + second, text: second === 0 ? part.text : String(second + 1), shown: `${part.text} ${second + 1}` }))
       clock += part.seconds
       return words
     }),
@@ -35,4 +37,4 @@ export function tempoCount(tempo: NonNullable<Use['tempo']>, seconds: Seconds): 
 }
 
 /** Reps counted at a set pace: as many as are called, evenly through the interval, each said as it begins. */
-export const repCount = (reps: number, seconds: Seconds): Count[] => Array.from({ length: reps }, (_, rep) => ({ at: (rep * seconds) / reps, text: String(rep + 1) }))
+export const repCount = (reps: number, seconds: Seconds): Count[] => Array.from({ length: reps }, (_, rep) => ({ at: (rep * seconds) / reps, text: String(rep + 1), shown: `${rep + 1} of ${reps}` }))

@@ -18,13 +18,13 @@ interface CaptionProps {
 export function Caption({ live: { feed, clock, snapshot }, station }: CaptionProps) {
   const { progress } = feed.get()
   const tenth = Math.floor(clock.now() / 100)
-  const text = useMemo(() => {
+  const cue = useMemo(() => {
     const now = tenth * 100
-    return upcomingCues(progress, Math.max(progress.at, now - shownMs), now + 100, { snapshot, station }).findLast((cue) => cue.text && !seen.has(cue.kind))?.text
+    return upcomingCues(progress, Math.max(progress.at, now - shownMs), now + 100, { snapshot, station }).findLast((each) => each.text && !seen.has(each.kind))
   }, [progress, tenth, snapshot, station])
   return (
     <p className="caption" data-testid="caption">
-      {text ?? ' '}
+      {cue?.shown ?? cue?.text ?? ' '}
     </p>
   )
 }
