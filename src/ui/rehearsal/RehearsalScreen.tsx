@@ -15,7 +15,7 @@ import { useLive, type LiveRun } from '../live/use-run'
 import { useSound } from '../live/use-sound'
 import { WallView } from '../wall/WallView'
 import { RehearsalClock } from './rehearsal-clock'
-import '../kit/small-button.css'
+import '../kit/small-controls.css'
 import './rehearsal.css'
 
 const rates = [1, 2, 5, 10, 20, 40, 60] as const
@@ -66,7 +66,7 @@ function Rehearsal({ snapshot, classId }: { snapshot: RunSnapshot; classId: stri
         </button>
         <label>
           Speed{' '}
-          <select value={rate} onChange={(event) => speed(Number(event.currentTarget.value))}>
+          <select className="small-field" value={rate} onChange={(event) => speed(Number(event.currentTarget.value))}>
             {rates.map((each) => (
               <option key={each} value={each}>
                 {each} ×

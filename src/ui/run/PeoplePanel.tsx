@@ -51,7 +51,7 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
       <ChangeTold {...changes} />
       <form onSubmit={(event) => void arrive(event)}>
         <label>
-          Comes late <input value={name} maxLength={40} placeholder="First name" onChange={(event) => setName(event.currentTarget.value)} autoComplete="off" />
+          Comes late <input className="small-field" value={name} maxLength={40} placeholder="First name" onChange={(event) => setName(event.currentTarget.value)} autoComplete="off" />
         </label>
         <button type="submit" className="small-button" disabled={busy || name.trim() === ''}>
           Arrives
@@ -61,7 +61,7 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
         {([0, 1] as const).map((at) => (
           <label key={at}>
             {at === 0 ? 'Trade places' : 'with'}{' '}
-            <select value={two[at]} onChange={(event) => choose(at, event.currentTarget.value)}>
+            <select className="small-field" value={two[at]} onChange={(event) => choose(at, event.currentTarget.value)}>
               <option value="">Choose</option>
               {names.map((person) => (
                 <option key={person.id} value={person.id} disabled={person.id === two[1 - at]}>

@@ -23,7 +23,8 @@ export function TimePanel({ live, zone, busy, send, onClose }: TimePanelProps) {
   // To the second is often enough.
   const now = Math.floor(clock.now() / 1000) * 1000
   const { progress } = feed.get()
-  const deadline = momentOf(by, now, zone)
+  // The slot's end is meant where its time stands, however far off it is; any other time is the nearest.
+  const deadline = by === timeOf(slotEnd, zone) && slotEnd > now ? slotEnd : momentOf(by, now, zone)
   const over = deadline === undefined ? 0 : Math.round((state.endsAt - deadline) / 1000)
   const past = deadline !== undefined && deadline <= now
   const ways = useMemo(() => (deadline === undefined || past ? [] : [...waysToEndBy(snapshot, progress, now, deadline), ...closers(snapshot, progress, now, deadline)]), [snapshot, progress, now, deadline, past])
@@ -40,7 +41,7 @@ export function TimePanel({ live, zone, busy, send, onClose }: TimePanelProps) {
       </p>
       <form onSubmit={(event) => event.preventDefault()}>
         <label>
-          End by <input type="time" value={by} onChange={(event) => setBy(event.currentTarget.value)} />
+          End by <input className="small-field" type="time" value={by} onChange={(event) => setBy(event.currentTarget.value)} />
         </label>
         {[5, 10].map((minutes) => (
           <button key={minutes} type="button" className="small-button" onClick={() => setBy(timeOf(state.endsAt - minutes * 60_000, zone))}>
