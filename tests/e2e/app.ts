@@ -49,11 +49,14 @@ export async function openPage(page: Page, path: string): Promise<void> {
   await untilLive(page)
 }
 
-/** An island answers to presses only once it is live. */
+/** An island answers to presses only once all of it is live: it comes to life piece by piece. */
 export async function untilLive(page: Page): Promise<void> {
   await page.waitForFunction(() => {
     const isLive = (element: Element) => Object.keys(element).some((key) => key.startsWith('__reactProps'))
-    return [...document.querySelectorAll('astro-island')].every((island) => [...island.querySelectorAll('*')].some(isLive))
+    return [...document.querySelectorAll('astro-island')].every((island) => {
+      const all = [...island.querySelectorAll('*')]
+      return all.some(isLive) && all.filter((element) => element.matches('input, select, textarea, button, a')).every(isLive)
+    })
   })
   // Effects, such as those that listen for keys, follow the next painting.
   await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve, 50))))

@@ -18,6 +18,8 @@ import { useCommands } from './commands'
 import '../kit/small-controls.css'
 import './controls.css'
 import { useControlKeys, type KeyAction } from './controls-keys'
+import { ControlsRow } from './ControlsRow'
+import { EndButton } from './EndButton'
 import { ListPanel } from './ListPanel'
 import { LockButton } from './LockButton'
 import { PeoplePanel } from './PeoplePanel'
@@ -71,7 +73,7 @@ function Controls(props: ControlsProps) {
     if (action === 'mute') return void sound.turn(!sound.on)
     if (action === 'toggle') return toggle()
     if (action === 'undo') return void (state.undoable && send({ type: 'undo' }))
-    if (state.status === 'finished' || state.status === 'ready') return
+    if (state.status === 'finished' || state.status === 'ready' || (action === 'stop' && state.status === 'stopped')) return
     if (action === 'extend') return void send({ type: 'extend', seconds: 10 })
     if (action === 'hold') return void send({ type: state.holding ? 'release' : 'hold' })
     void send({ type: action })
@@ -81,7 +83,6 @@ function Controls(props: ControlsProps) {
   const upNext = state.status === 'ready' ? state.phase : state.next
   const slotEnd = snapshot.startsAt + snapshot.slotSeconds * 1000
   const listed = snapshot.timeline.phases.some((phase) => phase.selfPaced)
-  const idle = !under || busy || locked
   const close = () => setShown(undefined)
   const digits = digitsOf(shownSeconds(state))
 
@@ -193,78 +194,9 @@ function Controls(props: ControlsProps) {
           {trouble}
         </div>
       )}
-      <div className="controls-row">
-        <button type="button" className="control is-main" onClick={toggle} disabled={busy || locked || state.status === 'finished'}>
-          <b>{mainWord(state)}</b>
-          <small>
-            {view.word} {state.status !== 'finished' && digits}
-          </small>
-          <kbd>space</kbd>
-        </button>
-        <Control word="Back" hint="start of this" keys="page up" disabled={idle} onPress={() => act('back')} />
-        <Control word="Repeat" hint="the last work" keys="R" disabled={idle} onPress={() => act('repeat')} />
-        <Control word="Skip" hint="to the next" keys="page down" disabled={idle} onPress={() => act('skip')} />
-        <Control word="+ 10 s" hint="longer" keys="+" disabled={idle} onPress={() => act('extend')} />
-        <Control word={state.holding ? 'Release' : 'Hold'} hint={state.holding ? 'go on at its end' : 'wait at its end'} keys="H" disabled={idle} onPress={() => act('hold')} />
-        <button type="button" className="control is-stop" onClick={() => act('stop')} disabled={!under || state.status === 'stopped'}>
-          <b>Stop the room</b>
-          <kbd>S, held half a second</kbd>
-        </button>
-      </div>
+      <ControlsRow state={state} word={view.word} digits={digits} busy={busy} locked={locked} onAct={act} />
     </main>
   )
-}
-
-interface ControlProps {
-  word: string
-  hint: string
-  keys: string
-  disabled: boolean
-  onPress: () => void
-}
-
-function Control({ word, hint, keys, disabled, onPress }: ControlProps) {
-  return (
-    <button type="button" className="control" disabled={disabled} onClick={onPress}>
-      <b>{word}</b>
-      <small>{hint}</small>
-      <kbd>{keys}</kbd>
-    </button>
-  )
-}
-
-/** Ending is for good, so it takes a second press. */
-function EndButton({ state, busy, onEnd, classId }: { state: RunState; busy: boolean; onEnd: () => void; classId: string }) {
-  const [asked, setAsked] = useState(false)
-  if (state.status === 'finished' || state.status === 'ready') {
-    return (
-      <a className="small-button" href={`/classes/${classId}/${state.status === 'ready' ? 'run' : 'log'}`}>
-        {state.status === 'ready' ? 'Back to the plan' : 'See the log'}
-      </a>
-    )
-  }
-  return (
-    <button type="button" className="small-button" disabled={busy} onClick={() => (asked ? onEnd() : setAsked(true))} onBlur={() => setAsked(false)}>
-      {asked ? 'Press again to end it' : 'End class'}
-    </button>
-  )
-}
-
-function mainWord(state: RunState): string {
-  switch (state.status) {
-    case 'ready':
-      return 'Start'
-    case 'paused':
-      return 'Resume'
-    case 'stopped':
-      return 'Go on'
-    case 'held':
-      return 'Release'
-    case 'finished':
-      return 'Done'
-    default:
-      return 'Pause'
-  }
 }
 
 function slotWord(state: RunState, slotEnd: number): string {

@@ -1,0 +1,26 @@
+import { useState } from 'react'
+import type { RunState } from '@core/run/state'
+
+interface EndButtonProps {
+  state: RunState
+  busy: boolean
+  onEnd: () => void
+  classId: string
+}
+
+/** Ending is for good, so it takes a second press. */
+export function EndButton({ state, busy, onEnd, classId }: EndButtonProps) {
+  const [asked, setAsked] = useState(false)
+  if (state.status === 'finished' || state.status === 'ready') {
+    return (
+      <a className="small-button" href={`/classes/${classId}/${state.status === 'ready' ? 'run' : 'log'}`}>
+        {state.status === 'ready' ? 'Back to the plan' : 'See the log'}
+      </a>
+    )
+  }
+  return (
+    <button type="button" className="small-button" disabled={busy} onClick={() => (asked ? onEnd() : setAsked(true))} onBlur={() => setAsked(false)}>
+      {asked ? 'Press again to end it' : 'End class'}
+    </button>
+  )
+}
