@@ -1,5 +1,5 @@
 import { TextInput } from '@mantine/core'
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { formatSeconds, parseSeconds } from '@core/units'
 
 /** How a value is written and read. `read` answers `undefined` for what cannot be taken. */
@@ -55,8 +55,16 @@ export function DraftField<T>({ label, value, notation, onChange, optional, disa
     if (taken !== undefined && notation.show(taken) !== shown) onChange(taken)
   }
 
+  const field = useRef<HTMLInputElement>(null)
+  // What was typed before the page came to life counts too.
+  useEffect(() => {
+    if (field.current && field.current.value !== shown) type(field.current.value)
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once
+  }, [])
+
   return (
     <TextInput
+      ref={field}
       label={label}
       value={text}
       disabled={disabled}
