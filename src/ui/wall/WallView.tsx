@@ -103,7 +103,10 @@ export function WallView({ live, layout: first, sound }: WallViewProps) {
         </div>
       )}
       <footer className="wall-foot">
-        <SoundButton sound={sound} />
+        <div className="wall-line">
+          <SoundButton sound={sound} />
+          {!connected && <span role="status">No line to the server: going on by itself</span>}
+        </div>
         <label>
           Layout{' '}
           <select value={layout} onChange={(event) => choose(event.currentTarget.value as Layout)}>
@@ -115,7 +118,6 @@ export function WallView({ live, layout: first, sound }: WallViewProps) {
           </select>
         </label>
         <Caption live={live} />
-        {!connected && <span role="status">No line to the server: going on by itself</span>}
       </footer>
     </main>
   )
