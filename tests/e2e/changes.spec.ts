@@ -41,6 +41,9 @@ test('the class is made to end by a time, on all screens at the next boundary; a
   await press(controls, /^Start/)
   for (let skips = 0; skips < 6; skips++) await press(controls, /^Skip/)
   await expect(wall.getByText('Lap 1 of 3 · turn 2 of 6')).toBeVisible()
+  // While it is looked at, no boundary passes.
+  await press(controls, /^Pause/)
+  await expect(word(wall)).toHaveText('Paused')
   await press(controls, /^Time$/)
   const panel = controls.getByRole('dialog', { name: 'Time' })
   await panel.getByRole('button', { name: '5 min sooner' }).click()
