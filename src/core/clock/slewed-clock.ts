@@ -15,6 +15,7 @@ export class SlewedClock {
   private offset: Milliseconds | undefined
   private target: Milliseconds = 0
   private last: Milliseconds = 0
+  private told: Milliseconds = -Infinity
 
   get isSet(): boolean {
     return this.offset !== undefined
@@ -35,6 +36,8 @@ export class SlewedClock {
     const forward = off > leap ? off : passed * slewRate
     const back = off < -leap ? passed : passed * slewRate
     this.offset += Math.max(-back, Math.min(forward, off))
-    return local + this.offset
+    // While it stands still, rounding could take it back by a hair.
+    this.told = Math.max(this.told, local + this.offset)
+    return this.told
   }
 }
