@@ -38,7 +38,7 @@ async function seed(fresh: boolean): Promise<void> {
       await tx.insert(runEvents).values(events.map((event) => ({ hallId, runId: run.id, ...event })))
     }
   })
-  console.log(`The demo hall ${demoHall.name} is in: ${demoPeople.length} people, ${libraryExercises.length} exercises, ${demoGear.length} kinds of gear, 5 classes, ${past.length} past runs.`)
+  console.log(`The demo hall ${demoHall.name} is in: ${demoPeople.length} people, ${libraryExercises.length} exercises, ${demoGear.length} kinds of gear, ${demoClasses(today).length} classes, ${past.length} past runs.`)
 }
 
 const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }

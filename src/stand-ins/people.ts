@@ -1,5 +1,6 @@
 import { stationsAt } from '../core/run/ease'
 import type { TapKind } from '../core/run/events'
+import { limitOf } from '../core/run/progress'
 import type { RunSnapshot } from '../core/run/snapshot'
 import type { ListMark } from '../core/timeline/list-marks'
 import type { Phase } from '../core/timeline/phase'
@@ -29,7 +30,8 @@ export function tapsOfClass(snapshot: RunSnapshot, phase: Phase, random: () => n
     const finish: PlannedTap[] = quick.done === undefined ? [] : [{ at: between(quick.done, slow.done ?? phase.seconds), personId, what: 'finish' }]
     return [...rounds, ...finish]
   })
-  return taps.filter((tap) => tap.at < phase.seconds).sort((a, b) => a.at - b.at)
+  const end = limitOf(phase) / 1000
+  return taps.filter((tap) => tap.at < end).sort((a, b) => a.at - b.at)
 }
 
 /** When each round of a list is over, and when all of it is. */

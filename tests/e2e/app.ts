@@ -18,7 +18,7 @@ export const test = base.extend<{ quiet: void }, { app: App }>({
       await server.kill()
       await drop()
     },
-    { scope: 'worker', timeout: 60_000 },
+    { scope: 'worker', timeout: 300_000 },
   ],
   baseURL: async ({ app }, use) => use(app.base),
   quiet: [

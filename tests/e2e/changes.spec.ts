@@ -138,7 +138,12 @@ test('rounds are tapped in a list at everyone’s own pace; what is said is show
   await expectAccessible(controls)
   await panel.getByRole('button', { name: 'Close' }).click()
   await end(controls)
+  // Once it is over, people say how far they have come.
+  await press(controls, /^List$/)
+  await panel.getByRole('button', { name: 'Oren: a round more' }).click()
+  await expect(panel.getByText('1 round')).toBeVisible()
   await openPage(controls, `/classes/${classId}/log`)
+  await expect(controls.getByRole('table', { name: /^Results/ }).getByRole('row', { name: /^Oren 1 round/ })).toBeVisible()
   await expect(controls.getByRole('table', { name: /^Results/ }).getByRole('row', { name: /^Tove 0:\d\d/ })).toBeVisible()
 })
 

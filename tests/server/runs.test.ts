@@ -92,6 +92,19 @@ describe('a run', () => {
     await press(run, request(3, 'finish'))
   })
 
+  it('nor is a tap: of two coaches who tap at once, both count, for when they tapped, and until some time after the class', async () => {
+    const run = await open('demo-bricks')
+    const tap = (who: string, server: RunningServer, phase = 4) => postJson(server, `/api/runs/${run}/commands`, { ...request(0, 'tap'), command: { type: 'tap', personIds: [who], what: 'round', when: { phase, elapsed: 1000 } } })
+    await press(run, request(0, 'start'))
+    await postJson(one, `/api/runs/${run}/commands`, { ...request(1, 'goto'), command: { type: 'goto', phase: 4, into: 100 } })
+    const both = await Promise.all([tap('tove', one), tap('petra', two)])
+    expect(both.map((answer) => answer.status)).toEqual([200, 200])
+    expect(await (await tap('tove', one, 3)).json()).toMatchObject({ errors: [{ code: 'notNow' }] })
+    await press(run, request(4, 'finish'))
+    expect((await tap('tove', two)).status).toBe(200)
+    expect(await (await fetch(`${one.base}/classes/demo-bricks/log`)).text()).toMatch(/Tove[^]*2 rounds/)
+  })
+
   it('reaches the screens of another app process, and resumes after the last event seen', async () => {
     const run = await open('demo-lunch')
     const live = await stream(two, run, 0, (events) => events.length === 2, async () => {
@@ -184,8 +197,12 @@ describe('people of a run under way', () => {
     expect(await known.json()).toMatchObject({ told: [expect.stringMatching(/^Rosalind /), expect.stringMatching(/^Rosalind goes easy on balance and jumps: new hip/)] })
     expect((await snapshot()).snapshot.people.at(-1)).toMatchObject({ id: 'rosalind', name: 'Rosalind', goEasyNote: 'new hip, ask first' })
     expect((await change(after.version + 4, { type: 'leaves', personId: 'rosalind' })).status).toBe(200)
+    // The room goes on when its class is put away meanwhile.
+    expect((await fetch(`${one.base}/api/classes/demo-short`, { method: 'DELETE', headers: { 'content-type': 'application/json' }, body: '{}' })).status).toBe(200)
+    expect((await change(after.version + 5, { type: 'arrives', id: 'late-three', name: 'Rosalind' })).status).toBe(200)
+    expect((await postJson(one, '/api/classes/demo-short/restore', {})).status).toBe(200)
     await press(runId, request(1, 'finish'))
     expect(await (await fetch(`${one.base}/log`)).text()).toContain('Quill')
-    expect((await change(after.version + 1, { type: 'arrives', id: 'x', name: 'Ned' })).status).toBe(409)
+    expect((await change(after.version + 6, { type: 'arrives', id: 'x', name: 'Ned' })).status).toBe(409)
   })
 })

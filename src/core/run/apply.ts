@@ -1,7 +1,8 @@
 import type { Timeline } from '../timeline/phase'
 import type { Milliseconds } from '../units'
 import type { Command, RunEvent } from './events'
-import { advance, countInMs, enter, initialProgress, type Progress } from './progress'
+import { advance, countInMs, enter, initialProgress, phaseLimit, type Progress } from './progress'
+import { canTap, isTap, tapsAfter } from './taps'
 import { canUndo, isUndoable, restorableOf, undone } from './undo'
 
 /** Within this time of a phase's start, "back" means the phase before. */
@@ -13,7 +14,7 @@ export function apply(before: Progress, event: RunEvent): Progress {
   const progress: Progress = { ...advance(before, event.at), sequence: event.sequence }
   if (!applicable(progress, command)) return progress
   const after = { ...progress, ...changes(progress, event) }
-  if (command.type === 'tap' || command.type === 'untap') return after
+  if (isTap(command)) return after
   return { ...after, undoable: isUndoable(command.type) ? { type: command.type, at: event.at, before: restorableOf(progress) } : undefined }
 }
 
@@ -32,7 +33,9 @@ function lastWork({ timeline, phase }: Progress): number {
   return index
 }
 
-function changes(progress: Progress, { id, command, at }: RunEvent): Partial<Progress> {
+function changes(progress: Progress, event: RunEvent): Partial<Progress> {
+  const { command, at } = event
+  if (isTap(command)) return { taps: tapsAfter(progress, { ...event, command }) }
   switch (command.type) {
     case 'start':
       return { mode: 'running', countIn: countInMs, startedAt: at + countInMs }
@@ -63,15 +66,11 @@ function changes(progress: Progress, { id, command, at }: RunEvent): Partial<Pro
       return { ...atPhase(command.phase), elapsed: (command.into ?? 0) * 1000, amended: undefined }
     case 'extend':
       // A phase cannot be made to have ended already.
-      return { extra: progress.extra + Math.max(command.seconds * 1000, progress.elapsed - progress.timeline.phases[progress.phase]!.seconds * 1000 - progress.extra) }
+      return { extra: progress.extra + Math.max(command.seconds * 1000, progress.elapsed - phaseLimit(progress)) }
     case 'amend':
       return progress.mode === 'ready' ? { timeline: command.timeline } : { amended: { timeline: command.timeline, phase: command.phase } }
     case 'undo':
       return undone(progress)
-    case 'tap':
-      return { taps: [...progress.taps, { id, personIds: command.personIds, what: command.what, at, elapsed: progress.elapsed, phase: progress.phase }] }
-    case 'untap':
-      return { taps: progress.taps.filter((tap) => tap.id !== command.tapId) }
   }
 }
 
@@ -104,10 +103,9 @@ export function applicable(progress: Progress, command: Command): boolean {
       return underWay && progress.countIn === 0
     case 'undo':
       return mode !== 'finished' && canUndo(progress)
-    case 'untap':
-      return progress.taps.some((tap) => tap.id === command.tapId)
     case 'tap':
-      return underWay && progress.countIn === 0 && timeline.phases[progress.phase]!.selfPaced !== undefined
+    case 'untap':
+      return canTap(progress, command)
     case 'extend':
     case 'skip':
       return underWay

@@ -1,4 +1,5 @@
 import type { Phase } from '../timeline/phase'
+import { oneLine } from '../summary/list-lines'
 import type { Milliseconds } from '../units'
 import { eased, stationsAt } from './ease'
 import type { RunSnapshot } from './snapshot'
@@ -99,7 +100,7 @@ function placeAt(snapshot: RunSnapshot, phase: Phase, personId: string, elapsed?
   const side = begun || usual?.sides !== 'half' ? sideNow(usual, phase, circuit, elapsed ?? 0) : undefined
   return {
     ...(circuit.rotates && { station: station + 1 }),
-    exercise: view?.rest ? 'Rest' : (view?.list?.items.join(' · ') ?? own?.name ?? usual?.name ?? ''),
+    exercise: view?.rest ? 'Rest' : ((view?.list && oneLine(view.list.items)) ?? own?.name ?? usual?.name ?? ''),
     how: view?.list?.aim ?? [own?.how ?? usual?.how, usual?.sides === 'half' && !begun ? 'change sides at the half' : ''].filter(Boolean).join(', '),
     points: view?.list || (own && own.name !== usual?.name) ? [] : (usual?.points ?? []),
     others: ids.filter((id) => id !== personId).flatMap((id) => snapshot.people.find((each) => each.id === id)?.name ?? []),

@@ -2,7 +2,7 @@ import type { Phase, Timeline } from '../timeline/phase'
 import type { Milliseconds } from '../units'
 import { apply } from './apply'
 import type { RunEvent } from './events'
-import { advance, initialProgress, phaseLength, type Progress } from './progress'
+import { advance, initialProgress, phaseLimit, type Progress } from './progress'
 import type { RunSnapshot } from './snapshot'
 import { stationIn } from './station-in'
 
@@ -31,7 +31,7 @@ function span(from: Progress, until: Milliseconds, worked: Map<string, Milliseco
   let here = from
   while (here.mode === 'running') {
     const phase = here.timeline.phases[here.phase]!
-    const end = here.at + here.countIn + phaseLength(here) - here.elapsed
+    const end = here.at + here.countIn + phaseLimit(here) - here.elapsed
     const spent = Math.min(until, end) - here.at - here.countIn
     if (phase.kind === 'work' && spent > 0) worked.set(keyOf(phase), (worked.get(keyOf(phase)) ?? 0) + spent)
     if (end > until || here.holding) return

@@ -10,6 +10,9 @@ const plain = <Type extends string>(type: Type) => z.strictObject({ type: z.lite
 export const TapKind = z.enum(['start', 'round', 'finish'], { error: 'must be a start, a round or a finish' })
 export type TapKind = z.infer<typeof TapKind>
 
+/** Where the class was when the screen was tapped: it counts for there, however long it is on its way. Milliseconds into the phase. */
+const TapWhen = z.strictObject({ phase: wholeNumber(0, 100_000), elapsed: wholeNumber(0, limits.totalSeconds * 1000, 'milliseconds') })
+
 /** What a coach can ask of a run. `amend` carries a new timeline and the phase to enter it at, from the next boundary. */
 export const Command = z.discriminatedUnion(
   'type',
@@ -27,7 +30,7 @@ export const Command = z.discriminatedUnion(
     plain('finish'),
     z.strictObject({ type: z.literal('extend'), seconds: wholeNumber(-600, 600, 'seconds') }),
     z.strictObject({ type: z.literal('goto'), phase: wholeNumber(0, 100_000), into: secondsField().optional() }),
-    z.strictObject({ type: z.literal('tap'), personIds: z.array(idField).min(1, 'needs somebody').max(limits.people), what: TapKind }),
+    z.strictObject({ type: z.literal('tap'), personIds: z.array(idField).min(1, 'needs somebody').max(limits.people), what: TapKind, when: TapWhen.optional() }),
     z.strictObject({ type: z.literal('untap'), tapId: idField }),
     z.strictObject({ type: z.literal('amend'), timeline: z.custom<Timeline>(isTimeline, 'must be a timeline'), phase: wholeNumber(0, 100_000) }),
   ],

@@ -7,8 +7,8 @@ import type { Timeline } from '../timeline/phase'
 import { pressed, type Press } from '../../../tests/fixtures/demo-run'
 import type { Command, RunEvent } from './events'
 import { applicable, foldEvents } from './apply'
-import { advance, phaseLength } from './progress'
-import { shownSeconds, stateAt } from './state'
+import { advance, phaseLimit } from './progress'
+import { countsUp, shownSeconds, stateAt } from './state'
 import { upcomingCues } from './upcoming-cues'
 
 const timelineOf = (id: string): Timeline => {
@@ -18,6 +18,10 @@ const timelineOf = (id: string): Timeline => {
 }
 /** 24 × (15 s work, 15 s transition). */
 const timeline = timelineOf('A')
+
+/** The same with two lists to be finished in it, one with a cap. */
+const estimate = { low: 10, typical: 15, high: 25 }
+const withLists: Timeline = { ...timeline, phases: timeline.phases.map((phase) => (phase.index === 4 ? { ...phase, selfPaced: { open: estimate, capSeconds: 40 } } : phase.index === 8 ? { ...phase, selfPaced: { open: estimate } } : phase)) }
 
 const at = (seconds: number, ...presses: Press[]) => stateAt(foldEvents(timeline, pressed(...presses)), seconds * 1000)
 
@@ -116,22 +120,45 @@ describe('run', () => {
     expect(shownSeconds(at(0.5, [0, 'start']))).toBe(10)
   })
 
+  it('a list to be finished goes on until somebody ends it, however long it was reckoned to take, and its clock counts up', () => {
+    const toFinish = timelineOf('N')
+    const list = toFinish.phases.find((phase) => phase.selfPaced?.open)!
+    const here = (seconds: number, ...more: Press[]) => stateAt(foldEvents(toFinish, pressed([0, 'start'], [10, { type: 'goto', phase: list.index }], ...more)), seconds * 1000)
+    const after = (toFinish.total - list.start - list.seconds) * 1000
+    const late = here(10 + list.seconds + 90)
+    expect(late).toMatchObject({ status: 'running', phase: { index: list.index }, left: after, endsAt: (10 + list.seconds + 90) * 1000 + after })
+    expect([shownSeconds(late), countsUp(late)]).toEqual([list.seconds + 90, true])
+    expect(here(400, [400, 'skip'])).toMatchObject({ phase: { index: list.index + 1 }, elapsed: 0 })
+    expect(upcomingCues(foldEvents(toFinish, pressed([0, 'start'], [10, { type: 'goto', phase: list.index }])), 11_000, 3_600_000)).toEqual([])
+    // With a cap it ends there, and looking seldom does not run over it.
+    const capped: Timeline = { ...toFinish, phases: toFinish.phases.map((phase) => (phase === list ? { ...phase, selfPaced: { ...phase.selfPaced, capSeconds: list.seconds + 100 } } : phase)) }
+    const over = advance(foldEvents(capped, pressed([0, 'start'], [10, { type: 'goto', phase: list.index }])), (10 + list.seconds + 100) * 1000)
+    expect(over).toMatchObject({ phase: list.index + 1, elapsed: 0 })
+  })
+
+  it('time never runs over a list to be finished, in one leap or in many', () => {
+    const several = timelineOf('K')
+    const list = several.phases.find((phase) => phase.selfPaced?.open)!
+    const begun = foldEvents(several, pressed([0, 'start']))
+    expect(advance(begun, 4 * 3_600_000)).toMatchObject({ phase: list.index, elapsed: 4 * 3_600_000 - 10_000 - list.start * 1000 })
+  })
+
   it('is the same whenever it is asked: looking in between changes nothing, for any course of commands', () => {
     const type = fc.constantFrom('pause', 'resume', 'skip', 'back', 'repeat', 'undo', 'hold', 'release', 'stop')
     fc.assert(
-      fc.property(fc.array(fc.tuple(fc.integer({ min: 1, max: 60_000 }), type), { maxLength: 30 }), fc.integer({ min: 0, max: 900_000 }), (steps, later) => {
+      fc.property(fc.constantFrom(timeline, withLists), fc.array(fc.tuple(fc.integer({ min: 1, max: 60_000 }), type), { maxLength: 30 }), fc.integer({ min: 0, max: 900_000 }), (of, steps, later) => {
         let clock = 0
         const course = steps.map(([wait, name], index): RunEvent => {
           clock += wait
           return { sequence: index + 2, id: `x${index}`, at: clock, who: 'Coach', command: { type: name } as Command }
         })
         const all = [...pressed([0, 'start']), ...course]
-        const folded = foldEvents(timeline, all)
+        const folded = foldEvents(of, all)
         expect(advance(advance(folded, clock + later / 2), clock + later)).toEqual(advance(folded, clock + later))
         const state = stateAt(folded, clock + later)
         expect(state.remaining).toBeGreaterThanOrEqual(0)
-        expect(state.elapsed).toBeLessThanOrEqual(phaseLength(advance(folded, clock + later)))
-        expect(state.gone + state.left).toBeLessThanOrEqual(timeline.total * 1000 + 1e-6)
+        expect(state.elapsed).toBeLessThanOrEqual(phaseLimit(advance(folded, clock + later)))
+        if (of === timeline) expect(state.gone + state.left).toBeLessThanOrEqual(timeline.total * 1000 + 1e-6)
         expect(state.sequence).toBe(all.length)
       }),
     )

@@ -1,5 +1,6 @@
 import { phaseAt } from '../timeline/at'
-import type { Timeline } from '../timeline/phase'
+import { limits } from '../plan/limits'
+import type { Phase, Timeline } from '../timeline/phase'
 import type { Milliseconds } from '../units'
 import type { Command, TapKind } from './events'
 
@@ -50,8 +51,13 @@ export function initialProgress(timeline: Timeline): Progress {
   return { timeline, mode: 'ready', at: 0, sequence: 0, countIn: 0, phase: 0, elapsed: 0, extra: 0, holding: false, taps: [] }
 }
 
-/** The present phase's length, as planned and stretched. */
+/** The present phase's length, as planned or reckoned, and stretched. */
 export const phaseLength = (progress: Progress): Milliseconds => progress.timeline.phases[progress.phase]!.seconds * 1000 + progress.extra
+
+/** When a phase ends by itself: a list to be finished not when it was reckoned to, but at its cap; without one only when no class is that long. */
+export const limitOf = ({ selfPaced, seconds }: Phase): Milliseconds => (selfPaced?.open ? (selfPaced.capSeconds ?? limits.totalSeconds) : seconds) * 1000
+
+export const phaseLimit = (progress: Progress): Milliseconds => limitOf(progress.timeline.phases[progress.phase]!) + progress.extra
 
 /** The run moved on to `now`, with nothing having happened since. Time never runs backwards. */
 export function advance(progress: Progress, now: Milliseconds): Progress {
@@ -60,10 +66,10 @@ export function advance(progress: Progress, now: Milliseconds): Progress {
   if (progress.mode !== 'running') return later
   if (passed < progress.countIn) return { ...later, countIn: progress.countIn - passed }
   const elapsed = progress.elapsed + passed - progress.countIn
-  const length = phaseLength(progress)
-  if (elapsed < length) return { ...later, countIn: 0, elapsed }
-  if (progress.holding) return { ...later, countIn: 0, elapsed: length }
-  return enter(later, elapsed - length, later.at)
+  const limit = phaseLimit(progress)
+  if (elapsed < limit) return { ...later, countIn: 0, elapsed }
+  if (progress.holding) return { ...later, countIn: 0, elapsed: limit }
+  return enter(later, elapsed - limit, later.at)
 }
 
 /** Leaves the present phase, `over` milliseconds ago, for what follows it. */
@@ -74,6 +80,14 @@ export function enter(progress: Progress, over: Milliseconds, now: Milliseconds)
   delete moved.amended
   const start = timeline.phases[next]?.start
   const phase = start === undefined ? undefined : phaseAt(timeline, start + over / 1000)
+  // Time does not run over a list that has to be finished.
+  const open = timeline.phases.find((each) => each.index >= next && each.index <= (phase?.index ?? Infinity) && each.selfPaced?.open)
+  if (open) {
+    const elapsed = over - (open.start - start!) * 1000
+    const limit = limitOf(open)
+    const here = { ...moved, phase: open.index, elapsed: Math.min(elapsed, limit) }
+    return elapsed < limit ? here : enter(here, elapsed - limit, now)
+  }
   if (phase) return { ...moved, phase: phase.index, elapsed: start! * 1000 + over - phase.start * 1000 }
   const last = timeline.phases.length - 1
   const overEnd = start === undefined ? over : over - (timeline.total - start) * 1000

@@ -131,7 +131,7 @@ describe('a self-paced list', () => {
   })
 
   it('a ladder says its rungs, and the class its range', () => {
-    expect(view(phase('bb-ladder').start + 5, taken.value)).toMatchObject({ headline: 'Through the list, at your own pace', points: ['9-6-3 of each:', '9 goblet squat', '9 push-up', '9 glute bridge'] })
+    expect(view(phase('bb-ladder').start + 5, taken.value)).toMatchObject({ headline: 'Through the list, at your own pace', points: ['9-6-3 of each:', 'goblet squat', 'push-up', 'glute bridge'] })
     expect(taken.value.sentences[0]).toContain('11:00 rounds at your own pace, 1:40 rest, ladder at your own pace, to the finish')
     expect(taken.value.sentences[1]).toMatch(/^About \d+:\d\d \(\d+:\d\d to \d+:\d\d\) in all/)
   })

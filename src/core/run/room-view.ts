@@ -1,3 +1,4 @@
+import { oneLine } from '../summary/list-lines'
 import { phaseWord } from '../summary/names'
 import type { Phase } from '../timeline/phase'
 import { stationsAt } from './ease'
@@ -183,7 +184,7 @@ function tilesOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, ahead
     const works = station.rest ? undefined : people[worker(people.length) ?? -1]
     return {
       number: index + 1,
-      exercise: circuit.closed?.includes(index) ? 'Closed' : station.rest ? 'Rest' : (station.list?.items.join(' · ') ?? exerciseAt(station, work)?.name ?? ''),
+      exercise: circuit.closed?.includes(index) ? 'Closed' : station.rest ? 'Rest' : ((station.list && oneLine(station.list.items)) ?? exerciseAt(station, work)?.name ?? ''),
       points: station.rest || station.list ? [] : (exerciseAt(station, work)?.points ?? []),
       people,
       coming,

@@ -10,7 +10,8 @@ import type { Circuit, PairsWork, Plan, Sides, Station, Stay, Use } from '../pla
 import { listMarks, type ListMarks } from '../timeline/list-marks'
 import type { Paces } from '../timeline/pace'
 import { followSentence } from '../summary/demonstrators'
-import { itemText, paceText, detailsOf } from '../summary/items'
+import { paceText, detailsOf } from '../summary/items'
+import { listLines } from '../summary/list-lines'
 import { lapsOf, turnsPerLap } from '../plan/turns'
 import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
 import { failure, problem, success, type Result } from '../result'
@@ -36,7 +37,7 @@ export interface StationView {
   /** One for each position. */
   exercises: ExerciseView[]
   rest: boolean
-  /** The items of a self-paced list as they are read out, and what is aimed at. */
+  /** The lines of a self-paced list as they are read out, and what is aimed at. */
   list?: { items: string[]; aim: string; marks?: ListMarks }
 }
 
@@ -217,8 +218,5 @@ function variedStations(plan: Plan, circuit: Circuit, show: ShowStations): Recor
 
 function listOf(stay: Stay, uses: readonly Use[], nameOf: (exerciseId: string) => string, paces: Paces): Pick<StationView, 'list'> {
   if (stay.kind !== 'task') return {}
-  const items = uses.map((use) => itemText(use, nameOf(use.exerciseId)))
-  if (stay.rungs) items.unshift(`${stay.rungs.join('-')} of each:`)
-  if (stay.openerCount > 0) items.splice(stay.openerCount, 0, 'then, round after round:')
-  return { list: { items, aim: paceText(stay, uses, paces), marks: listMarks(stay, uses, paces) } }
+  return { list: { items: listLines(stay, uses, nameOf), aim: paceText(stay, uses, paces), marks: listMarks(stay, uses, paces) } }
 }

@@ -1,4 +1,5 @@
 import type { ListMark } from '../timeline/list-marks'
+import type { Phase } from '../timeline/phase'
 import { formatSeconds, type Milliseconds, type Seconds } from '../units'
 import type { Progress, Tap } from './progress'
 import { stationsAt } from './ease'
@@ -21,6 +22,10 @@ export interface Standing {
 /** Everyone in the self-paced phase that is on, the first first. Nobody outside such a phase. */
 export const standings = (snapshot: Pick<RunSnapshot, 'people'>, { taps }: Pick<Progress, 'taps'>, { phase }: Pick<RunState, 'phase'>): Standing[] =>
   phase.selfPaced ? standingsIn(snapshot, taps, phase.index) : []
+
+/** The part at everyone's own pace that is on, or else the last that was. */
+export const listThatWas = ({ status, phase, timeline }: Pick<RunState, 'status' | 'phase' | 'timeline'>): Phase | undefined =>
+  status === 'ready' ? undefined : timeline.phases.slice(0, phase.index + 1).findLast((each) => each.selfPaced)
 
 /** Everyone in a phase, the first first: who has finished by time, then by rounds. */
 export function standingsIn({ people }: Pick<RunSnapshot, 'people'>, taps: readonly Tap[], phase: number): Standing[] {

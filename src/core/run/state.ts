@@ -2,7 +2,7 @@ import type { Phase, Timeline } from '../timeline/phase'
 import type { Milliseconds } from '../units'
 import type { Command } from './events'
 import { canUndo } from './undo'
-import { advance, phaseLength, type Progress } from './progress'
+import { advance, phaseLength, phaseLimit, type Progress } from './progress'
 
 export type RunStatus = 'ready' | 'countIn' | 'running' | 'held' | 'paused' | 'stopped' | 'finished'
 
@@ -13,6 +13,7 @@ export interface RunState {
   phase: Phase
   next?: Phase
   elapsed: Milliseconds
+  /** The phase's length, and what is left of it, until it ends by itself. */
   length: Milliseconds
   remaining: Milliseconds
   countIn: Milliseconds
@@ -34,13 +35,13 @@ export function stateAt(progress: Progress, now: Milliseconds): RunState {
   const here = advance(progress, now)
   const { timeline, phase: index, elapsed, countIn, holding, sequence, startedAt, endedAt } = here
   const phase = timeline.phases[index]!
-  const length = phaseLength(here)
+  const length = phaseLimit(here)
   const remaining = Math.max(0, length - elapsed)
   const finished = here.mode === 'finished'
   const after = here.amended
     ? (here.amended.timeline.total - here.amended.timeline.phases[here.amended.phase]!.start) * 1000
     : (timeline.total - phase.start - phase.seconds) * 1000
-  const left = finished ? 0 : remaining + after
+  const left = finished ? 0 : Math.max(0, phaseLength(here) - elapsed) + after
   return {
     status: statusOf(here, remaining),
     sequence,
@@ -67,7 +68,11 @@ function statusOf(progress: Progress, remaining: Milliseconds): RunStatus {
   return progress.holding && remaining === 0 ? 'held' : 'running'
 }
 
-/** The digits to show: whole seconds, counting the one that is not over yet. */
+/** Whether the clock counts up: in a list that is not over before it is finished. */
+export const countsUp = ({ status, phase }: Pick<RunState, 'status' | 'phase'>): boolean => status !== 'countIn' && status !== 'finished' && phase.selfPaced?.open !== undefined
+
+/** The digits to show: whole seconds, counting the one that is not over yet; of a clock that counts up, those that are. */
 export function shownSeconds(state: RunState): number {
+  if (countsUp(state)) return Math.floor(state.elapsed / 1000)
   return Math.ceil((state.status === 'countIn' ? state.countIn : state.remaining) / 1000)
 }

@@ -1,6 +1,6 @@
 import type { Milliseconds } from '../units'
 import type { Command } from './events'
-import type { Progress, Restorable } from './progress'
+import { limitOf, type Progress, type Restorable } from './progress'
 
 /** So long after it a command can be taken back; later the class has gone on from there. */
 export const undoMs: Milliseconds = 30_000
@@ -28,7 +28,7 @@ export function undone({ undoable, elapsed, timeline, phase, mode }: Progress): 
   if (places.has(type)) return before
   switch (type) {
     case 'extend':
-      return { extra: Math.max(before.extra, elapsed - timeline.phases[phase]!.seconds * 1000) }
+      return { extra: Math.max(before.extra, elapsed - limitOf(timeline.phases[phase]!)) }
     case 'amend':
       return mode === 'ready' ? { timeline: before.timeline } : { amended: before.amended }
     default:

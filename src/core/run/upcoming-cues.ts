@@ -1,7 +1,7 @@
 import { cuesOf, type CueKind } from '../timeline/cues'
 import type { Milliseconds } from '../units'
 import { spoken, type Listener } from './cue-words'
-import { advance, phaseLength, type Progress } from './progress'
+import { advance, phaseLimit, type Progress } from './progress'
 
 export interface TimedCue {
   kind: CueKind
@@ -31,7 +31,7 @@ export function upcomingCues(progress: Progress, from: Milliseconds, until: Mill
   }
   while (here.mode === 'running') {
     const start = here.at + here.countIn - here.elapsed
-    const length = phaseLength(here)
+    const length = phaseLimit(here)
     const phase = here.timeline.phases[here.phase]!
     const heard = cuesOf(phase, length / 1000)
     for (const { at, ...cue } of listener ? spoken(heard, phase, here.timeline, listener, length / 1000) : heard) {

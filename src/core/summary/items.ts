@@ -6,12 +6,12 @@ import { formatSeconds, type Seconds } from '../units'
 
 const counts: Record<z.infer<typeof RepCount>, string> = { total: '', eachSide: ' each side', thereAndBack: ' there and back', twoCountsOne: ', two counts make one' }
 
-/** An item of a self-paced list as it is read out: `20 push-up`, `8 lunge each side`, `0:60 plank`. */
-export function itemText(use: Use, name: string): string {
+/** An item of a self-paced list as it is read out: `20 push-up`, `8 lunge each side`, `0:60 plank`; `onRungs`, without the figure, which the rungs say. */
+export function itemText(use: Use, name: string, onRungs = false): string {
   const how = ['', ...detailsOf({ ...use, reps: undefined })].join(', ')
   if (use.seconds !== undefined) return `${formatSeconds(use.seconds)} ${name.toLowerCase()}${how}`
   if (!use.reps) return `${name}${how}`
-  return `${use.reps.count} ${name.toLowerCase()}${counts[use.reps.counted]}${how}`
+  return `${onRungs ? '' : `${use.reps.count} `}${name.toLowerCase()}${counts[use.reps.counted]}${how}`
 }
 
 /** How an exercise is done, beyond its name: reps and how they are called, tempo, load, effort, machine, inner cycle. `seconds` are the interval's. */

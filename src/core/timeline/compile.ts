@@ -219,7 +219,7 @@ function writeTask(writer: PhaseWriter, stay: Task, station: Station | undefined
   const { low, typical, high } = finishSeconds(stay, station.uses, paces)
   const within = (seconds: number) => Math.max(1, Math.min(stay.capSeconds ?? Infinity, Math.round(seconds)))
   const open: Estimate = { low: within(low), typical: within(typical), high: within(high) }
-  writer.work({ ...place, kind: 'work', seconds: open.typical, moves: false, selfPaced: { open } })
+  writer.work({ ...place, kind: 'work', seconds: open.typical, moves: false, selfPaced: { open, ...(stay.capSeconds !== undefined && { capSeconds: stay.capSeconds }) } })
 }
 
 function fillWindow(writer: PhaseWriter, circuit: Circuit, windowSeconds: Seconds, start: Seconds, place: Place, field: string): void {

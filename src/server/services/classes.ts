@@ -36,11 +36,12 @@ export async function classesBeside(hallId: string, { id, document }: Pick<Store
   return near.filter((other) => other.id !== id).map((other) => asOther(other.id, other.document, computeClass(other.document, library)))
 }
 
-export async function findClass(hallId: string, id: string): Promise<StoredClass> {
+/** A class that was put away is found only where `putAwayToo` is said: a run of it may still go on. */
+export async function findClass(hallId: string, id: string, putAwayToo = false): Promise<StoredClass> {
   const [row] = await db()
     .select(columns)
     .from(classes)
-    .where(and(eq(classes.hallId, hallId), eq(classes.id, id), isNull(classes.deletedAt)))
+    .where(and(eq(classes.hallId, hallId), eq(classes.id, id), putAwayToo ? undefined : isNull(classes.deletedAt)))
   if (!row) throw notFound('class')
   return row
 }

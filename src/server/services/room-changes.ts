@@ -47,7 +47,7 @@ async function knownArrival(hallId: string, run: StoredRun, name: string): Promi
   const called = library.people.filter((person) => person.name.toLowerCase() === name.toLowerCase())
   const [person] = called
   if (!person || called.length > 1 || run.snapshot.people.some((each) => each.id === person.id)) return undefined
-  const { document } = await findClass(hallId, run.classId)
+  const { document } = await findClass(hallId, run.classId, true)
   return { person, plan: document.plan, library }
 }
 

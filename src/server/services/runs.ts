@@ -5,6 +5,7 @@ import type { CommandRequest, RunEvent } from '../../core/run/events'
 import { applicable, apply, foldEvents } from '../../core/run/apply'
 import { advance } from '../../core/run/progress'
 import { compared, resultsOf, type PartResult } from '../../core/run/results'
+import { isTap } from '../../core/run/taps'
 import { takeSnapshot, type RunSnapshot } from '../../core/run/snapshot'
 import type { Result } from '../../core/result'
 import type { Milliseconds } from '../../core/units'
@@ -102,8 +103,8 @@ export async function runVersion(runId: string): Promise<number> {
 
 /**
  * Takes a command into the run's order. A repeat (the same id) answers with what it did the first time; one that was
- * decided on an older state is refused with 409 and the events it had not seen, and so is one that means nothing now. A stop is never too late:
- * it is told what it had `missed`.
+ * decided on an older state is refused with 409 and the events it had not seen, and so is one that means nothing now. A stop and a tap are never too
+ * late: they are told what they had `missed`.
  */
 export async function takeCommand(hallId: string, runId: string, request: CommandRequest): Promise<{ event: RunEvent; missed: RunEvent[]; repeated: boolean }> {
   return db().transaction(async (tx) => {
@@ -113,7 +114,7 @@ export async function takeCommand(hallId: string, runId: string, request: Comman
     const before = events.find((event) => event.id === request.id)
     const missed = events.filter((event) => event.sequence > request.expectedSequence && event !== before)
     if (before) return { event: before, missed, repeated: true }
-    if (request.expectedSequence !== run.sequence && request.command.type !== 'stop') {
+    if (request.expectedSequence !== run.sequence && request.command.type !== 'stop' && !isTap(request.command)) {
       throw refuse(409, 'stale', 'Somebody else was quicker. This screen now shows where the class is; press again if you still want to.', { events: missed })
     }
     const [clock] = await tx.select({ now: databaseNow }).from(runs).where(eq(runs.id, runId))
@@ -122,6 +123,7 @@ export async function takeCommand(hallId: string, runId: string, request: Comman
     const now = advance(progress, at)
     if (!applicable(now, request.command)) {
       if (request.command.type === 'amend') throw refuse(409, 'notNow', 'The class has gone on to its next part meanwhile. Look at the ways again.', { events: [] })
+      if (isTap(request.command)) throw refuse(409, 'notNow', 'That was tapped outside a part at one’s own pace, or too long after the class, and does not count.', { events: [] })
       throw refuse(409, 'notNow', `"${request.command.type}" means nothing while the class is ${now.mode}.`, { events: [] })
     }
     const event: RunEvent = { sequence: run.sequence + 1, id: request.id, at, who: request.who, command: request.command }

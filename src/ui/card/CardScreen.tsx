@@ -20,7 +20,7 @@ function Card(props: CardProps) {
   const { personId } = props
   const { snapshot, state, connected } = useRun(props)
   useWakeLock()
-  const second = Math.ceil(state.remaining / 1000)
+  const second = shownSeconds(state)
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
   const view = useMemo(() => cardView(snapshot, state, personId), [snapshot, state.status, state.phase, state.sequence, second, personId])
   if (!view)
@@ -55,7 +55,7 @@ function Card(props: CardProps) {
           <span data-testid="word">{state.status === 'paused' ? 'Paused' : view.word}</span>
           {!finished && (
             <span className="card-digits" data-testid="digits" role="timer" aria-live="off">
-              {digitsOf(shownSeconds(state))}
+              {digitsOf(state)}
             </span>
           )}
         </div>

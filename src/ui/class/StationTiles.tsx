@@ -5,7 +5,8 @@ import { useMemo } from 'react'
 import { pacesOf } from '@core/class/compute'
 import { formOf } from '@core/hall/form'
 import type { Circuit, Station, Use } from '@core/plan/plan'
-import { itemText, paceText, detailsOf } from '@core/summary/items'
+import { paceText, detailsOf } from '@core/summary/items'
+import { isLead, listLines } from '@core/summary/list-lines'
 import { Neighbour, Neighbours } from '../kit/Neighbours'
 import { useClass, type EditCircuit } from './context'
 import { ExercisePicker } from './ExercisePicker'
@@ -147,10 +148,9 @@ function ListOf({ circuit, station }: { circuit: Circuit; station: Station }) {
   const name = (id: string) => library.exercises.find((each) => each.id === id)?.name ?? id
   return (
     <>
-      {station.uses.map((use, index) => (
-        <div key={use.id} className={index < stay.openerCount ? 'second' : undefined}>
-          {index === stay.openerCount && stay.openerCount > 0 && <div className="second">then, round after round</div>}
-          {itemText(use, name(use.exerciseId))}
+      {station.uses.length > 0 && listLines(stay, station.uses, name).map((line, index) => (
+        <div key={index} className={isLead(line) ? 'second' : undefined}>
+          {line}
         </div>
       ))}
       {station.uses.length === 0 && <div className="second">No items yet: see Details</div>}

@@ -1,4 +1,8 @@
+import { countsUp, shownSeconds, type RunState } from '@core/run/state'
 import { formatSeconds } from '@core/units'
 
-/** Seconds alone up to a minute, minutes and seconds above. */
-export const digitsOf = (seconds: number): string => (seconds < 60 ? String(seconds) : formatSeconds(seconds))
+/** Seconds alone up to a minute, minutes and seconds above; a clock that counts up shows its minutes from the first. */
+export function digitsOf(state: RunState): string {
+  const seconds = shownSeconds(state)
+  return seconds < 60 && !countsUp(state) ? String(seconds) : formatSeconds(seconds)
+}

@@ -2,9 +2,11 @@ import { useEffect, useMemo, useRef, useState } from 'react'
 import type { Command } from '@core/run/events'
 import { countInMs } from '@core/run/progress'
 import type { RunSnapshot } from '@core/run/snapshot'
+import { allFinished, standings } from '@core/run/standing'
 import { blocksOf } from '@core/timeline/blocks'
 import { phaseAt } from '@core/timeline/at'
 import { formatSeconds } from '@core/units'
+import { headAt } from '../live/head'
 import { tapsOfClass } from '../../stand-ins/people'
 import { SimulatedSpeaker, type HeardCue } from '../../stand-ins/speaker'
 import { guarded } from '../kit/Guard'
@@ -76,7 +78,7 @@ function Rehearsal({ snapshot, classId }: { snapshot: RunSnapshot; classId: stri
         </label>
         <div className="rehearsal-ribbon">
           <Ribbon blocks={blocks} total={total} names={false} scale={false} />
-          <span className="ribbon-head" style={{ left: `${Math.min(100, state.gone / 10 / total)}%` }} />
+          <span className="ribbon-head" style={{ left: `${headAt(state)}%` }} />
           <input type="range" min={0} max={total - 1} step={1} value={Math.min(total - 1, Math.floor(state.gone / 1000))} disabled={over} aria-label="Where in the class" aria-valuetext={`${formatSeconds(Math.floor(state.gone / 1000))} of ${formatSeconds(total)}`} onChange={(event) => jump(Number(event.currentTarget.value))} />
         </div>
         <span className="rehearsal-time">
@@ -108,7 +110,7 @@ function Rehearsal({ snapshot, classId }: { snapshot: RunSnapshot; classId: stri
   )
 }
 
-/** A simulated class that goes through self-paced lists and taps. */
+/** A simulated class that goes through self-paced lists and taps, and a coach who goes on once all have finished. */
 function useSimulatedPeople({ snapshot, state, clock, feed }: LiveRun, on: boolean, send: (command: Command) => void): void {
   const plan = useMemo(() => (on ? tapsOfClass(snapshot, state.phase, Math.random) : []), [on, snapshot, state.phase])
   const done = useRef({ plan, taps: 0 })
@@ -117,6 +119,8 @@ function useSimulatedPeople({ snapshot, state, clock, feed }: LiveRun, on: boole
   useEffect(() => {
     if (feed.get().progress.mode !== 'running' || state.status !== 'running') return
     for (let tap = plan[done.current.taps]; tap && tap.at * 1000 <= state.elapsed; tap = plan[++done.current.taps]) send({ type: 'tap', personIds: [tap.personId], what: tap.what })
+    const { open } = state.phase.selfPaced ?? {}
+    if (open && (on ? allFinished(standings(snapshot, feed.get().progress, state)) : state.elapsed >= open.high * 1000)) send({ type: 'skip' })
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once a second of the class is often enough
   }, [plan, second])
 }

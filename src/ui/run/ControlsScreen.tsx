@@ -1,7 +1,8 @@
 import { useMemo, useState } from 'react'
 import type { Command } from '@core/run/events'
 import { roomView } from '@core/run/room-view'
-import { shownSeconds, type RunState } from '@core/run/state'
+import { listThatWas } from '@core/run/standing'
+import { countsUp, shownSeconds, type RunState } from '@core/run/state'
 import { phaseWord } from '@core/summary/names'
 import { blocksOf } from '@core/timeline/blocks'
 import { formatSeconds } from '@core/units'
@@ -10,6 +11,7 @@ import { Ribbon } from '../kit/Ribbon'
 import { timeOf } from '../kit/when'
 import { Caption } from '../live/Caption'
 import { digitsOf } from '../live/digits'
+import { headAt } from '../live/head'
 import { Level } from '../live/Level'
 import { useRun, type LiveProps } from '../live/use-run'
 import { useWakeLock } from '../live/use-wake-lock'
@@ -52,8 +54,8 @@ function Controls(props: ControlsProps) {
   const [shown, setShown] = useState<PanelName>()
   const [locked, setLocked] = useState(false)
   useWakeLock()
-  const { send, trouble, busy } = useCommands(runId, live.feed)
-  const second = Math.ceil(state.remaining / 1000)
+  const { send, trouble, busy, taps } = useCommands(runId, live.feed)
+  const second = shownSeconds(state)
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
   const view = useMemo(() => roomView(snapshot, state), [snapshot, state.status, state.phase, state.sequence, second])
   const blocks = useMemo(() => blocksOf(snapshot.timeline, snapshot.pieceNames), [snapshot])
@@ -84,7 +86,7 @@ function Controls(props: ControlsProps) {
   const slotEnd = snapshot.startsAt + snapshot.slotSeconds * 1000
   const listed = snapshot.timeline.phases.some((phase) => phase.selfPaced)
   const close = () => setShown(undefined)
-  const digits = digitsOf(shownSeconds(state))
+  const digits = digitsOf(state)
 
   return (
     <main className="controls">
@@ -105,7 +107,7 @@ function Controls(props: ControlsProps) {
           </a>
         )}
         {panels.filter((name) => name !== 'List' || listed).map((name) => (
-          <button key={name} type="button" className="small-button" aria-expanded={shown === name} disabled={locked || state.status === 'finished' || (name === 'List' && !state.phase.selfPaced)} onClick={() => setShown(shown === name ? undefined : name)}>
+          <button key={name} type="button" className="small-button" aria-expanded={shown === name} disabled={locked || (name === 'List' ? !listThatWas(state) : state.status === 'finished')} onClick={() => setShown(shown === name ? undefined : name)}>
             {name}
           </button>
         ))}
@@ -114,7 +116,7 @@ function Controls(props: ControlsProps) {
       </header>
       <div className="controls-ribbon">
         <Ribbon blocks={blocks} total={snapshot.timeline.total} names={false} scale={false} />
-        {under && <span className="ribbon-head" style={{ left: `${Math.min(100, (state.gone / 10) / snapshot.timeline.total)}%` }} />}
+        {under && <span className="ribbon-head" style={{ left: `${headAt(state)}%` }} />}
         <div className="controls-ends">
           <span>{formatSeconds(state.gone / 1000)} gone</span>
           <span role="status" className={connected ? 'is-together' : undefined}>
@@ -140,6 +142,7 @@ function Controls(props: ControlsProps) {
                 </button>
               </p>
             )}
+            {countsUp(state) && <p>The clock counts up {state.phase.selfPaced?.capSeconds ? `to ${formatSeconds(state.phase.selfPaced.capSeconds)} at most, or` : ''} until you press Skip; reckoned: {formatSeconds(state.phase.seconds)}.</p>}
             {state.holding && <p className="controls-headline">{state.status === 'held' ? 'Held: release to go on' : 'Will hold at the end of this'}</p>}
             {state.status === 'ready' && snapshot.sentences.map((sentence) => <p key={sentence}>{sentence}</p>)}
             {state.status === 'ready' && state.endsAt > slotEnd + 60_000 && (
@@ -187,7 +190,7 @@ function Controls(props: ControlsProps) {
         {shown === 'Stations' && <StationsPanel runId={runId} live={live} onClose={close} />}
         {shown === 'Time' && <TimePanel live={live} zone={zone} busy={busy} send={send} onClose={close} />}
         {shown === 'Sound' && <SoundPanel settings={sound.settings} onChange={sound.change} onClose={close} />}
-        {shown === 'List' && <ListPanel live={live} busy={busy} send={send} onClose={close} />}
+        {shown === 'List' && <ListPanel live={live} busy={busy} taps={taps} send={send} onClose={close} />}
       </div>
       {trouble && (
         <div className="controls-trouble" role="alert">

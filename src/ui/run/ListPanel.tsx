@@ -1,67 +1,89 @@
 import { useState } from 'react'
-import type { Command } from '@core/run/events'
-import { allFinished, doneWords, probablyWords, standings, type Standing } from '@core/run/standing'
+import type { Command, TapKind } from '@core/run/events'
+import { advance } from '@core/run/progress'
+import { allFinished, doneWords, listThatWas, probablyWords, standingsIn, type Standing } from '@core/run/standing'
+import { tapsWith } from '@core/run/taps'
 import { formatSeconds } from '@core/units'
 import type { LiveRun } from '../live/use-run'
 import { Panel } from './Panel'
+import type { TapState } from './tap-line'
 
 interface ListPanelProps {
   live: LiveRun
   busy: boolean
+  taps: TapState
   send: (command: Command) => Promise<void>
   onClose: () => void
 }
 
-/** A part at everyone's own pace: a tap for a round, a tap for the finish, person by person or a group at once. */
-export function ListPanel({ live, busy, send, onClose }: ListPanelProps) {
-  const { snapshot, state, feed } = live
-  const list = standings(snapshot, feed.get().progress, state)
-  const byId = new Map(list.map((each) => [each.personId, each]))
+/**
+ * A part at everyone's own pace: a tap for a round, a tap for the finish, person by person or a group at once. When its time is over, the rounds
+ * can still be put down. A tap counts at once; it says itself when it was made.
+ */
+export function ListPanel({ live, busy, taps, send, onClose }: ListPanelProps) {
+  const { snapshot, state, feed, clock } = live
   const [each, setEach] = useState(false)
+  const phase = listThatWas(state)
+  if (!phase) return <Panel title="At their own pace" onClose={onClose}>Once the class has come to a part at everyone’s own pace, what each has done is tapped here.</Panel>
+  const on = state.phase.index === phase.index && state.status !== 'finished'
+  const { progress } = feed.get()
+  const list = standingsIn(snapshot, tapsWith(progress, taps.waiting), phase.index)
+  const byId = new Map(list.map((standing) => [standing.personId, standing]))
   const pairs = snapshot.groups.some((ids) => ids.length > 1)
   const groups = (each ? snapshot.groups.flat().map((id) => [id]) : snapshot.groups.filter((ids) => ids.length > 0)).map((ids) => ids.flatMap((id) => byId.get(id) ?? []))
-  const open = state.phase.selfPaced?.open !== undefined
+  const tap = (personIds: string[], what: TapKind) => {
+    const now = advance(progress, clock.now())
+    const elapsed = now.phase === phase.index ? now.elapsed : phase.seconds * 1000
+    void send({ type: 'tap', personIds, what, when: { phase: phase.index, elapsed: Math.round(elapsed) } })
+  }
   return (
     <Panel title="At their own pace" onClose={onClose}>
-      {!state.phase.selfPaced ? (
-        <p>This part is over. What was tapped is kept.</p>
+      {on ? (
+        <p className="run-line">
+          <b className="run-watch">{formatSeconds(Math.floor(state.elapsed / 1000))}</b> {probablyWords(snapshot, state)}
+        </p>
       ) : (
-        <>
-          <p className="run-line">
-            <b className="run-watch">{formatSeconds(Math.floor(state.elapsed / 1000))}</b> {probablyWords(snapshot, state)}
-          </p>
-          {open && allFinished(list) && (
-            <p role="status">
-              <b>Everyone has finished.</b>{' '}
-              <button type="button" className="small-button" disabled={busy} onClick={() => void send({ type: 'skip' })}>
-                Go on
-              </button>
-            </p>
-          )}
-          {pairs && (
-            <label className="run-check">
-              <input type="checkbox" checked={each} onChange={(event) => setEach(event.currentTarget.checked)} /> Each person by themselves
-            </label>
-          )}
-          <ul className="run-list is-taps">
-            {groups.map((group) => (
-              <Taps key={group[0]!.personId} group={group} busy={busy} send={send} />
-            ))}
-          </ul>
-        </>
+        <p>
+          <b>{snapshot.pieceNames[phase.pieceId]}</b> is over. The rounds people have done can still be put down, and taps taken away.
+        </p>
       )}
+      {taps.lost && <p role="status">No answer yet: {taps.waiting.length === 1 ? 'a tap waits' : `${taps.waiting.length} taps wait`} for the line. Go on tapping; each keeps its time.</p>}
+      {on && phase.selfPaced?.open !== undefined && allFinished(list) && (
+        <p role="status">
+          <b>Everyone has finished.</b>{' '}
+          <button type="button" className="small-button" disabled={busy} onClick={() => void send({ type: 'skip' })}>
+            Go on
+          </button>
+        </p>
+      )}
+      {pairs && (
+        <label className="run-check">
+          <input type="checkbox" checked={each} onChange={(event) => setEach(event.currentTarget.checked)} /> Each person by themselves
+        </label>
+      )}
+      <ul className="run-list is-taps">
+        {groups.map((group) => (
+          <Taps key={group[0]!.personId} group={group} on={on} tap={tap} takeAway={(tapId) => void send({ type: 'untap', tapId })} />
+        ))}
+      </ul>
     </Panel>
   )
 }
 
 const names = (group: readonly Standing[]) => group.map((each) => each.name).join(' and ')
 
-function Taps({ group, busy, send }: { group: Standing[]; busy: boolean; send: ListPanelProps['send'] }) {
+interface TapsProps {
+  group: Standing[]
+  on: boolean
+  tap: (personIds: string[], what: TapKind) => void
+  takeAway: (tapId: string) => void
+}
+
+function Taps({ group, on, tap, takeAway }: TapsProps) {
   const [first] = group
   const personIds = group.map((each) => each.personId)
-  const finished = first!.finished
+  const finished = first!.finished !== undefined
   const last = group.find((each) => each.last)?.last
-  const tap = (what: 'start' | 'round' | 'finish') => void send({ type: 'tap', personIds, what })
   return (
     <li>
       <span>
@@ -72,19 +94,21 @@ function Taps({ group, busy, send }: { group: Standing[]; busy: boolean; send: L
         </b>
       </span>
       <span className="run-ease" role="group" aria-label={`Taps of ${names(group)}`}>
-        <button type="button" className="small-button" disabled={busy || finished !== undefined} onClick={() => tap('round')} aria-label={`${names(group)}: a round more`}>
+        <button type="button" className="small-button" disabled={finished} onClick={() => tap(personIds, 'round')} aria-label={`${names(group)}: a round more`}>
           Round
         </button>
-        <button type="button" className="small-button" disabled={busy || finished !== undefined} onClick={() => tap('finish')} aria-label={`${names(group)}: finished`}>
-          Finish
-        </button>
-        {!last && (
-          <button type="button" className="small-button" disabled={busy} onClick={() => tap('start')} aria-label={`${names(group)}: begin only now`}>
+        {on && (
+          <button type="button" className="small-button" disabled={finished} onClick={() => tap(personIds, 'finish')} aria-label={`${names(group)}: finished`}>
+            Finish
+          </button>
+        )}
+        {on && !last && (
+          <button type="button" className="small-button" onClick={() => tap(personIds, 'start')} aria-label={`${names(group)}: begin only now`}>
             Begins now
           </button>
         )}
         {last && (
-          <button type="button" className="small-button" disabled={busy} onClick={() => void send({ type: 'untap', tapId: last.id })} aria-label={`${names(group)}: take the last tap away`}>
+          <button type="button" className="small-button" onClick={() => takeAway(last.id)} aria-label={`${names(group)}: take the last tap away`}>
             Take away
           </button>
         )}

@@ -47,8 +47,7 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
   const names = [...snapshot.people].sort((a, b) => a.name.localeCompare(b.name))
   const choose = (at: 0 | 1, id: string) => setTwo(at === 0 ? [id, two[1]] : [two[0], id])
   return (
-    <Panel title="People" onClose={onClose}>
-      <ChangeTold {...changes} />
+    <Panel title="People" onClose={onClose} told={<ChangeTold {...changes} />}>
       <form onSubmit={(event) => void arrive(event)}>
         <label>
           Comes late <input className="small-field" value={name} maxLength={40} placeholder="First name" onChange={(event) => setName(event.currentTarget.value)} autoComplete="off" />

@@ -12,8 +12,7 @@ export function StationsPanel({ runId, live, onClose }: { runId: string; live: L
   const pieceId = snapshot.timeline.phases.slice(state.phase.index).find((phase) => snapshot.circuits[phase.pieceId]?.turns)?.pieceId
   const circuit = pieceId === undefined ? undefined : snapshot.circuits[pieceId]
   return (
-    <Panel title="Stations" onClose={onClose}>
-      <ChangeTold {...changes} />
+    <Panel title="Stations" onClose={onClose} told={<ChangeTold {...changes} />}>
       <div className="run-line">
         <b>Everyone</b>
         <EaseButtons of="everyone" ease={snapshot.ease ?? 'usual'} disabled={busy} onEase={(ease) => void send({ type: 'ease', ease })} />

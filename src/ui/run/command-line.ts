@@ -15,6 +15,9 @@ export interface LineState {
   trouble?: string | undefined
 }
 
+/** Who sends them: one name for all who hold the controls. */
+export const coach = 'Coach'
+
 const tries = 5
 const firstWaitMs = 250
 
@@ -61,7 +64,7 @@ export class CommandLine {
   }
 
   private async troubleWith(command: Command): Promise<string | undefined> {
-    const request: CommandRequest = { id: uuid(), expectedSequence: this.feed.get().progress.sequence, who: 'Coach', command }
+    const request: CommandRequest = { id: uuid(), expectedSequence: this.feed.get().progress.sequence, who: coach, command }
     try {
       for (let attempt = 1; ; attempt++) {
         try {
@@ -91,4 +94,4 @@ export class CommandLine {
   }
 }
 
-const isLost = (error: unknown) => error instanceof ApiError && (error.status === 0 || error.status === 503)
+export const isLost = (error: unknown) => error instanceof ApiError && (error.status === 0 || error.status === 503)

@@ -43,7 +43,7 @@ export function useRoomChanges(runId: string, { version }: Pick<LiveRun, 'versio
 export function ChangeTold({ told, undoable, wrong, busy, takeBack }: RoomChanges) {
   return (
     <>
-      <div aria-live="polite" className="run-told">
+      <div aria-live="polite">
         {told.map((text) => (
           <p key={text}>
             <b>{text}</b>

@@ -5,6 +5,7 @@ import { andList } from '@core/summary/and-list'
 import { guarded } from '../kit/Guard'
 import { Caption } from '../live/Caption'
 import { digitsOf } from '../live/digits'
+import { Lines } from '../live/Lines'
 import { Level } from '../live/Level'
 import { SoundButton } from '../live/SoundButton'
 import { useRun, type LiveProps } from '../live/use-run'
@@ -26,7 +27,7 @@ function Station(props: StationProps) {
   const { snapshot, state, connected } = live
   const sound = useSound(live, number - 1)
   useWakeLock()
-  const second = Math.ceil(state.remaining / 1000)
+  const second = shownSeconds(state)
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
   const view = useMemo(() => stationView(snapshot, state, number), [snapshot, state.status, state.phase, state.sequence, second, number])
   const { exercise } = view
@@ -46,11 +47,7 @@ function Station(props: StationProps) {
           {view.closed && <p className="station-exercise">Closed</p>}
           {!view.closed && view.items.length === 0 && <p className="station-exercise">{exercise ? `${view.ahead ? 'Next: ' : ''}${exercise.name}` : (view.people.length > 0 ? 'Rest' : 'Nothing here just now')}</p>}
           {view.items.length > 0 && (
-            <ol className="station-items">
-              {view.items.map((item) => (
-                <li key={item}>{item}</li>
-              ))}
-            </ol>
+            <Lines className="station-items" lines={view.items} numbered />
           )}
           <p className="station-how">{[view.side, exercise?.how].filter(Boolean).join(', ')}</p>
           {exercise && view.items.length === 0 && (
@@ -63,7 +60,7 @@ function Station(props: StationProps) {
         </div>
         {state.status !== 'finished' && (
           <div className="station-digits" data-testid="digits" role="timer" aria-live="off">
-            {digitsOf(shownSeconds(state))}
+            {digitsOf(state)}
           </div>
         )}
       </div>

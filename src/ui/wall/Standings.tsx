@@ -1,14 +1,14 @@
 import { doneWords, standings } from '@core/run/standing'
 import type { LiveRun } from '../live/use-run'
 
-const shown = 6
+const shown = 8
 
 /** How people stand in a self-paced part, where the class wants it shown: those who have done something, the first first. */
 export function Standings({ live: { snapshot, state, feed } }: { live: LiveRun }) {
   const done = standings(snapshot, feed.get().progress, state).filter((each) => doneWords(each) !== '')
   if (done.length === 0) return null
   return (
-    <ol className="wall-points" aria-label="How people stand">
+    <ol className="wall-standing" aria-label="How people stand">
       {done.slice(0, shown).map((each) => (
         <li key={each.personId}>
           {each.name}: {doneWords(each)}

@@ -5,6 +5,7 @@ import { shownSeconds } from '@core/run/state'
 import { Caption } from '../live/Caption'
 import { digitsOf } from '../live/digits'
 import { Level } from '../live/Level'
+import { Lines } from '../live/Lines'
 import { SoundButton } from '../live/SoundButton'
 import type { LiveRun } from '../live/use-run'
 import type { useSound } from '../live/use-sound'
@@ -23,13 +24,13 @@ interface WallViewProps {
 export function WallView({ live, layout: first, sound }: WallViewProps) {
   const [layout, setLayout] = useState(first)
   const { snapshot, state, connected } = live
-  const second = Math.ceil(state.remaining / 1000)
+  const second = shownSeconds(state)
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
   const view = useMemo(() => roomView(snapshot, state), [snapshot, state.status, state.phase, state.sequence, second])
   const home = layout === 'home' ? homeView(snapshot, state) : undefined
   const points = home?.exercise.points ?? (view.tiles.length === 0 ? view.points : [])
   const tiles = layout === 'home' ? [] : view.tiles
-  const digits = state.status === 'finished' ? '' : digitsOf(shownSeconds(state))
+  const digits = state.status === 'finished' ? '' : digitsOf(state)
   const ends = new Date(state.endsAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
 
   const choose = (to: Layout) => {
@@ -58,25 +59,21 @@ export function WallView({ live, layout: first, sound }: WallViewProps) {
           ) : (
             view.headline && <p className="wall-headline">{view.headline}</p>
           )}
-          {points.length > 0 && (
-            <ul className="wall-points">
-              {points.map((point) => (
-                <li key={point}>{point}</li>
-              ))}
-            </ul>
-          )}
+          {points.length > 0 && <Lines className="wall-points" lines={points} />}
           {home?.next && <p className="wall-detail">Then: {home.next}</p>}
           {!home && view.detail && <p className="wall-detail">{view.detail}</p>}
-          {snapshot.scores && <Standings live={live} />}
           {snapshot.follow && (state.status === 'ready' || state.status === 'countIn' || state.phase.kind !== 'work') && <p className="wall-detail">{snapshot.follow}</p>}
           {state.status === 'ready' && snapshot.sentences.map((sentence) => <p className="wall-detail" key={sentence}>{sentence}</p>)}
         </div>
-        <div className={`wall-digits${digits.length > 2 ? ' is-long' : ''}`} data-testid="digits" role="timer" aria-live="off">
-          {[...digits].map((digit, index) => (
-            <span key={index} className={digit === ':' ? 'wall-colon' : 'wall-digit'}>
-              {digit}
-            </span>
-          ))}
+        <div className="wall-side">
+          <div className={`wall-digits${digits.length > 2 ? ' is-long' : ''}`} data-testid="digits" role="timer" aria-live="off">
+            {[...digits].map((digit, index) => (
+              <span key={index} className={digit === ':' ? 'wall-colon' : 'wall-digit'}>
+                {digit}
+              </span>
+            ))}
+          </div>
+          {snapshot.scores && <Standings live={live} />}
         </div>
       </div>
       {tiles.length > 0 && (

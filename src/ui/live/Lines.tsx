@@ -1,0 +1,23 @@
+import { isLead } from '@core/summary/list-lines'
+import './lines.css'
+
+interface LinesProps {
+  lines: readonly string[]
+  className: string
+  /** In the order in which they are done. */
+  numbered?: boolean
+}
+
+/** The items of a list, or the form points of an exercise. What leads others is none of them, and has no mark. */
+export function Lines({ lines, className, numbered }: LinesProps) {
+  const List = numbered ? 'ol' : 'ul'
+  return (
+    <List className={`lines ${className}${lines.length > 6 ? ' is-many' : ''}`}>
+      {lines.map((line, index) => (
+        <li key={index} className={isLead(line) ? 'is-lead' : undefined}>
+          {line}
+        </li>
+      ))}
+    </List>
+  )
+}

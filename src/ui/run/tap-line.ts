@@ -1,0 +1,70 @@
+import { v4 as uuid } from 'uuid'
+import type { CommandRequest } from '@core/run/events'
+import type { TapCommand } from '@core/run/taps'
+import type { RunFeed } from '../live/run-feed'
+import { coach, isLost, type Taken } from './command-line'
+
+export type TapRequest = CommandRequest & { command: TapCommand }
+
+export interface TapState {
+  /** Taps on their way, in order. */
+  waiting: readonly TapRequest[]
+  /** Whether they wait for the line to come back. */
+  lost: boolean
+  trouble?: string | undefined
+}
+
+const firstWaitMs = 250
+const longestWaitMs = 4000
+
+/**
+ * Sends what was tapped in a part at one's own pace, one after the other. Unlike other commands a tap says when it was made and suits any state of
+ * the class, so that none is dropped and each is tried until the server has it.
+ */
+export class TapLine {
+  private state: TapState = { waiting: [], lost: false }
+
+  constructor(
+    private readonly feed: Pick<RunFeed, 'get' | 'take'>,
+    private readonly post: (request: CommandRequest) => Promise<Taken>,
+    private readonly tell: (state: TapState) => void,
+  ) {}
+
+  async add(command: TapCommand): Promise<void> {
+    const idle = this.state.waiting.length === 0
+    const request = { id: uuid(), expectedSequence: this.feed.get().progress.sequence, who: coach, command }
+    this.set({ waiting: [...this.state.waiting, request] })
+    if (!idle) return
+    for (let tries = 0; this.state.waiting[0]; ) tries = (await this.sendFirst(this.state.waiting[0])) ? 0 : await waited(tries)
+  }
+
+  private async sendFirst(request: TapRequest): Promise<boolean> {
+    try {
+      const { event, missed } = await this.post(request)
+      this.feed.take([...missed, event])
+      this.done(request)
+    } catch (error) {
+      if (isLost(error)) {
+        this.set({ lost: true })
+        return false
+      }
+      this.done(request, error instanceof Error ? error.message : 'That did not work.')
+    }
+    return true
+  }
+
+  private done(request: TapRequest, trouble?: string): void {
+    this.set({ waiting: this.state.waiting.filter((each) => each !== request), lost: false, trouble })
+  }
+
+  private set(change: Partial<TapState>): void {
+    this.state = { ...this.state, ...change }
+    this.tell(this.state)
+  }
+}
+
+/** Waits longer with every try; answers with how many there have been. */
+async function waited(tries: number): Promise<number> {
+  await new Promise<void>((resolve) => setTimeout(resolve, Math.min(longestWaitMs, firstWaitMs * 2 ** tries)))
+  return tries + 1
+}
