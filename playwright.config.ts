@@ -12,6 +12,8 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
+    // Nothing is looked at here: no frames are painted for the eye alone.
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: { executablePath: '/usr/bin/chromium', args: [...quiet, '--autoplay-policy=no-user-gesture-required'] },
   },
 })
