@@ -2,7 +2,7 @@ import type { ClassDocument } from '../../src/core/hall/class-document'
 import type { Circuit } from '../../src/core/plan/plan'
 import type { Page } from '@playwright/test'
 import { expect, expectAccessible, openPage, test } from './app'
-import { closeScreens, end, expectTogether, openRoom, openScreens, press, word } from './room'
+import { begin, closeScreens, end, expectTogether, openRoom, openScreens, press, word } from './room'
 
 test('one stream serves all tabs of a browser; undo, repeat and lock', async ({ context, app }) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
@@ -14,8 +14,7 @@ test('one stream serves all tabs of a browser; undo, repeat and lock', async ({ 
   await expect(third.getByText('No line to the server')).toHaveCount(0)
   expect(await streams()).toBe(before)
   await third.close()
-  await press(controls, /^Start/)
-  for (let skips = 0; skips < 6; skips++) await press(controls, /^Skip/)
+  await begin(controls, 5)
   await expect(word(wall)).toHaveText('Work')
   await press(controls, /^Skip/)
   await expect(word(wall)).toHaveText('Move on')
@@ -38,8 +37,7 @@ test('one stream serves all tabs of a browser; undo, repeat and lock', async ({ 
 
 test('the class is made to end by a time, on all screens at the next boundary; a way is looked at and taken back', async ({ context }) => {
   const [controls, wall] = await openRoom(context, 'demo-early')
-  await press(controls, /^Start/)
-  for (let skips = 0; skips < 6; skips++) await press(controls, /^Skip/)
+  await begin(controls, 5)
   await expect(wall.getByText('Lap 1 of 3 · turn 2 of 6')).toBeVisible()
   // While it is looked at, no boundary passes.
   await press(controls, /^Pause/)
@@ -69,8 +67,7 @@ test('the class is made to end by a time, on all screens at the next boundary; a
 test('a station out of order, and everything easier, are seen on wall and station screen; and taken back', async ({ context }) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
   const [station] = (await openScreens(controls, ['Station 1'])) as [Page]
-  await press(controls, /^Start/)
-  for (let skips = 0; skips < 6; skips++) await press(controls, /^Skip/)
+  await begin(controls, 5)
   await expect(station.getByText('Goblet squat')).toBeVisible()
   await expect(station.getByText(/Oren and Maribel/)).toBeVisible()
   await expectAccessible(station)
@@ -102,8 +99,8 @@ test('the controls open on another device by a link, until it is taken back', as
   await expect(word(wall)).toHaveText('Get set')
   await press(controls, /^Skip/)
   await expectTogether(controls, other)
-  await screens.getByRole('button', { name: 'Controls on another device: make new links' }).click()
-  await screens.getByRole('button', { name: 'Controls on another device: all links stop working: press again' }).click()
+  await press(screens, /^Controls on another device: make new links/)
+  await press(screens, /^Controls on another device: all links stop working: press again/)
   await expect(screens.getByRole('link', { name: 'Controls', exact: true })).not.toHaveAttribute('href', path)
   expect((await other.request.get(other.url())).status()).toBe(404)
   await press(other, /^Skip/)
@@ -114,8 +111,7 @@ test('the controls open on another device by a link, until it is taken back', as
 
 test('rounds are tapped in a list at everyone’s own pace; what is said is shown', async ({ context }) => {
   const page = await context.newPage()
-  const stored = (await (await page.request.get('/api/classes/demo-short')).json()) as { document: ClassDocument }
-  const { document } = stored
+  const { document } = (await (await page.request.get('/api/classes/demo-short')).json()) as { document: ClassDocument }
   const part = document.plan.parts.find((each) => each.pieces.some((piece) => piece.id === 'ls-extra'))!
   const extra = part.pieces.find((piece): piece is Circuit => piece.id === 'ls-extra')!
   const uses = extra.stations.flatMap((station) => station.uses).map((use) => ({ ...use, sides: 'none' as const, reps: { count: 10, counted: 'total' as const } }))
@@ -138,10 +134,13 @@ test('rounds are tapped in a list at everyone’s own pace; what is said is show
   await expectAccessible(controls)
   await panel.getByRole('button', { name: 'Close' }).click()
   await end(controls)
+  await expect(word(controls)).toHaveText('Done')
   // Once it is over, people say how far they have come.
   await press(controls, /^List$/)
+  const stored = controls.waitForResponse((response) => response.url().endsWith('/commands') && response.ok())
   await panel.getByRole('button', { name: 'Oren: a round more' }).click()
   await expect(panel.getByText('1 round')).toBeVisible()
+  await stored
   await openPage(controls, `/classes/${classId}/log`)
   await expect(controls.getByRole('table', { name: /^Results/ }).getByRole('row', { name: /^Oren 1 round/ })).toBeVisible()
   await expect(controls.getByRole('table', { name: /^Results/ }).getByRole('row', { name: /^Tove 0:\d\d/ })).toBeVisible()

@@ -132,13 +132,22 @@ test('a deleted class can be brought back', async ({ page }) => {
   await expect(page.getByRole('article', { name: 'Long and Short' })).toBeVisible()
 })
 
-for (const path of ['/', '/plans', '/people', '/exercises', '/gear', '/rooms', '/log', ...['shape', 'people', 'rotation', 'room', 'gear', 'brief', 'run', 'log'].map((tab) => `/classes/demo-lunch/${tab}`)]) {
-  test(`${path} is accessible, light and dark`, async ({ page }) => {
-    await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' })
-    await openPage(page, path)
-    await expectAccessible(page)
-    await page.emulateMedia({ colorScheme: 'dark' })
-    await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark')
-    await expectContrast(page)
+const everyLibrary = ['/', '/plans', '/people', '/exercises', '/gear', '/rooms', '/log']
+const everyTab = ['shape', 'people', 'rotation', 'room', 'gear', 'brief', 'run', 'log'].map((tab) => `/classes/demo-lunch/${tab}`)
+
+for (const [name, paths] of Object.entries({ 'every library': everyLibrary, 'every tab of a class': everyTab })) {
+  test(`${name} is accessible, light and dark`, async ({ page }) => {
+    for (const path of paths) {
+      await test.step(path, async () => {
+        await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' })
+        await openPage(page, path)
+        // What is drawn only once it is scrolled to counts too.
+        await page.keyboard.press('End')
+        await expectAccessible(page)
+        await page.emulateMedia({ colorScheme: 'dark' })
+        await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark')
+        await expectContrast(page)
+      })
+    }
   })
 }

@@ -1,7 +1,7 @@
 import { openLine } from '../fixtures/line'
 import { freePort, startServer } from '../fixtures/server'
 import { digitsOf, expect, openPage, test } from './app'
-import { closeScreens, end, expectTogether, openRoom, openScreens, press, word } from './room'
+import { begin, closeScreens, end, expectTogether, openRoom, openScreens, press, word } from './room'
 
 test('the room goes on while the server is killed in the middle of a class, and rejoins it', async ({ context, app }) => {
   const port = await freePort()
@@ -9,8 +9,7 @@ test('the room goes on while the server is killed in the middle of a class, and 
   const [controls, wall] = await openRoom(context, 'demo-lunch', server.base)
   const devices = await openScreens(controls, ['Station 1', 'Oren'])
   const screens = [wall, ...devices]
-  await press(controls, /^Start/)
-  for (let phase = 0; phase < 6; phase++) await press(controls, /^Skip/)
+  await begin(controls, 5)
   await expect(word(wall)).toHaveText('Work')
   await server.kill()
   for (const screen of screens) await expect(screen.getByText('No line to the server: going on by itself')).toBeVisible()
@@ -38,8 +37,7 @@ test('a screen that is cut off goes on by itself while the others go on without 
   const away = await browser.newContext()
   const far = await away.newPage()
   await openPage(far, line.base + new URL(wall.url()).pathname)
-  await press(controls, /^Start/)
-  for (let phase = 0; phase < 6; phase++) await press(controls, /^Skip/)
+  await begin(controls, 5)
   await expect(word(far)).toHaveText('Work')
   line.cut()
   await expect(far.getByText('No line to the server: going on by itself')).toBeVisible()

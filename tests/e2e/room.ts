@@ -1,4 +1,6 @@
+import { randomUUID } from 'node:crypto'
 import type { BrowserContext, Page } from '@playwright/test'
+import type { Command, RunEvent } from '../../src/core/run/events'
 import { digitsOf, expect, openPage } from './app'
 
 /** Controls and wall of a new run of the class, each in a window of its own. */
@@ -31,7 +33,11 @@ export async function openScreens(controls: Page, names: readonly string[]): Pro
 
 export const closeScreens = (screens: readonly Page[]) => Promise.all(screens.map((screen) => screen.context().close()))
 
-export const press = (page: Page, name: RegExp) => page.getByRole('button', { name }).click()
+export async function press(page: Page, name: RegExp): Promise<void> {
+  await page.bringToFront()
+  await page.getByRole('button', { name }).click()
+}
+
 export const word = (page: Page) => page.getByTestId('word')
 
 export async function expectTogether(controls: Page, wall: Page): Promise<void> {
@@ -44,8 +50,24 @@ export async function expectTogether(controls: Page, wall: Page): Promise<void> 
   }).toPass({ timeout: 30_000 })
 }
 
-export async function end(controls: Page): Promise<void> {
-  await press(controls, /^End class/)
-  await press(controls, /^Press again/)
-  await expect(word(controls)).toHaveText('Done')
+/** Tells the run something past its controls: what is pressed is seen elsewhere. */
+export async function tell(controls: Page, command: Command): Promise<void> {
+  const url = new URL(controls.url())
+  const path = `${url.origin}/api${url.pathname}/commands`
+  for (let expectedSequence = 0; ; ) {
+    const answer = await controls.request.post(path, { data: { id: randomUUID(), expectedSequence, who: 'Test', command } })
+    if (answer.ok()) return
+    const { events = [] } = (await answer.json()) as { events?: RunEvent[] }
+    if (events.length === 0) throw new Error(await answer.text())
+    expectedSequence = events.at(-1)!.sequence
+  }
 }
+
+/** Starts the class at its controls, and goes to a phase of it. */
+export async function begin(controls: Page, phase: number): Promise<void> {
+  await press(controls, /^Start/)
+  await expect(word(controls)).toHaveText('Get set')
+  await tell(controls, { type: 'goto', phase })
+}
+
+export const end = (controls: Page) => tell(controls, { type: 'finish' })

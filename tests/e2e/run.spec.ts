@@ -1,5 +1,5 @@
 import { digitsOf, expect, expectAccessible, expectContrast, openPage, test } from './app'
-import { end, expectTogether, openRoom, press, word } from './room'
+import { begin, end, expectTogether, openRoom, press, word } from './room'
 
 test('controls and wall stay together through pause, resume, skip, hold, stop and reload', async ({ context }) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
@@ -40,7 +40,8 @@ test('controls and wall stay together through pause, resume, skip, hold, stop an
   await press(controls, /^Go on/)
   await expect(word(wall)).toHaveText('Get set')
   await expectTogether(controls, wall)
-  await end(controls)
+  await press(controls, /^End class/)
+  await press(controls, /^Press again/)
   await expect(word(wall)).toHaveText('Done')
   await openPage(controls, '/log')
   await expect(controls.getByRole('row', { name: /Lunch Loop/ }).first()).toContainText('28:10')
@@ -75,8 +76,7 @@ test('three, two, one and the change are scheduled on the audio clock; mute take
 
 test('wall and controls are accessible, and fit a phone and a portrait screen', async ({ context }) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
-  await press(controls, /^Start/)
-  for (let phase = 0; phase < 6; phase++) await press(controls, /^Skip/)
+  await begin(controls, 5)
   await expect(word(wall)).toHaveText('Work')
   await controls.emulateMedia({ reducedMotion: 'reduce' })
   await wall.emulateMedia({ reducedMotion: 'reduce' })
@@ -112,8 +112,8 @@ test('a card on a phone says where to go, follows the room, and stops when its l
   }
   await expect(card.getByText(/^(Go to station|Station|Together)/)).toBeVisible()
   await expectAccessible(card)
-  await cards.getByRole('button', { name: 'Cards: make new links' }).click()
-  await cards.getByRole('button', { name: 'Cards: all links stop working: press again' }).click()
+  await press(cards, /^Cards: make new links/)
+  await press(cards, /^Cards: all links stop working: press again/)
   await expect(link).not.toHaveAttribute('href', new URL(card.url()).pathname)
   expect((await card.request.get(card.url())).status()).toBe(404)
   await end(controls)
@@ -121,8 +121,7 @@ test('a card on a phone says where to go, follows the room, and stops when its l
 
 test('a late arrival, a leaver and two who trade places are on the wall at once', async ({ context }) => {
   const [controls, wall] = await openRoom(context, 'demo-evening')
-  await press(controls, /^Start/)
-  for (let skips = 0; skips < 7; skips++) await press(controls, /^Skip/)
+  await begin(controls, 6)
   await press(controls, /^People$/)
   const panel = controls.getByRole('dialog', { name: 'People' })
   await panel.getByLabel('Comes late').fill('Quill')

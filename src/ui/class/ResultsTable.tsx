@@ -1,7 +1,7 @@
 import type { PartResult } from '@core/run/results'
 import type { LogRow } from '../kit/LogTable'
 import { TableHead } from '../kit/TableHead'
-import { dayOf, timeOf } from '../kit/when'
+import { dayOf, timeOf } from '../kit/zoned-time'
 import './results.css'
 
 interface ResultsTableProps {

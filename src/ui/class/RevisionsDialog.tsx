@@ -5,7 +5,7 @@ import type { ClassDocument } from '@core/hall/class-document'
 import { planDifferences } from '@core/plan/differences'
 import { api } from '../kit/api'
 import { tellProblem } from '../kit/notice'
-import { dayOf, timeOf } from '../kit/when'
+import { dayOf, timeOf } from '../kit/zoned-time'
 import { useClass } from './context'
 
 interface Revision {

@@ -1,7 +1,7 @@
 import { Button, Switch } from '@mantine/core'
 import { everyCircuit } from '@core/plan/every-circuit'
 import { formatSeconds } from '@core/units'
-import { timeOf } from '../kit/when'
+import { timeOf } from '../kit/zoned-time'
 import { useClass } from './context'
 import { WallReach } from './WallReach'
 

@@ -1,5 +1,4 @@
 import { Button } from '@mantine/core'
-import { useMounted } from '@mantine/hooks'
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
 import { mainPiece } from '@core/plan/edit'
 import { mainCircuits } from '@core/plan/main-circuits'
@@ -17,8 +16,9 @@ import { RevisionsDialog } from './RevisionsDialog'
 import { goToEmpty } from './StationTiles'
 import { UndoButtons } from './UndoButtons'
 import { TableHead } from '../kit/TableHead'
+import { WhenSeen } from '../kit/WhenSeen'
 
-// The charts' library is large and can come after the rest.
+// The charts' library is large and can come after the rest; it draws in the browser only, as it needs its measures.
 const LoadPicture = lazy(() =>
   import('./LoadPicture').then(
     (module) => ({ default: module.LoadPicture }),
@@ -42,8 +42,6 @@ export function ShapeView() {
     if (made.type === 'circuit') goToEmpty(made, made.stations.length - 1)
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page is opened
   }, [])
-  // The charts are drawn in the browser only: they need its measures, and a server's drawing could not be taken over without them.
-  const mounted = useMounted()
   const [fitting, setFitting] = useState(false)
   const [looking, setLooking] = useState(false)
   const main = mainPiece(plan)
@@ -88,11 +86,11 @@ export function ShapeView() {
         <FitDialog preferred={[...mainCircuits(plan).flatMap((circuit) => (circuit.id === chosen.id ? [circuit.id] : [])), main.id]} opened={fitting} onClose={() => setFitting(false)} />
         <PieceBar piece={chosen} onChoose={setChosen} />
         <PieceEditor piece={chosen} />
-        {mounted && (
+        <WhenSeen height={420}>
           <Suspense fallback={<p className="second">Drawing what it loads …</p>}>
             <LoadPicture />
           </Suspense>
-        )}
+        </WhenSeen>
       </section>
       <aside className="class-side" aria-label="What it adds up to">
         <Findings onChoose={setChosen} />

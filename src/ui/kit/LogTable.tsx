@@ -1,5 +1,5 @@
 import { formatSeconds } from '@core/units'
-import { dayOf, timeOf } from './when'
+import { dayOf, timeOf } from './zoned-time'
 import { TableHead } from './TableHead'
 
 export interface LogRow {

@@ -15,6 +15,8 @@ export interface LiveProps {
   events: RunEvent[]
   serverNow: Milliseconds
   address: string
+  /** The hall's time zone, whatever the device's is. */
+  zone: string
 }
 
 export interface LiveRun {

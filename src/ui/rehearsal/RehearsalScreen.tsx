@@ -25,7 +25,7 @@ const rates = [1, 2, 5, 10, 20, 40, 60] as const
 /** A class played by itself, by eye and by ear, as fast as one likes: nothing of it is stored, and no room hears of it. */
 export const RehearsalScreen = guarded(Rehearsal)
 
-function Rehearsal({ snapshot, classId }: { snapshot: RunSnapshot; classId: string }) {
+function Rehearsal({ snapshot, classId, zone }: { snapshot: RunSnapshot; classId: string; zone: string }) {
   const [clock] = useState(() => new RehearsalClock(snapshot.startsAt - countInMs))
   const [feed] = useState(() => new RunFeed(snapshot, [], '', 1))
   // There is no line that could be lost.
@@ -61,7 +61,7 @@ function Rehearsal({ snapshot, classId }: { snapshot: RunSnapshot; classId: stri
   const over = state.status === 'finished'
   return (
     <div className="rehearsal">
-      <WallView live={live} layout="room" sound={sound} />
+      <WallView live={live} layout="room" zone={zone} sound={sound} />
       <aside className="rehearsal-bar" aria-label="Rehearsal">
         <button type="button" className="small-button" onClick={toggle} disabled={over}>
           {state.status === 'ready' ? 'Play' : state.status === 'paused' ? 'Go on' : 'Pause'}

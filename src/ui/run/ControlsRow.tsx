@@ -6,18 +6,17 @@ interface ControlsRowProps {
   /** The phase's word and its digits: said again here where a panel may stand over the clock. */
   word: string
   digits: string
-  busy: boolean
   locked: boolean
   onAct: (action: KeyAction) => void
 }
 
 /** The row under the clock: what a coach presses without looking. The stop is always live. */
-export function ControlsRow({ state, word, digits, busy, locked, onAct }: ControlsRowProps) {
+export function ControlsRow({ state, word, digits, locked, onAct }: ControlsRowProps) {
   const under = state.status !== 'ready' && state.status !== 'finished'
-  const idle = !under || busy || locked
+  const idle = !under || locked
   return (
     <div className="controls-row">
-      <button type="button" className="control is-main" onClick={() => onAct('toggle')} disabled={busy || locked || state.status === 'finished'}>
+      <button type="button" className="control is-main" onClick={() => onAct('toggle')} disabled={locked || state.status === 'finished'}>
         <b>{mainWord(state)}</b>
         <small>
           {word} {state.status !== 'finished' && digits}

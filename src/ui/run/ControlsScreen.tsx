@@ -8,7 +8,7 @@ import { blocksOf } from '@core/timeline/blocks'
 import { formatSeconds } from '@core/units'
 import { guarded } from '../kit/Guard'
 import { Ribbon } from '../kit/Ribbon'
-import { timeOf } from '../kit/when'
+import { timeOf } from '../kit/zoned-time'
 import { Caption } from '../live/Caption'
 import { digitsOf } from '../live/digits'
 import { headAt } from '../live/head'
@@ -35,7 +35,6 @@ interface ControlsProps extends LiveProps {
   wallPath: string
   /** Where links to all screens are; absent where the controls themselves came by a link. */
   screensPath?: string
-  zone: string
 }
 
 const panels = ['Time', 'People', 'Stations', 'List', 'Sound'] as const
@@ -54,7 +53,7 @@ function Controls(props: ControlsProps) {
   const [shown, setShown] = useState<PanelName>()
   const [locked, setLocked] = useState(false)
   useWakeLock()
-  const { send, trouble, busy, taps } = useCommands(runId, live.feed)
+  const { send, trouble, taps } = useCommands(runId, live.feed)
   const second = shownSeconds(state)
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
   const view = useMemo(() => roomView(snapshot, state), [snapshot, state.status, state.phase, state.sequence, second])
@@ -112,7 +111,7 @@ function Controls(props: ControlsProps) {
           </button>
         ))}
         <LockButton locked={locked} onLock={setLocked} />
-        <EndButton state={state} busy={busy} onEnd={() => void send({ type: 'finish' })} classId={classId} />
+        <EndButton state={state} onEnd={() => void send({ type: 'finish' })} classId={classId} />
       </header>
       <div className="controls-ribbon">
         <Ribbon blocks={blocks} total={snapshot.timeline.total} names={false} scale={false} />
@@ -137,7 +136,7 @@ function Controls(props: ControlsProps) {
             <p>{view.detail}</p>
             {state.undoable && !locked && (
               <p>
-                <button type="button" className="small-button" disabled={busy} onClick={() => act('undo')}>
+                <button type="button" className="small-button" onClick={() => act('undo')}>
                   Undo: {undoWords[state.undoable]} <kbd>Z</kbd>
                 </button>
               </p>
@@ -188,16 +187,16 @@ function Controls(props: ControlsProps) {
         </div>
         {shown === 'People' && <PeoplePanel runId={runId} live={live} onClose={close} />}
         {shown === 'Stations' && <StationsPanel runId={runId} live={live} onClose={close} />}
-        {shown === 'Time' && <TimePanel live={live} zone={zone} busy={busy} send={send} onClose={close} />}
+        {shown === 'Time' && <TimePanel live={live} zone={zone} send={send} onClose={close} />}
         {shown === 'Sound' && <SoundPanel settings={sound.settings} onChange={sound.change} onClose={close} />}
-        {shown === 'List' && <ListPanel live={live} busy={busy} taps={taps} send={send} onClose={close} />}
+        {shown === 'List' && <ListPanel live={live} taps={taps} send={send} onClose={close} />}
       </div>
       {trouble && (
         <div className="controls-trouble" role="alert">
           {trouble}
         </div>
       )}
-      <ControlsRow state={state} word={view.word} digits={digits} busy={busy} locked={locked} onAct={act} />
+      <ControlsRow state={state} word={view.word} digits={digits} locked={locked} onAct={act} />
     </main>
   )
 }

@@ -3,11 +3,11 @@ import type { Ease } from '@core/run/ease'
 const words: Record<Ease, string> = { easier: 'Easier', usual: 'As planned', harder: 'Harder' }
 
 /** A rung down or up, for somebody or for everyone. */
-export function EaseButtons({ of, ease, disabled, onEase }: { of: string; ease: Ease; disabled: boolean; onEase: (ease: Ease) => void }) {
+export function EaseButtons({ of, ease, onEase }: { of: string; ease: Ease; onEase: (ease: Ease) => void }) {
   return (
     <span className="run-ease" role="group" aria-label={`How hard it is for ${of}`}>
       {(['easier', 'usual', 'harder'] as const).map((each) => (
-        <button key={each} type="button" className="small-button" aria-pressed={ease === each} disabled={disabled} onClick={() => onEase(each)}>
+        <button key={each} type="button" className="small-button" aria-pressed={ease === each} onClick={() => onEase(each)}>
           {words[each]}
         </button>
       ))}

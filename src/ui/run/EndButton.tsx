@@ -3,13 +3,12 @@ import type { RunState } from '@core/run/state'
 
 interface EndButtonProps {
   state: RunState
-  busy: boolean
   onEnd: () => void
   classId: string
 }
 
 /** Ending is for good, so it takes a second press. */
-export function EndButton({ state, busy, onEnd, classId }: EndButtonProps) {
+export function EndButton({ state, onEnd, classId }: EndButtonProps) {
   const [asked, setAsked] = useState(false)
   if (state.status === 'finished' || state.status === 'ready') {
     return (
@@ -19,7 +18,7 @@ export function EndButton({ state, busy, onEnd, classId }: EndButtonProps) {
     )
   }
   return (
-    <button type="button" className="small-button" disabled={busy} onClick={() => (asked ? onEnd() : setAsked(true))} onBlur={() => setAsked(false)}>
+    <button type="button" className="small-button" onClick={() => (asked ? onEnd() : setAsked(true))} onBlur={() => setAsked(false)}>
       {asked ? 'Press again to end it' : 'End class'}
     </button>
   )

@@ -10,7 +10,6 @@ import type { TapState } from './tap-line'
 
 interface ListPanelProps {
   live: LiveRun
-  busy: boolean
   taps: TapState
   send: (command: Command) => Promise<void>
   onClose: () => void
@@ -20,7 +19,7 @@ interface ListPanelProps {
  * A part at everyone's own pace: a tap for a round, a tap for the finish, person by person or a group at once. When its time is over, the rounds
  * can still be put down. A tap counts at once; it says itself when it was made.
  */
-export function ListPanel({ live, busy, taps, send, onClose }: ListPanelProps) {
+export function ListPanel({ live, taps, send, onClose }: ListPanelProps) {
   const { snapshot, state, feed, clock } = live
   const [each, setEach] = useState(false)
   const phase = listThatWas(state)
@@ -51,7 +50,7 @@ export function ListPanel({ live, busy, taps, send, onClose }: ListPanelProps) {
       {on && phase.selfPaced?.open !== undefined && allFinished(list) && (
         <p role="status">
           <b>Everyone has finished.</b>{' '}
-          <button type="button" className="small-button" disabled={busy} onClick={() => void send({ type: 'skip' })}>
+          <button type="button" className="small-button" onClick={() => void send({ type: 'skip' })}>
             Go on
           </button>
         </p>

@@ -20,7 +20,7 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
   const [two, setTwo] = useState<[string, string]>(['', ''])
   const [leaving, setLeaving] = useState<string>()
   const changes = useRoomChanges(runId, live)
-  const { send, busy } = changes
+  const { send } = changes
   const arrive = async (event: FormEvent) => {
     event.preventDefault()
     const first = name.trim()
@@ -52,7 +52,7 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
         <label>
           Comes late <input className="small-field" value={name} maxLength={40} placeholder="First name" onChange={(event) => setName(event.currentTarget.value)} autoComplete="off" />
         </label>
-        <button type="submit" className="small-button" disabled={busy || name.trim() === ''}>
+        <button type="submit" className="small-button" disabled={name.trim() === ''}>
           Arrives
         </button>
       </form>
@@ -70,7 +70,7 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
             </select>
           </label>
         ))}
-        <button type="submit" className="small-button" disabled={busy || two.includes('')}>
+        <button type="submit" className="small-button" disabled={two.includes('')}>
           Trade
         </button>
       </form>
@@ -82,8 +82,8 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
               {person.name}
               <Covered coverage={coverage.get(person.id)} />
             </span>
-            <EaseButtons of={person.name} ease={person.ease ?? snapshot.ease ?? 'usual'} disabled={busy} onEase={(ease) => void send({ type: 'ease', ease, personId: person.id })} />
-            <button type="button" className="small-button" disabled={busy} aria-label={leaving === person.id ? `${person.name} leaves: press again` : `${person.name} leaves`} onClick={() => leave(person.id)}>
+            <EaseButtons of={person.name} ease={person.ease ?? snapshot.ease ?? 'usual'} onEase={(ease) => void send({ type: 'ease', ease, personId: person.id })} />
+            <button type="button" className="small-button" aria-label={leaving === person.id ? `${person.name} leaves: press again` : `${person.name} leaves`} onClick={() => leave(person.id)}>
               {leaving === person.id ? 'Press again' : 'Leaves'}
             </button>
           </li>

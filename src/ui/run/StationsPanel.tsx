@@ -7,7 +7,7 @@ import { ChangeTold, useRoomChanges } from './room-changes'
 export function StationsPanel({ runId, live, onClose }: { runId: string; live: LiveRun; onClose: () => void }) {
   const { snapshot, state } = live
   const changes = useRoomChanges(runId, live)
-  const { send, busy } = changes
+  const { send } = changes
   // The circuit that is on, else the next one to come.
   const pieceId = snapshot.timeline.phases.slice(state.phase.index).find((phase) => snapshot.circuits[phase.pieceId]?.turns)?.pieceId
   const circuit = pieceId === undefined ? undefined : snapshot.circuits[pieceId]
@@ -15,7 +15,7 @@ export function StationsPanel({ runId, live, onClose }: { runId: string; live: L
     <Panel title="Stations" onClose={onClose} told={<ChangeTold {...changes} />}>
       <div className="run-line">
         <b>Everyone</b>
-        <EaseButtons of="everyone" ease={snapshot.ease ?? 'usual'} disabled={busy} onEase={(ease) => void send({ type: 'ease', ease })} />
+        <EaseButtons of="everyone" ease={snapshot.ease ?? 'usual'} onEase={(ease) => void send({ type: 'ease', ease })} />
       </div>
       {circuit && pieceId !== undefined ? (
         <>
@@ -29,7 +29,7 @@ export function StationsPanel({ runId, live, onClose }: { runId: string; live: L
                   <span>
                     {index + 1}. {name} {closed && <b>closed</b>}
                   </span>
-                  <button type="button" className="small-button" disabled={busy} aria-label={`Station ${index + 1}: ${closed ? 'open again' : 'out of order'}`} onClick={() => void send({ type: closed ? 'opens' : 'closes', pieceId, station: index })}>
+                  <button type="button" className="small-button" aria-label={`Station ${index + 1}: ${closed ? 'open again' : 'out of order'}`} onClick={() => void send({ type: closed ? 'opens' : 'closes', pieceId, station: index })}>
                     {closed ? 'Open again' : 'Out of order'}
                   </button>
                 </li>

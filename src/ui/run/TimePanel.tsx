@@ -3,20 +3,20 @@ import { closers } from '@core/run/time-left'
 import { waysToEndBy, type Way } from '@core/run/finish-by'
 import type { Command } from '@core/run/events'
 import { formatSeconds } from '@core/units'
-import { momentOf, timeOf } from '../kit/when'
+import { momentOf } from '../kit/when'
+import { timeOf } from '../kit/zoned-time'
 import type { LiveRun } from '../live/use-run'
 import { Panel } from './Panel'
 
 interface TimePanelProps {
   live: LiveRun
   zone: string
-  busy: boolean
   send: (command: Command) => Promise<void>
   onClose: () => void
 }
 
 /** When the class ends: three ways to end by a time, and what fits the time that is left. Each is looked at first, and comes in at the next boundary. */
-export function TimePanel({ live, zone, busy, send, onClose }: TimePanelProps) {
+export function TimePanel({ live, zone, send, onClose }: TimePanelProps) {
   const { snapshot, state, clock, feed } = live
   const slotEnd = snapshot.startsAt + snapshot.slotSeconds * 1000
   const [by, setBy] = useState(() => timeOf(slotEnd > clock.now() ? slotEnd : state.endsAt, zone))
@@ -78,7 +78,7 @@ export function TimePanel({ live, zone, busy, send, onClose }: TimePanelProps) {
                 {way.told.length > 0 && `. ${way.told.join(' ')}`}
               </div>
             </div>
-            <button type="button" className="small-button" disabled={busy || waits} aria-label={`Do this: ${way.label}`} onClick={() => void apply(way)}>
+            <button type="button" className="small-button" disabled={waits} aria-label={`Do this: ${way.label}`} onClick={() => void apply(way)}>
               Do this
             </button>
           </li>

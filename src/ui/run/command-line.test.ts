@@ -3,7 +3,7 @@ import { pressed, snapshotOf } from '../../../tests/fixtures/demo-run'
 import type { Command, CommandRequest } from '../../core/run/events'
 import { ApiError } from '../kit/api'
 import { RunFeed } from '../live/run-feed'
-import { CommandLine, type LineState, type Taken } from './command-line'
+import { CommandLine, type Taken } from './command-line'
 
 const snapshot = snapshotOf('demo-short')
 const lost = new ApiError(0, [{ code: 'away', message: 'away', field: '' }])
@@ -13,7 +13,7 @@ function line() {
   const feed = new RunFeed(snapshot, pressed([0, 'start']), '/events', 1)
   const asked: CommandRequest[] = []
   const answers: ((how: 'taken' | Error) => Promise<void>)[] = []
-  const states: LineState[] = []
+  const told: (string | undefined)[] = []
   const post = (request: CommandRequest) =>
     new Promise<Taken>((resolve, reject) => {
       asked.push(request)
@@ -23,9 +23,9 @@ function line() {
         await vi.advanceTimersByTimeAsync(0)
       })
     })
-  const commands = new CommandLine(feed, post, (state) => states.push(state))
+  const commands = new CommandLine(feed, post, (trouble) => told.push(trouble), () => Date.now())
   const press = (type: 'skip' | 'pause' | 'hold' | 'stop') => void commands.send({ type } as Command)
-  return { feed, asked, states, press, answer: (how: 'taken' | Error) => answers.shift()!(how), types: () => asked.map(({ command }) => command.type) }
+  return { feed, asked, told, press, answer: (how: 'taken' | Error) => answers.shift()!(how), types: () => asked.map(({ command }) => command.type) }
 }
 
 beforeEach(() => void vi.useFakeTimers())
@@ -44,7 +44,17 @@ describe('what the controls send', () => {
     expect(feed.get().progress).toMatchObject({ sequence: 3, mode: 'paused' })
   })
 
-  it('a third press is dropped, but a stop takes the place of whatever waits', async () => {
+  it('presses quicker than the line take their turn; one that asks for what the last one does is sent once', async () => {
+    const { press, answer, types, feed } = line()
+    for (const type of ['skip', 'skip', 'skip', 'pause', 'pause'] as const) press(type)
+    for (let left = 4; left > 0; left--) await answer('taken')
+    expect(types()).toEqual(['skip', 'skip', 'skip', 'pause'])
+    expect(feed.get().progress).toMatchObject({ sequence: 5, mode: 'paused' })
+    press('pause')
+    expect(types()).toHaveLength(5)
+  })
+
+  it('a stop takes the place of whatever waits', async () => {
     const { press, answer, types } = line()
     press('skip')
     press('pause')
@@ -55,21 +65,31 @@ describe('what the controls send', () => {
     expect(types()).toEqual(['skip', 'stop'])
   })
 
+  it('a press whose turn comes too late is left out and told: the room has moved on', async () => {
+    const { press, answer, types, told } = line()
+    press('skip')
+    press('hold')
+    await vi.advanceTimersByTimeAsync(2000)
+    await answer('taken')
+    expect(types()).toEqual(['skip'])
+    expect(told.at(-1)).toMatch(/^The line was slow, so your last press was left out/)
+  })
+
   it('on a lost line the same is sent again under the same id; other presses meanwhile do nothing', async () => {
-    const { asked, press, answer, states, types } = line()
+    const { asked, press, answer, told, types } = line()
     press('skip')
     await answer(lost)
-    expect(states.at(-1)).toEqual({ busy: true, trouble: 'No answer yet: trying again …' })
+    expect(told.at(-1)).toBe('No answer yet: trying again …')
     press('pause')
     await vi.advanceTimersByTimeAsync(250)
     await answer('taken')
     expect(types()).toEqual(['skip', 'skip'])
     expect(new Set(asked.map(({ id }) => id)).size).toBe(1)
-    expect(states.at(-1)).toEqual({ busy: false, trouble: undefined })
+    expect(told.at(-1)).toBeUndefined()
   })
 
   it('a stop does not wait until another command has been tried often enough, and is tried itself', async () => {
-    const { press, answer, states, types } = line()
+    const { press, answer, told, types } = line()
     press('skip')
     await answer(lost)
     press('stop')
@@ -80,16 +100,24 @@ describe('what the controls send', () => {
       await answer(lost)
       await vi.advanceTimersByTimeAsync(5000)
     }
-    expect(states.at(-1)!.trouble).toMatch(/^The server does not answer: say it aloud/)
+    expect(told.at(-1)).toMatch(/^The server does not answer: say it aloud/)
     press('pause')
     expect(types().at(-1)).toBe('pause')
   })
 
   it('what is refused is told, and what was missed is taken', async () => {
-    const { press, answer, states, feed } = line()
+    const { press, answer, told, feed } = line()
     press('skip')
     await answer(new ApiError(409, [{ code: 'stale', message: 'Somebody else was quicker.', field: '' }], { events: [{ sequence: 2, id: 'x', at: 15_000, who: 'Coach', command: { type: 'pause' } }] }))
-    expect(states.at(-1)).toEqual({ busy: false, trouble: 'Somebody else was quicker.' })
+    expect(told.at(-1)).toBe('Somebody else was quicker.')
     expect(feed.get().progress.mode).toBe('paused')
+  })
+
+  it('what was pressed after one that is refused is not sent: it was meant for another state', async () => {
+    const { press, answer, types } = line()
+    press('skip')
+    press('hold')
+    await answer(new ApiError(409, [{ code: 'stale', message: 'Somebody else was quicker.', field: '' }]))
+    expect(types()).toEqual(['skip'])
   })
 })

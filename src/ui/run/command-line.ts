@@ -10,57 +10,69 @@ export interface Taken {
   missed: RunEvent[]
 }
 
-export interface LineState {
-  busy: boolean
-  trouble?: string | undefined
-}
-
 /** Who sends them: one name for all who hold the controls. */
 export const coach = 'Coach'
 
 const tries = 5
 const firstWaitMs = 250
 
+/** A press whose turn comes later than this would surprise the room. */
+const staleMs = 1500
+
+/** Pressed twice they ask for nothing more; a second skip does. */
+const once = new Set<Command['type']>(['start', 'pause', 'resume', 'hold', 'release', 'stop', 'finish', 'amend', 'undo'])
+
 const wait = (ms: number) => new Promise<void>((resolve) => setTimeout(resolve, ms))
+
+interface Press {
+  command: Command
+  at: number
+}
 
 /**
  * Sends commands one after the other, each with an id of its own and the sequence number that this screen has seen. When the line is lost
  * the same command is sent again under the same id, so that it counts once.
  */
 export class CommandLine {
-  private next: Command | undefined
-  private sending = false
+  private waiting: Press[] = []
+  private sending: Command | undefined
   private lost = false
 
   constructor(
     private readonly feed: Pick<RunFeed, 'get' | 'take'>,
     private readonly post: (request: CommandRequest) => Promise<Taken>,
-    private readonly tell: (state: LineState) => void,
+    /** What went wrong with the last press; nothing while one is on its way, and when it was taken. */
+    private readonly tell: (trouble: string | undefined) => void,
+    private readonly now: () => number = () => performance.now(),
   ) {}
 
   /**
-   * A press that comes before the last one is answered waits for it; a third, or one on a lost line, does nothing: late it would surprise the room.
-   * A stop always waits its turn, before any other.
+   * Presses that come before the last one is answered take their turn. One on a lost line, or whose turn comes too late, does nothing: it would
+   * surprise the room. A stop goes before all others, and ends them.
    */
   async send(command: Command): Promise<void> {
-    const stops = command.type === 'stop'
-    if (!stops && (this.next || this.lost)) return
-    this.next = command
+    const press = { command, at: this.now() }
+    if (command.type === 'stop') this.waiting = [press]
+    else if (this.lost || this.asksForNothingMore(command)) return
+    else this.waiting.push(press)
     if (this.sending) return
-    this.sending = true
-    for (let now = this.take(); now; now = this.take()) await this.sendNow(now)
-    this.sending = false
+    for (let next = this.waiting.shift(); next; next = this.waiting.shift()) await this.sendNow(next)
+    this.sending = undefined
   }
 
-  private take(): Command | undefined {
-    const { next } = this
-    this.next = undefined
-    return next
+  private asksForNothingMore({ type }: Command): boolean {
+    const last = this.waiting.at(-1)?.command ?? this.sending
+    return last?.type === type && once.has(type)
   }
 
-  private async sendNow(command: Command): Promise<void> {
-    this.tell({ busy: true })
-    this.tell({ busy: false, trouble: await this.troubleWith(command) })
+  private async sendNow({ command, at }: Press): Promise<void> {
+    this.sending = command
+    if (command.type !== 'stop' && this.now() - at > staleMs) return this.tell('The line was slow, so your last press was left out. Look at the clock, and press again if you still want to.')
+    this.tell(undefined)
+    const trouble = await this.troubleWith(command)
+    // What was pressed after it was meant for what it would have made of the class.
+    if (trouble !== undefined) this.waiting = this.waiting.filter((press) => press.command.type === 'stop')
+    this.tell(trouble)
   }
 
   private async troubleWith(command: Command): Promise<string | undefined> {
@@ -74,7 +86,7 @@ export class CommandLine {
         } catch (error) {
           if (!isLost(error) || attempt === tries || this.gaveWay(command)) throw error
           this.lost = true
-          this.tell({ busy: true, trouble: 'No answer yet: trying again …' })
+          this.tell('No answer yet: trying again …')
           await wait(firstWaitMs * 2 ** (attempt - 1))
         }
       }
@@ -90,7 +102,7 @@ export class CommandLine {
 
   /** A stop does not wait until another command has been tried often enough. */
   private gaveWay(command: Command): boolean {
-    return command.type !== 'stop' && this.next?.type === 'stop'
+    return command.type !== 'stop' && this.waiting[0]?.command.type === 'stop'
   }
 }
 

@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { RoomChange } from '@core/run/room-change'
 import { api } from '../kit/api'
 import type { LiveRun } from '../live/use-run'
@@ -11,36 +11,43 @@ export interface RoomChanges {
   /** Whether that can be taken back. */
   undoable: boolean
   wrong: string
-  busy: boolean
 }
 
 /** Changes people and stations of the run, each decided on what this screen shows. */
 export function useRoomChanges(runId: string, { version }: Pick<LiveRun, 'version'>): RoomChanges {
   const [told, setTold] = useState<string[]>([])
   const [wrong, setWrong] = useState('')
-  const [busy, setBusy] = useState(false)
   const [done, setDone] = useState<number>()
+  const known = useRef(version)
+  useEffect(() => {
+    known.current = Math.max(known.current, version)
+  }, [version])
+  const before = useRef<Promise<unknown>>(Promise.resolve())
   const post = async (path: string, body: object): Promise<boolean> => {
-    setBusy(true)
     setWrong('')
     setTold([])
     try {
-      const answer = await api<{ version: number; told: string[] }>('POST', `/api/runs/${runId}/changes${path}`, { version, ...body })
+      const answer = await api<{ version: number; told: string[] }>('POST', `/api/runs/${runId}/changes${path}`, { version: known.current, ...body })
+      known.current = answer.version
       setTold(answer.told)
       setDone(path === '' ? answer.version : undefined)
       return true
     } catch (error) {
       setWrong((error as Error).message)
       return false
-    } finally {
-      setBusy(false)
     }
   }
-  return { send: (change) => post('', { change }), takeBack: () => post('/undo', {}), told, undoable: done === version, wrong, busy }
+  // Presses quicker than the line take their turn, each on what the one before has made of the room.
+  const inTurn = (path: string, body: object) => {
+    const posted = before.current.then(() => post(path, body))
+    before.current = posted
+    return posted
+  }
+  return { send: (change) => inTurn('', { change }), takeBack: () => inTurn('/undo', {}), told, undoable: done === version, wrong }
 }
 
 /** What the last change did or why it did not, with the press that takes it back. */
-export function ChangeTold({ told, undoable, wrong, busy, takeBack }: RoomChanges) {
+export function ChangeTold({ told, undoable, wrong, takeBack }: RoomChanges) {
   return (
     <>
       <div aria-live="polite">
@@ -50,7 +57,7 @@ export function ChangeTold({ told, undoable, wrong, busy, takeBack }: RoomChange
           </p>
         ))}
         {undoable && (
-          <button type="button" className="small-button" disabled={busy} onClick={() => void takeBack()}>
+          <button type="button" className="small-button" onClick={() => void takeBack()}>
             Take it back
           </button>
         )}

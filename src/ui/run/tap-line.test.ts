@@ -6,12 +6,17 @@ import { ApiError } from '../kit/api'
 import { RunFeed } from '../live/run-feed'
 import type { Taken } from './command-line'
 import { TapLine, type TapState } from './tap-line'
+import { tapStore } from './tap-store'
 
 const list = listed.timeline.phases.find((phase) => phase.selfPaced)!
 const lost = new ApiError(0, [{ code: 'away', message: 'away', field: '' }])
 
+/** What a browser keeps, without a browser: its keys are its own properties. */
+const storageOf = (kept: Record<string, string>) =>
+  Object.assign(Object.create({ setItem: (key: string, text: string) => void (kept[key] = text), removeItem: (key: string) => void delete kept[key] }), kept) as Storage
+
 /** A line that takes or loses whatever is sent, as it is told. */
-function line() {
+function line(kept: Record<string, string> = {}) {
   const feed = new RunFeed(listed, pressed([0, 'start'], [10, { type: 'goto', phase: list.index }]), '/events', 1)
   const asked: CommandRequest[] = []
   let answer: 'taken' | Error = 'taken'
@@ -21,7 +26,7 @@ function line() {
     if (answer !== 'taken') throw answer
     return { event: { sequence: feed.get().progress.sequence + 1, id: request.id, at: 60_000, who: 'Coach', command: request.command }, missed: [] }
   }
-  const taps = new TapLine(feed, post, (now) => (state = now))
+  const taps = new TapLine(feed, post, (now) => (state = now), tapStore('run', () => storageOf(kept)))
   const tap = (personId: string, elapsed: number) => void taps.add({ type: 'tap', personIds: [personId], what: 'finish', when: { phase: list.index, elapsed } })
   const seen = () => tapsWith(feed.get().progress, state.waiting).map(({ personIds, elapsed }) => `${personIds[0]} ${elapsed}`)
   return { taps, tap, asked, seen, state: () => state, answers: (how: 'taken' | Error) => (answer = how), kept: () => feed.get().progress.taps.length }
@@ -80,4 +85,20 @@ it('one that is refused is told, and the next goes on', async () => {
   await vi.advanceTimersByTimeAsync(0)
   expect(state().trouble).toBeUndefined()
   expect(kept()).toBe(1)
+})
+
+it('what waits when the page is left is sent by the next page of the same run, once and in order', async () => {
+  const device = {}
+  const left = line(device)
+  left.answers(lost)
+  left.tap('a', 1000)
+  await vi.advanceTimersByTimeAsync(10)
+  left.tap('b', 2000)
+  const next = line(device)
+  await next.taps.resume()
+  expect(next.seen()).toEqual(['a 1000', 'b 2000'])
+  expect(next.asked[0]!.id).toBe(left.asked[0]!.id)
+  expect(device).toEqual({})
+  await next.taps.resume()
+  expect(next.kept()).toBe(2)
 })

@@ -14,6 +14,13 @@ export interface TapState {
   trouble?: string | undefined
 }
 
+/** Where taps wait that the server does not have yet, so that they outlive the page. */
+export interface TapStore {
+  read: () => TapRequest[]
+  keep: (request: TapRequest) => void
+  drop: (request: TapRequest) => void
+}
+
 const firstWaitMs = 250
 const longestWaitMs = 4000
 
@@ -28,12 +35,24 @@ export class TapLine {
     private readonly feed: Pick<RunFeed, 'get' | 'take'>,
     private readonly post: (request: CommandRequest) => Promise<Taken>,
     private readonly tell: (state: TapState) => void,
+    private readonly store: TapStore,
   ) {}
 
+  /** Goes on with what waited when the page was left. */
+  async resume(): Promise<void> {
+    const known = new Set(this.state.waiting.map(({ id }) => id))
+    await this.enqueue(this.store.read().filter(({ id }) => !known.has(id)))
+  }
+
   async add(command: TapCommand): Promise<void> {
-    const idle = this.state.waiting.length === 0
     const request = { id: uuid(), expectedSequence: this.feed.get().progress.sequence, who: coach, command }
-    this.set({ waiting: [...this.state.waiting, request] })
+    this.store.keep(request)
+    await this.enqueue([request])
+  }
+
+  private async enqueue(requests: readonly TapRequest[]): Promise<void> {
+    const idle = this.state.waiting.length === 0
+    this.set({ waiting: [...this.state.waiting, ...requests] })
     if (!idle) return
     for (let tries = 0; this.state.waiting[0]; ) tries = (await this.sendFirst(this.state.waiting[0])) ? 0 : await waited(tries)
   }
@@ -54,6 +73,7 @@ export class TapLine {
   }
 
   private done(request: TapRequest, trouble?: string): void {
+    this.store.drop(request)
     this.set({ waiting: this.state.waiting.filter((each) => each !== request), lost: false, trouble })
   }
 

@@ -16,5 +16,5 @@ function Wall(props: WallProps) {
   const live = useRun(props)
   const sound = useSound(live)
   useWakeLock()
-  return <WallView live={live} layout={props.layout} sound={sound} />
+  return <WallView live={live} layout={props.layout} zone={props.zone} sound={sound} />
 }

@@ -2,6 +2,7 @@ import { useMemo, useState } from 'react'
 import { homeView } from '@core/run/home-view'
 import { roomView } from '@core/run/room-view'
 import { shownSeconds } from '@core/run/state'
+import { timeOf } from '../kit/zoned-time'
 import { Caption } from '../live/Caption'
 import { digitsOf } from '../live/digits'
 import { Level } from '../live/Level'
@@ -17,11 +18,12 @@ interface WallViewProps {
   live: LiveRun
   /** The layout it begins with. */
   layout: Layout
+  zone: string
   sound: ReturnType<typeof useSound>
 }
 
 /** The room wall: read from the back, by people who are busy. */
-export function WallView({ live, layout: first, sound }: WallViewProps) {
+export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
   const [layout, setLayout] = useState(first)
   const { snapshot, state, connected } = live
   const second = shownSeconds(state)
@@ -31,7 +33,7 @@ export function WallView({ live, layout: first, sound }: WallViewProps) {
   const points = home?.exercise.points ?? (view.tiles.length === 0 ? view.points : [])
   const tiles = layout === 'home' ? [] : view.tiles
   const digits = state.status === 'finished' ? '' : digitsOf(state)
-  const ends = new Date(state.endsAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
+  const ends = timeOf(state.endsAt, zone)
 
   const choose = (to: Layout) => {
     setLayout(to)

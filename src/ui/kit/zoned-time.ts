@@ -1,0 +1,24 @@
+export type Instant = string | number | Date
+
+/** One for each zone: making one takes far longer than using it, and clocks are shown ten times a second. */
+const formats = new Map<string, Intl.DateTimeFormat>()
+
+function partsOf(at: Instant, zone: string): Record<Intl.DateTimeFormatPartTypes, string> {
+  let format = formats.get(zone)
+  if (!format) {
+    format = new Intl.DateTimeFormat('en-US', { timeZone: zone, weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })
+    formats.set(zone, format)
+  }
+  return Object.fromEntries(format.formatToParts(new Date(at)).map(({ type, value }) => [type, value])) as Record<Intl.DateTimeFormatPartTypes, string>
+}
+
+/** Instants as the hall's own calendar and clock show them. */
+export function dayOf(at: Instant, zone: string): string {
+  const { weekday, day, month } = partsOf(at, zone)
+  return `${weekday} ${day} ${month}`
+}
+
+export function timeOf(at: Instant, zone: string): string {
+  const { hour, minute } = partsOf(at, zone)
+  return `${hour}:${minute}`
+}
