@@ -42,6 +42,20 @@ describe('finish by a time', () => {
     expect(lap.told.join(' ')).toContain('Everyone still comes to every station.')
   })
 
+  it('a dropped set is one at every station still to come, with the break before it; the station that is on keeps its own', () => {
+    const evening = snapshotOf('demo-evening')
+    const stations = evening.timeline.phases.filter((phase) => phase.pieceId === 'eb-stations')
+    const second = 10 + stations.find((phase) => phase.turn === 1)!.start + 1
+    const way = waysToEndBy(evening, running(evening), second * 1000, (10 + evening.timeline.total - 300) * 1000).find((each) => each.id === 'set1')!
+    expect(way.told.join(' ')).toContain('3 sets become 2 at the stations still to come. Everyone still comes to every station.')
+    const sets = (turn: number) => [...new Set(way.timeline.phases.flatMap((phase) => (phase.pieceId === 'eb-stations' && phase.turn === turn && phase.kind === 'work' ? [phase.set] : [])))]
+    expect([0, 1, 2, 3, 4].map((turn) => sets(turn).length)).toEqual([3, 3, 2, 2, 2])
+    const kinds = (phases: typeof stations) => phases.map((phase) => (phase.kind === 'work' ? `${phase.turn}.${phase.set}` : phase.moves ? 'move' : 'rest'))
+    const after = kinds(way.timeline.phases.filter((phase) => phase.pieceId === 'eb-stations' && (phase.turn ?? 4) >= 3))
+    expect(after.join(' ')).not.toMatch(/rest rest|rest move|move move|move rest/)
+    expect(way.timeline.phases.filter((phase) => phase.moves)).toHaveLength(evening.timeline.phases.filter((phase) => phase.moves).length)
+  })
+
   it('whatever the class, the moment and the deadline: ends in time or says by how much not, the past untouched, and all that is left has a length', () => {
     fc.assert(
       fc.property(fc.nat(classes.length - 1), fc.double({ min: 0, max: 0.95, noNaN: true }), fc.integer({ min: 1, max: 1500 }), (which, share, early) => {

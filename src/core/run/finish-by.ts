@@ -36,7 +36,7 @@ const lengthOf = (phases: readonly Kept[]): Seconds => phases.reduce((sum, phase
 
 /**
  * Up to three ways to end by `deadline`, the one that costs least first, none of them touching the phase that is on: leave optional parts out, drop laps
- * that have not begun, trim breaks, trim work, and what these make together. Where nothing reaches it, those that come nearest. Empty when the class ends in time.
+ * that have not begun, or a set at every station that is to come, trim breaks, trim work, and what these make together. Where nothing reaches it, those that come nearest. Empty when the class ends in time.
  */
 export function waysToEndBy(snapshot: RunSnapshot, progress: Progress, now: Milliseconds, deadline: Milliseconds): Way[] {
   const here = advance(progress, now)
@@ -48,7 +48,7 @@ export function waysToEndBy(snapshot: RunSnapshot, progress: Progress, now: Mill
   const past = here.mode === 'ready' ? [] : keptOf(here.timeline).slice(0, here.phase + 1)
   const ahead: Cut = { ids: [], phases: keptOf(timeline).slice(next), labels: [], told: [], cost: 0 }
   const goal = lengthOf(ahead.phases) - over
-  const bases = [ahead, withoutOptional(ahead)].flatMap((cut) => (cut ? [cut, ...withoutLaps(snapshot, past, cut)] : []))
+  const bases = [ahead, withoutOptional(ahead)].flatMap((cut) => (cut ? [cut, ...withoutLaps(snapshot, past, cut), ...withoutSets(snapshot, past, cut)] : []))
   const cuts = bases.flatMap((cut) => {
     const rests = trimmed(cut, goal, 'break')
     return [cut, rests, trimmed(cut, goal, 'work'), rests && trimmed(rests, goal, 'work')]
@@ -104,6 +104,48 @@ function withoutLaps(snapshot: RunSnapshot, past: readonly Kept[], from: Cut): C
     cuts.push(cut)
   }
   return cuts
+}
+
+/** One set fewer, two, and so on, at every station still to come of the last circuit that has sets there: every one is still come to. */
+function withoutSets(snapshot: RunSnapshot, past: readonly Kept[], from: Cut): Cut[] {
+  const cuts: Cut[] = []
+  let cut = from
+  for (let sets = 1; sets <= 4; sets++) {
+    const inStays = staysOf(cut.phases.filter((phase) => phase.kind === 'work' && phase.wave === undefined && !phase.selfPaced && staysOf(past).get(stayOf(phase)) === undefined))
+    const pieceId = cut.phases.findLast((phase) => (inStays.get(stayOf(phase)) ?? 0) > 0)?.pieceId
+    if (pieceId === undefined) break
+    const drops = (phase: Phase) => phase.kind === 'work' && phase.pieceId === pieceId && (inStays.get(stayOf(phase)) ?? 0) > 0 && phase.set === inStays.get(stayOf(phase))
+    // The break before a set goes with it, and so do those between its positions.
+    const goes = cut.phases.map((phase, index) => drops(phase) || (phase.kind !== 'work' && phase.pieceId === pieceId && followed(cut.phases, index, drops)))
+    const phases = cut.phases.filter((_, index) => !goes[index])
+    const dropped = cut.phases.filter((_, index) => goes[index])
+    const most = Math.max(...[...inStays].flatMap(([stay, last]) => (stay.startsWith(`${pieceId}/`) ? [last + 1] : [])))
+    const name = snapshot.circuits[pieceId]?.name ?? ''
+    cut = {
+      ids: [...from.ids, `set${sets}`],
+      phases,
+      labels: [...from.labels, sets === 1 ? `One set fewer at each station of ${name}` : `${sets} sets fewer at each station of ${name}`],
+      told: [...from.told, `${name}: ${most + sets - 1} sets become ${most - 1} at the stations still to come. Everyone still comes to every station.`],
+      cost: cut.cost + lengthOf(dropped.filter((phase) => phase.kind === 'work')) * 0.85,
+    }
+    cuts.push(cut)
+  }
+  return cuts
+}
+
+/** The break at `index` leads to nothing but work that is left out. */
+const followed = (phases: readonly Phase[], index: number, drops: (phase: Phase) => boolean): boolean => {
+  const next = phases.slice(index + 1).find((phase) => phase.kind === 'work')
+  return next !== undefined && drops(next)
+}
+
+const stayOf = ({ pieceId, repeat, lap, turn, station }: Phase) => `${pieceId}/${repeat}/${lap}/${turn}/${station}`
+
+/** The last set of each stay. */
+function staysOf(phases: readonly Phase[]): Map<string, number> {
+  const stays = new Map<string, number>()
+  for (const phase of phases) if (phase.kind === 'work') stays.set(stayOf(phase), Math.max(stays.get(stayOf(phase)) ?? 0, phase.set ?? 0))
+  return stays
 }
 
 const lapIsAhead = (phase: Phase, past: readonly Phase[]) => !past.some((each) => each.pieceId === phase.pieceId && each.repeat === phase.repeat && each.lap === phase.lap && each.kind === 'work')

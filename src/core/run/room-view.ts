@@ -2,6 +2,7 @@ import { oneLine } from '../summary/list-lines'
 import { phaseWord } from '../summary/names'
 import type { Phase } from '../timeline/phase'
 import { stationsAt } from './ease'
+import { wayTo } from './move-words'
 import type { CircuitView, ExerciseView, RunSnapshot, StationView } from './snapshot'
 import type { RunState } from './state'
 import { exerciseAt, sideWords, stationsThatChange, stationsWord } from './sides-now'
@@ -101,7 +102,9 @@ function placeOf(snapshot: RunSnapshot, phase: Phase, work: Phase): string {
 /** How many laps or sets the piece has: as the timeline now is, which may have lost some under way. */
 function mostOf(snapshot: RunSnapshot, work: Phase, of: 'lap' | 'set'): number {
   let most = 0
-  for (const phase of snapshot.timeline.phases) if (phase.pieceId === work.pieceId && phase.repeat === work.repeat && (phase[of] ?? 0) > most) most = phase[of]!
+  // A stay that is over may have had more sets than those to come.
+  const sameStay = (phase: Phase) => of === 'lap' || (phase.lap === work.lap && phase.turn === work.turn && phase.station === work.station)
+  for (const phase of snapshot.timeline.phases) if (phase.pieceId === work.pieceId && phase.repeat === work.repeat && sameStay(phase) && (phase[of] ?? 0) > most) most = phase[of]!
   return most + 1
 }
 
@@ -117,8 +120,7 @@ function linesOf(snapshot: RunSnapshot, circuit: CircuitView, state: RunState, w
   const first = state.phase.pieceId !== work.pieceId
   if (first) return { headline: `Next: ${circuit.name}. Find your station.`, detail: noteOf(snapshot, state.phase) }
   if (!state.phase.moves) return { headline: 'Stay at your station.', detail: '' }
-  const last = circuit.stations.length
-  return { headline: last > 1 ? 'On to the next station' : 'Stay at your station', detail: last > 1 ? `${last} goes round to 1.` : '' }
+  return wayTo(snapshot, circuit, work)
 }
 
 /** Who of a pair works now, when partners take turns by interval. */

@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react'
 import type { Command } from '@core/run/events'
+import { nextWords } from '@core/run/next-words'
 import { roomView } from '@core/run/room-view'
 import { listThatWas } from '@core/run/standing'
 import { countsUp, shownSeconds, type RunState } from '@core/run/state'
-import { phaseWord } from '@core/summary/names'
 import { blocksOf } from '@core/timeline/blocks'
 import { formatSeconds } from '@core/units'
 import { guarded } from '../kit/Guard'
@@ -57,6 +57,8 @@ function Controls(props: ControlsProps) {
   const second = shownSeconds(state)
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
   const view = useMemo(() => roomView(snapshot, state), [snapshot, state.status, state.phase, state.sequence, second])
+  // eslint-disable-next-line react-hooks/exhaustive-deps -- nor do these
+  const follows = useMemo(() => nextWords(snapshot, state), [snapshot, state.status, state.phase, state.sequence])
   const blocks = useMemo(() => blocksOf(snapshot.timeline, snapshot.pieceNames), [snapshot])
   const begin = () => {
     // The press that starts the class is also the press that browsers want for sound.
@@ -163,7 +165,8 @@ function Controls(props: ControlsProps) {
         <div className="controls-side">
           <section className="controls-card" aria-label="Next">
             <div className="second">Next{upNext ? `, ${formatSeconds(upNext.seconds)}` : ''}</div>
-            <h2>{nextWords({ ...props, snapshot }, state)}</h2>
+            <h2>{follows.headline}</h2>
+            {follows.detail && <p className="second">{follows.detail}</p>}
           </section>
           <section className="controls-card is-tall" aria-label="Watch">
             <div className="second">Watch{view.tiles.length > 0 && (view.tiles.some((tile) => tile.coming) ? ', and who comes where' : ', and who is where')}</div>
@@ -205,15 +208,4 @@ function slotWord(state: RunState, slotEnd: number): string {
   const over = Math.round((state.endsAt - slotEnd) / 60_000)
   if (state.status === 'finished') return ''
   return over > 120 ? ', hours after the slot' : over > 0 ? `, ${over} min over the slot` : ', within the slot'
-}
-
-function nextWords({ snapshot }: ControlsProps, state: RunState): string {
-  if (state.status === 'ready') return snapshot.pieceNames[state.phase.pieceId] ?? 'Start'
-  const { next } = state
-  if (!next) return 'The end'
-  if (next.pieceId !== state.phase.pieceId) return `${snapshot.pieceNames[next.pieceId] ?? phaseWord(next)}`
-  const circuit = snapshot.circuits[next.pieceId]
-  if (next.kind !== 'work' || !circuit || circuit.rotates) return phaseWord(next)
-  const station = circuit.stations[next.station ?? 0]
-  return station?.exercises[next.position ?? 0]?.name ?? phaseWord(next)
 }
