@@ -111,7 +111,12 @@ test('a card on a phone says where to go, follows the room, and stops when its l
     await expectTogether(controls, card)
   }
   await expect(card.getByText(/^(Go to station|Station|Together)/)).toBeVisible()
+  await press(card, /^I need a break/)
+  await expect(card.getByText('Rest as long as you need. Your coach sees it.')).toBeVisible()
+  await expect(controls.getByRole('region', { name: 'Watch' }).getByText('takes a break')).toBeVisible()
   await expectAccessible(card)
+  await press(card, /^I am back/)
+  await expect(controls.getByRole('region', { name: 'Watch' }).getByText('takes a break')).toHaveCount(0)
   await press(cards, /^Cards: make new links/)
   await press(cards, /^Cards: all links stop working: press again/)
   await expect(link).not.toHaveAttribute('href', new URL(card.url()).pathname)

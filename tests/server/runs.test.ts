@@ -139,6 +139,18 @@ describe('cards', () => {
     expect(new Set(first.map((card) => card.token)).size).toBe(first.length)
     const page = await (await fetch(`${one.base}/card/${first[0]!.token}`)).text()
     expect(page).not.toMatch(/low back|easy on|no deep bend/)
+    // What somebody says on their own card counts for themselves, whatever else has changed meanwhile.
+    await press(runId, request(0, 'start'))
+    const says = (token: string, body: object) => postJson(two, `/api/screens/${token}/asks`, body)
+    for (const asked of ['easier', 'break', 'back'] as const) expect((await says(first[0]!.token, { ask: asked })).status).toBe(200)
+    expect((await says(first[1]!.token, { ask: 'break' })).status).toBe(200)
+    const coached = (await (await fetch(`${one.base}/api/runs/${runId}/snapshot`)).json()) as { snapshot: { people: object[] } }
+    expect(coached.snapshot.people).toEqual(expect.arrayContaining([expect.objectContaining({ id: first[0]!.subject, ease: 'easier', onBreak: false }), expect.objectContaining({ id: first[1]!.subject, onBreak: true })]))
+    expect((await says(first[0]!.token, { ask: 'harder' })).status).toBe(422)
+    const controls = ((await (await postJson(one, `/api/runs/${runId}/links/controls`, {})).json()) as { links: { token: string }[] }).links[0]!.token
+    expect((await says(controls, { ask: 'break' })).status).toBe(404)
+    await press(runId, request(1, 'finish'))
+    expect((await says(first[0]!.token, { ask: 'break' })).status).toBe(409)
     const response = await fetch(`${two.base}/api/screens/${first[0]!.token}/events`)
     const reader = response.body!.getReader()
     await reader.read()

@@ -5,6 +5,7 @@ import { cardView } from './card-view'
 import type { RunEvent } from './events'
 import { foldEvents } from './apply'
 import { forOne, forTheWall } from './public-snapshot'
+import { roomView } from './room-view'
 import type { RunSnapshot } from './snapshot'
 import { stateAt } from './state'
 
@@ -34,6 +35,19 @@ describe('my card', () => {
     // The option is on everyone's ladder; that somebody takes it is told to nobody else.
     expect(JSON.stringify([other.doings, wall.doings, wall.exceptions, wall.people])).not.toContain('Sit to a high chair')
     expect(JSON.stringify(forOne(lunch, 'ilse'))).toContain('Sit to a high chair')
+  })
+
+  it('made easier on the card: the rung below, or slower where there is none or I have an option of my own; a break is seen by the coach alone', () => {
+    const eased = (personId: string) => ({ ...lunch, people: lunch.people.map((person) => (person.id === personId ? { ...person, ease: 'easier' as const, onBreak: true } : person)) })
+    const [oren, ilse] = [eased('oren'), eased('ilse')]
+    expect(at(oren, 480 + 5, 'oren')).toMatchObject({ easier: true, onBreak: true })
+    const rung = lunch.circuits['ll-stations']!.stations[0]!.exercises[0]!.easier!.name
+    expect(at(oren, 480 + 5, 'oren')!.now!.exercise).toBe(rung)
+    const atSquat = lunch.timeline.phases.find((phase) => phase.kind === 'work' && phase.pieceId === 'll-stations' && at(lunch, phase.start, 'ilse')!.now!.station === 1)!
+    expect(at(ilse, atSquat.start + 1, 'ilse')!.now).toMatchObject({ exercise: 'Sit to a high chair', how: expect.stringContaining('slower, or fewer') })
+    const state = stateAt(foldEvents(lunch.timeline, [start]), 10_000 + 485_000)
+    expect(roomView(oren, state).watch).toContainEqual({ name: 'Oren', station: 1, text: 'takes a break' })
+    expect(JSON.stringify([forTheWall(oren), forOne(oren, 'tove')])).not.toMatch(/onBreak|"ease"/)
   })
 
   it('together, the exercise and its side; at the end, thanks; a stranger gets nothing', () => {

@@ -1,7 +1,7 @@
 import type { Phase } from '../timeline/phase'
 import { oneLine } from '../summary/list-lines'
 import type { Milliseconds } from '../units'
-import { eased, stationsAt } from './ease'
+import { eased, slower, stationsAt } from './ease'
 import type { RunSnapshot } from './snapshot'
 import { roomView } from './room-view'
 import { exerciseAt, sideNow } from './sides-now'
@@ -41,6 +41,9 @@ export interface CardView {
   /** The stations still to come in this lap, the present one first. */
   stations: { station: number; exercise: string }[]
   headline: string
+  /** What the person has said on the card, or the coach for them. */
+  easier: boolean
+  onBreak: boolean
 }
 
 /** The card of one person; `undefined` when the person is not in this class. */
@@ -48,7 +51,7 @@ export function cardView(snapshot: RunSnapshot, state: RunState, personId: strin
   const person = snapshot.people.find((each) => each.id === personId)
   if (!person) return undefined
   const room = roomView(snapshot, state)
-  const base = { name: person.name, word: room.word, place: room.place, headline: room.headline, stations: [], coming: false, ahead: false }
+  const base = { name: person.name, word: room.word, place: room.place, headline: room.headline, stations: [], coming: false, ahead: false, easier: person.ease === 'easier', onBreak: person.onBreak ?? false }
   if (state.status === 'finished') return base
   const { phases } = snapshot.timeline
   const work = comingWork(snapshot, state)
@@ -93,7 +96,10 @@ function placeAt(snapshot: RunSnapshot, phase: Phase, personId: string, elapsed?
   const usual = planned && eased(planned, ease)
   const doing = snapshot.doings?.find((each) => each.personId === personId && each.pieceId === phase.pieceId && each.station === station && each.position === (phase.position ?? 0))
   // An option of one's own is kept, whatever everyone does.
-  const own = doing && doing.name === planned?.name ? { ...doing, name: usual!.name } : doing
+  const isKept = doing !== undefined && doing.name !== planned?.name
+  const own = doing && !isKept ? { ...doing, name: usual!.name } : doing
+  // An option of one's own, or an exercise without an easier rung, is made easier by the way it is done.
+  const asksMore = ease === 'easier' && planned !== undefined && (isKept || !planned.easier)
   const units = circuit.units ?? snapshot.groups
   const ids = circuit.rotates ? (circuit.turns?.[phase.turn ?? 0]?.[station] ?? []).flatMap((unit) => units[unit] ?? []) : []
   const begun = elapsed !== undefined
@@ -101,7 +107,7 @@ function placeAt(snapshot: RunSnapshot, phase: Phase, personId: string, elapsed?
   return {
     ...(circuit.rotates && { station: station + 1 }),
     exercise: view?.rest ? 'Rest' : ((view?.list && oneLine(view.list.items)) ?? own?.name ?? usual?.name ?? ''),
-    how: view?.list?.aim ?? [own?.how ?? usual?.how, usual?.sides === 'half' && !begun ? 'change sides at the half' : ''].filter(Boolean).join(', '),
+    how: view?.list?.aim ?? [own?.how ?? usual?.how, asksMore ? slower : '', usual?.sides === 'half' && !begun ? 'change sides at the half' : ''].filter(Boolean).join(', '),
     points: view?.list || (own && own.name !== usual?.name) ? [] : (usual?.points ?? []),
     others: ids.filter((id) => id !== personId).flatMap((id) => snapshot.people.find((each) => each.id === id)?.name ?? []),
     ...(side && { side }),

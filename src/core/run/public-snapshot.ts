@@ -6,10 +6,13 @@ const namesOnly = (people: RunSnapshot['people']): RunSnapshot['people'] => peop
 /** The snapshot as the room wall may have it. */
 export const forTheWall = (snapshot: RunSnapshot): RunSnapshot => ({ ...snapshot, people: namesOnly(snapshot.people), exceptions: [], doings: [] })
 
-/** The snapshot as one person's card may have it: their own doings and ease, and others by their first names. */
+/** The snapshot as one person's card may have it: their own doings, ease and break, and others by their first names. */
 export const forOne = (snapshot: RunSnapshot, personId: string): RunSnapshot => ({
   ...forTheWall(snapshot),
-  people: namesOnly(snapshot.people).map((person, index) => (person.id === personId ? { ...person, ...(snapshot.people[index]!.ease && { ease: snapshot.people[index]!.ease }) } : person)),
+  people: namesOnly(snapshot.people).map((person, index) => {
+    const { ease, onBreak } = snapshot.people[index]!
+    return person.id === personId ? { ...person, ...(ease && { ease }), ...(onBreak && { onBreak }) } : person
+  }),
   doings: (snapshot.doings ?? []).filter((each) => each.personId === personId),
 })
 

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { classDocument, demoLibrary, pressed, snapshotOf } from '../../../tests/fixtures/demo-run'
 import { foldEvents } from './apply'
+import { changeFor } from './card-ask'
 import { cardView } from './card-view'
 import { forOne } from './public-snapshot'
 import { roomView } from './room-view'
@@ -47,6 +48,15 @@ describe('people of a class under way', () => {
     expect(known.exceptions!.filter((each) => each.personId === rosalind.id).length).toBeGreaterThan(0)
     expect(known.doings).toHaveLength(lunch.doings!.length * (1 + 1 / lunch.people.length))
     expect(JSON.stringify(forOne(known, 'oren'))).not.toContain('new hip')
+  })
+
+  it('a break and its end are told, and move nobody', () => {
+    const rests = changed(lunch, changeFor('break', 'oren'))
+    expect(rests.told).toEqual(['Oren takes a break.'])
+    expect(rests.snapshot).toMatchObject({ groups: lunch.groups, circuits: lunch.circuits })
+    expect(changed(rests.snapshot, changeFor('back', 'oren'))).toMatchObject({ told: ['Oren is back.'], snapshot: { people: expect.arrayContaining([expect.objectContaining({ id: 'oren', onBreak: false })]) } })
+    expect(changed(lunch, changeFor('easier', 'oren')).snapshot.people[0]).toMatchObject({ id: 'oren', ease: 'easier' })
+    expect(withRoomChange(lunch, changeFor('break', 'nobody'), 0)).toMatchObject({ ok: false, problems: [{ code: 'notHere' }] })
   })
 
   it('a leaver leaves nobody behind unsaid', () => {

@@ -18,6 +18,8 @@ export const RoomChange = z.discriminatedUnion(
     z.strictObject({ type: z.literal('tradePlaces'), one: idField, other: idField }),
     z.strictObject({ type: z.literal('closes'), ...station }),
     z.strictObject({ type: z.literal('opens'), ...station }),
+    z.strictObject({ type: z.literal('takesBreak'), personId: idField }),
+    z.strictObject({ type: z.literal('isBack'), personId: idField }),
     /** For one person, or for everyone. */
     z.strictObject({ type: z.literal('ease'), ease: z.enum(eases, { error: 'must be easier, usual or harder' }), personId: idField.optional() }),
   ],
@@ -46,9 +48,22 @@ export function withRoomChange(snapshot: RunSnapshot, change: RoomChange, phaseI
     case 'closes':
     case 'opens':
       return withStation(snapshot, change.pieceId, change.station, change.type === 'closes', phaseIndex)
+    case 'takesBreak':
+    case 'isBack':
+      return withBreak(snapshot, change.personId, change.type === 'takesBreak')
     case 'ease':
       return withEase(snapshot, change.ease, change.personId)
   }
+}
+
+const notHere = failure(problem('notHere', 'That person is not in this class any more.', 'change.personId'))
+
+/** Somebody stands by, or goes on: their place stays theirs. */
+function withBreak(snapshot: RunSnapshot, personId: string, onBreak: boolean): Result<RoomChanged> {
+  const person = snapshot.people.find((each) => each.id === personId)
+  if (!person) return notHere
+  const people = snapshot.people.map((each) => (each.id === personId ? { ...each, onBreak } : each))
+  return success({ snapshot: { ...snapshot, people }, told: [onBreak ? `${person.name} takes a break.` : `${person.name} is back.`] })
 }
 
 const easeWords: Record<Ease, string> = { easier: 'a rung easier', usual: 'as planned', harder: 'a rung harder' }
@@ -56,7 +71,7 @@ const easeWords: Record<Ease, string> = { easier: 'a rung easier', usual: 'as pl
 function withEase(snapshot: RunSnapshot, ease: Ease, personId: string | undefined): Result<RoomChanged> {
   if (personId === undefined) return success({ snapshot: { ...snapshot, ease }, told: [`Everyone: ${easeWords[ease]}, where the exercise has such an option. Who has an option of their own keeps it.`] })
   const person = snapshot.people.find((each) => each.id === personId)
-  if (!person) return failure(problem('notHere', 'That person is not in this class any more.', 'change.personId'))
+  if (!person) return notHere
   const spared = ease === 'harder' && snapshot.exceptions?.some((each) => each.personId === personId)
   const people = snapshot.people.map((each) => (each.id === personId ? { ...each, ease } : each))
   return success({ snapshot: { ...snapshot, people }, told: [`${person.name}: ${easeWords[ease]}.`, ...(spared ? [`Where ${person.name} has to go easy on something, the option for that stays.`] : [])] })

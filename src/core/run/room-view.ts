@@ -1,7 +1,7 @@
 import { oneLine } from '../summary/list-lines'
 import { phaseWord } from '../summary/names'
 import type { Phase } from '../timeline/phase'
-import { stationsAt } from './ease'
+import { slower, stationsAt } from './ease'
 import { wayTo } from './move-words'
 import type { CircuitView, ExerciseView, RunSnapshot, StationView } from './snapshot'
 import type { RunState } from './state'
@@ -61,11 +61,14 @@ export function roomView(snapshot: RunSnapshot, state: RunState): RoomView {
     word,
     place: placeOf(snapshot, phase, work),
     ...linesOf(snapshot, circuit, state, work, before),
-    points: atStations ? [] : pointsOf(circuit.stations[work.station ?? 0], work),
+    points: atStations || (before && beforeAll(state)) ? [] : pointsOf(circuit.stations[work.station ?? 0], work),
     tiles: atStations ? tilesOf(snapshot, circuit, work, isAhead(state, work), workerAt(snapshot, circuit, state, work)) : [],
     watch: watchOf(snapshot, circuit, work, turn),
   }
 }
+
+/** Whether the class has not come to its first phase yet. */
+const beforeAll = ({ status, phase, elapsed }: RunState) => status === 'ready' || (status === 'countIn' && phase.index === 0 && elapsed === 0)
 
 /** The list to work through, or the form points of the one exercise. */
 const pointsOf = (station: StationView | undefined, work: Phase) => station?.list?.items ?? exerciseAt(station, work)?.points ?? []
@@ -110,6 +113,7 @@ function mostOf(snapshot: RunSnapshot, work: Phase, of: 'lap' | 'set'): number {
 
 function linesOf(snapshot: RunSnapshot, circuit: CircuitView, state: RunState, work: Phase, before: boolean): { headline: string; detail: string } {
   if (state.status === 'stopped') return { headline: 'Everyone stop and put things down.', detail: '' }
+  if (before && beforeAll(state)) return { headline: `First: ${snapshot.pieceNames[state.phase.pieceId] ?? phaseWord(state.phase)}`, detail: noteOf(snapshot, state.phase) }
   if (state.status === 'held') return { headline: 'Hold here.', detail: '' }
   if (!circuit.rotates) {
     const name = nameWithSide(circuit, work)
@@ -213,7 +217,8 @@ function workerAt({ timeline }: RunSnapshot, circuit: CircuitView, state: RunSta
 
 /** What somebody does for whom it was made easier or harder than for everyone. */
 function easeWords({ ease }: RunSnapshot['people'][number], exercise: ExerciseView | undefined): string[] {
-  if (!ease || ease === 'usual' || !exercise?.[ease] || exercise[ease].name === exercise.name) return []
+  if (!ease || ease === 'usual' || !exercise || exercise[ease]?.name === exercise.name) return []
+  if (!exercise[ease]) return ease === 'easier' ? [`easier: ${slower}`] : []
   return [`${ease}: ${exercise[ease].name.toLowerCase()}`]
 }
 
@@ -223,6 +228,7 @@ function watchOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, turn:
   const look = (people: RunSnapshot['people'], station: number): Watch[] =>
     people.flatMap((person) => {
       const own = here.filter((each) => each.personId === person.id && each.station === station).map(({ text }) => text)
+      if (person.onBreak) return [{ name: person.name, station: station + 1, text: 'takes a break' }]
       return (own.length > 0 ? own : easeWords(person, exerciseAt(circuit.stations[station], work))).map((text) => ({ name: person.name, station: station + 1, text }))
     })
   if (!circuit.rotates) return look(snapshot.people, work.station ?? 0)

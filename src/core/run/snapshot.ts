@@ -75,7 +75,7 @@ export interface RunSnapshot {
   timeline: Timeline
   /** Ids of the people of each group. */
   groups: string[][]
-  people: { id: string; name: string; goEasy: string[]; goEasyNote: string; ease?: Ease }[]
+  people: { id: string; name: string; goEasy: string[]; goEasyNote: string; ease?: Ease; onBreak?: boolean }[]
   /** Who was here and has left. */
   left?: { id: string; name: string }[]
   /** How hard it is made for everyone, under way. */

@@ -22,10 +22,10 @@ export interface RoomChangeDone {
 }
 
 /**
- * Changes what really happens in a run, from where it is now. Decided on an older state of the room, it is refused with 409: the screen has the
- * newer one by then. Answers with the new version and what was done, in words.
+ * Changes what really happens in a run, from where it is now. Decided on an older state of the room (`version`), it is refused with 409: the screen has the
+ * newer one by then; what somebody says of themselves names no version, and counts in any state. Answers with the new version and what was done, in words.
  */
-export function changeRoom(hallId: string, runId: string, version: number, change: RoomChange): Promise<RoomChangeDone> {
+export function changeRoom(hallId: string, runId: string, version: number | undefined, change: RoomChange): Promise<RoomChangeDone> {
   return withRoom(hallId, runId, version, async (tx, run) => {
     const [clock] = await tx.select({ now: databaseNow }).from(runs).where(eq(runs.id, runId))
     const progress = foldEvents(run.snapshot.timeline, await eventsAfter(runId, 0, tx))
@@ -67,14 +67,14 @@ export function takeBackChange(hallId: string, runId: string, version: number): 
 
 type Change = (tx: Transaction, run: StoredRun) => Promise<{ snapshot: RunSnapshot; before: RunSnapshot | null; told: string[] }>
 
-function withRoom(hallId: string, runId: string, version: number, change: Change): Promise<RoomChangeDone> {
+function withRoom(hallId: string, runId: string, version: number | undefined, change: Change): Promise<RoomChangeDone> {
   return db().transaction(async (tx) => {
     const [run] = await tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, runId))).for('update')
     if (!run) throw notFound('run')
-    if (run.version !== version) throw refuse(409, 'stale', 'Somebody else was quicker. This screen now shows who is here; press again if you still want to.')
+    if (version !== undefined && run.version !== version) throw refuse(409, 'stale', 'Somebody else was quicker. This screen now shows who is here; press again if you still want to.')
     const { snapshot, before, told } = await change(tx, run)
-    await tx.update(runs).set({ snapshot, snapshotBefore: before, version: version + 1 }).where(eq(runs.id, runId))
+    await tx.update(runs).set({ snapshot, snapshotBefore: before, version: run.version + 1 }).where(eq(runs.id, runId))
     await notifyRun(tx, runId)
-    return { version: version + 1, told }
+    return { version: run.version + 1, told }
   })
 }

@@ -7,17 +7,19 @@ import { digitsOf } from '../live/digits'
 import { Level } from '../live/Level'
 import { useRun, type LiveProps } from '../live/use-run'
 import { useWakeLock } from '../live/use-wake-lock'
+import { CardAsks } from './CardAsks'
 import './card.css'
 
 interface CardProps extends LiveProps {
   personId: string
+  token: string
 }
 
 /** One person's card on their own phone: where they are, what they do, with whom, and where they go next. */
 export const CardScreen = guarded(Card)
 
 function Card(props: CardProps) {
-  const { personId } = props
+  const { personId, token } = props
   const { snapshot, state, connected } = useRun(props)
   useWakeLock()
   const second = shownSeconds(state)
@@ -84,6 +86,7 @@ function Card(props: CardProps) {
         </ul>
       )}
       {snapshot.follow && !finished && <p className="card-follow">{snapshot.follow}</p>}
+      {!finished && state.status !== 'ready' && <CardAsks token={token} easier={view.easier} onBreak={view.onBreak} />}
       {!connected && (
         <p className="card-follow" role="status">
           No line to the server: going on by itself

@@ -6,11 +6,11 @@ import { allFinished, standings } from '@core/run/standing'
 import { blocksOf } from '@core/timeline/blocks'
 import { phaseAt } from '@core/timeline/at'
 import { formatSeconds } from '@core/units'
-import { headAt } from '../live/head'
 import { tapsOfClass } from '../../stand-ins/people'
 import { SimulatedSpeaker, type HeardCue } from '../../stand-ins/speaker'
 import { guarded } from '../kit/Guard'
 import { Ribbon } from '../kit/Ribbon'
+import { RibbonHead } from '../live/RibbonHead'
 import { RunFeed } from '../live/run-feed'
 import { kindOf, soundNames } from '../live/sound-settings'
 import { useLive, type LiveRun } from '../live/use-run'
@@ -78,7 +78,7 @@ function Rehearsal({ snapshot, classId, zone }: { snapshot: RunSnapshot; classId
         </label>
         <div className="rehearsal-ribbon">
           <Ribbon blocks={blocks} total={total} names={false} scale={false} />
-          <span className="ribbon-head" style={{ left: `${headAt(state)}%` }} />
+          <RibbonHead state={state} />
           <input type="range" min={0} max={total - 1} step={1} value={Math.min(total - 1, Math.floor(state.gone / 1000))} disabled={over} aria-label="Where in the class" aria-valuetext={`${formatSeconds(Math.floor(state.gone / 1000))} of ${formatSeconds(total)}`} onChange={(event) => jump(Number(event.currentTarget.value))} />
         </div>
         <span className="rehearsal-time">

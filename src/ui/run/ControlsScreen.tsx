@@ -11,8 +11,8 @@ import { Ribbon } from '../kit/Ribbon'
 import { timeOf } from '../kit/zoned-time'
 import { Caption } from '../live/Caption'
 import { digitsOf } from '../live/digits'
-import { headAt } from '../live/head'
 import { Level } from '../live/Level'
+import { RibbonHead } from '../live/RibbonHead'
 import { useRun, type LiveProps } from '../live/use-run'
 import { useWakeLock } from '../live/use-wake-lock'
 import { useSound } from '../live/use-sound'
@@ -117,7 +117,7 @@ function Controls(props: ControlsProps) {
       </header>
       <div className="controls-ribbon">
         <Ribbon blocks={blocks} total={snapshot.timeline.total} names={false} scale={false} />
-        {under && <span className="ribbon-head" style={{ left: `${headAt(state)}%` }} />}
+        {under && <RibbonHead state={state} />}
         <div className="controls-ends">
           <span>{formatSeconds(state.gone / 1000)} gone</span>
           <span role="status" className={connected ? 'is-together' : undefined}>
@@ -154,8 +154,8 @@ function Controls(props: ControlsProps) {
                 </button>
               </p>
             )}
+            <Caption live={live} />
           </div>
-          <Caption live={live} />
           {state.status !== 'finished' && (
             <div className={`controls-digits${digits.length > 2 ? ' is-long' : ''}`} data-testid="digits" role="timer" aria-live="off">
               {digits}

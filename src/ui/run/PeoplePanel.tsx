@@ -80,9 +80,15 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
           <li key={person.id}>
             <span>
               {person.name}
+              {person.onBreak && <b> takes a break</b>}
               <Covered coverage={coverage.get(person.id)} />
             </span>
             <EaseButtons of={person.name} ease={person.ease ?? snapshot.ease ?? 'usual'} onEase={(ease) => void send({ type: 'ease', ease, personId: person.id })} />
+            {person.onBreak && (
+              <button type="button" className="small-button" aria-label={`${person.name} is back`} onClick={() => void send({ type: 'isBack', personId: person.id })}>
+                Is back
+              </button>
+            )}
             <button type="button" className="small-button" aria-label={leaving === person.id ? `${person.name} leaves: press again` : `${person.name} leaves`} onClick={() => leave(person.id)}>
               {leaving === person.id ? 'Press again' : 'Leaves'}
             </button>

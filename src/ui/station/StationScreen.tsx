@@ -31,6 +31,7 @@ function Station(props: StationProps) {
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
   const view = useMemo(() => stationView(snapshot, state, number), [snapshot, state.status, state.phase, state.sequence, second, number])
   const { exercise } = view
+  const digits = digitsOf(state)
   return (
     <main className="station-screen">
       <Level state={state} />
@@ -59,8 +60,8 @@ function Station(props: StationProps) {
           )}
         </div>
         {state.status !== 'finished' && (
-          <div className="station-digits" data-testid="digits" role="timer" aria-live="off">
-            {digitsOf(state)}
+          <div className={`station-digits${digits.length > 2 ? ' is-long' : ''}`} data-testid="digits" role="timer" aria-live="off">
+            {digits}
           </div>
         )}
       </div>

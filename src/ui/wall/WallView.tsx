@@ -22,6 +22,9 @@ interface WallViewProps {
   sound: ReturnType<typeof useSound>
 }
 
+/** How many stand in a row, in as few rows of at most `most` as there must be, all alike. */
+const inRows = (count: number, most: number) => Math.ceil(count / Math.ceil(count / most))
+
 /** The room wall: read from the back, by people who are busy. */
 export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
   const [layout, setLayout] = useState(first)
@@ -79,7 +82,7 @@ export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
         </div>
       </div>
       {tiles.length > 0 && (
-        <div className="wall-row" role="list" aria-label="Stations" style={{ '--tiles': Math.min(tiles.length, tiles.length > 10 ? Math.ceil(tiles.length / 2) : 10) } as React.CSSProperties}>
+        <div className="wall-row" role="list" aria-label="Stations" style={{ '--tiles': inRows(tiles.length, 10), '--upright': inRows(tiles.length, 4) } as React.CSSProperties}>
           {tiles.map((tile) => (
             <div className={`wall-tile${tile.number === 1 ? ' is-first' : ''}${tile.closed ? ' is-closed' : ''}`} role="listitem" key={tile.number}>
               <div className="wall-tile-number">{tile.number}</div>

@@ -1,0 +1,35 @@
+import { useState } from 'react'
+import type { CardAsk } from '@core/run/card-ask'
+import { api } from '../kit/api'
+
+interface CardAsksProps {
+  token: string
+  easier: boolean
+  onBreak: boolean
+}
+
+/** What somebody can say on their own card without a word: the coach sees it at once, and nobody else does. */
+export function CardAsks({ token, easier, onBreak }: CardAsksProps) {
+  const [wrong, setWrong] = useState(false)
+  const ask = async (what: CardAsk) => {
+    try {
+      await api('POST', `/api/screens/${token}/asks`, { ask: what })
+      setWrong(false)
+    } catch {
+      setWrong(true)
+    }
+  }
+  return (
+    <section className="card-asks" aria-label="Tell the coach">
+      <p aria-live="polite">
+        {wrong ? 'That did not get through: tell your coach.' : onBreak ? 'Rest as long as you need. Your coach sees it.' : easier ? 'Easier from now on. Your coach sees it.' : ''}
+      </p>
+      <button type="button" aria-pressed={easier} onClick={() => void ask(easier ? 'usual' : 'easier')}>
+        {easier ? 'As planned again' : 'Make it easier'}
+      </button>
+      <button type="button" aria-pressed={onBreak} onClick={() => void ask(onBreak ? 'back' : 'break')}>
+        {onBreak ? 'I am back' : 'I need a break'}
+      </button>
+    </section>
+  )
+}
