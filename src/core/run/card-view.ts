@@ -1,5 +1,5 @@
 import type { Phase } from '../timeline/phase'
-import { oneLine } from '../summary/list-lines'
+import { oneLine } from '../summary/lead'
 import type { Milliseconds } from '../units'
 import { eased, slower, stationsAt } from './ease'
 import type { RunSnapshot } from './snapshot'

@@ -1,4 +1,4 @@
-import { oneLine } from '../summary/list-lines'
+import { oneLine } from '../summary/lead'
 import { phaseWord } from '../summary/names'
 import type { Phase } from '../timeline/phase'
 import { slower, stationsAt } from './ease'

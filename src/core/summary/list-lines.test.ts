@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Task, Use } from '../plan/plan'
-import { isLead, listLines, oneLine } from './list-lines'
+import { isLead, oneLine } from './lead'
+import { listLines } from './list-lines'
 
 const use = (exerciseId: string, more: Partial<Use> = {}): Use => ({ id: exerciseId, exerciseId, sides: 'none', reps: { count: 9, counted: 'total' }, ...more })
 const list = (more: Partial<Task>): Task => ({ kind: 'task', goal: 'finish', openerCount: 0, rungRestSeconds: 0, ...more })

@@ -1,4 +1,4 @@
-import { isLead } from '@core/summary/list-lines'
+import { isLead } from '@core/summary/lead'
 import './lines.css'
 
 interface LinesProps {
