@@ -2,7 +2,7 @@ import type { ClassDocument } from '../../src/core/hall/class-document'
 import type { Circuit } from '../../src/core/plan/plan'
 import type { Page } from '@playwright/test'
 import { expect, expectAccessible, openPage, test } from './app'
-import { begin, closeScreens, end, expectTogether, openRoom, openScreens, press, word } from './room'
+import { begin, closeScreens, end, expectTogether, openRoom, openScreens, press, tell, word } from './room'
 
 test('one stream serves all tabs of a browser; undo, repeat and lock', async ({ context, app }) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
@@ -68,6 +68,8 @@ test('a station out of order, and everything easier, are seen on wall and statio
   const [controls, wall] = await openRoom(context, 'demo-lunch')
   const [station] = (await openScreens(controls, ['Station 1'])) as [Page]
   await begin(controls, 5)
+  // Nobody moves on while it is looked at.
+  await tell(controls, { type: 'pause' })
   await expect(station.getByText('Goblet squat')).toBeVisible()
   await expect(station.getByText(/Oren and Maribel/)).toBeVisible()
   await expectAccessible(station)

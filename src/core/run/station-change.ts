@@ -42,8 +42,8 @@ export function withStation(snapshot: RunSnapshot, pieceId: string, station: num
   const there = rotation.turns[from]?.[station] ?? []
   const told = [
     closes ? `Station ${station + 1} is out of order.` : `Station ${station + 1} is open again.`,
-    ...(closes ? there.map((unit) => `${nameOf(unit)} ${inTurnNow(snapshot, pieceId, phaseIndex) ? 'go now' : 'go then'} to ${placeWords(change.rotation.paths[unit]![from]!)}.`) : []),
-    ...(closes && change.missedVisits.length > 3 && change.missedVisits.every((each) => each.station === station) ? [`${change.missedVisits.length} groups do not come to it any more.`, ...change.cost.slice(1)] : change.cost),
+    ...(closes ? there.map((unit) => `${nameOf(unit)} ${(units[unit] ?? []).length === 1 ? 'goes' : 'go'} ${inTurnNow(snapshot, pieceId, phaseIndex) ? 'now' : 'then'} to ${placeWords(change.rotation.paths[unit]![from]!)}.`) : []),
+    ...(closes && change.missedVisits.length > 3 && change.missedVisits.every((each) => each.station === station) ? [`${change.missedVisits.length} ${circuit.units ? 'people' : 'groups'} do not come to it any more.`, ...change.cost.slice(1)] : change.cost),
   ]
   const next: CircuitView = { ...circuit, turns: change.rotation.turns, closed: closes ? [...closed, station].sort((a, b) => a - b) : closed.filter((each) => each !== station) }
   return success({ snapshot: { ...snapshot, circuits: { ...snapshot.circuits, [pieceId]: next } }, told })

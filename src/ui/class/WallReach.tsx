@@ -22,7 +22,7 @@ export function WallReach() {
         Reckoned with 22 arc minutes (ISO 9241-303; from memory) on a 16 : 9 screen. The layout is chosen at the foot of the wall.
       </p>
       <table className="plain">
-        <TableHead columns={['Layout', { name: 'Digits', kind: 'figure' }, { name: 'The line', kind: 'figure' }, { name: 'Names', kind: 'figure' }]} />
+        <TableHead columns={['Layout', { name: 'Digits', kind: 'figure' }, { name: 'Words', kind: 'figure' }, { name: 'Names', kind: 'figure' }]} />
         <tbody>
           {layouts.map((layout) => (
             <tr key={layout}>

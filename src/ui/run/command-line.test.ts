@@ -75,10 +75,10 @@ describe('what the controls send', () => {
     expect(told.at(-1)).toMatch(/^The line was slow, so your last press was left out/)
   })
 
-  it('on a lost line the same is sent again under the same id; other presses meanwhile do nothing', async () => {
+  it.each([lost, new ApiError(500, [])])('on a lost line, or one that says nothing of it, the same is sent again under the same id; other presses meanwhile do nothing', async (nothing) => {
     const { asked, press, answer, told, types } = line()
     press('skip')
-    await answer(lost)
+    await answer(nothing)
     expect(told.at(-1)).toBe('No answer yet: trying again …')
     press('pause')
     await vi.advanceTimersByTimeAsync(250)

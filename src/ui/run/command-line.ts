@@ -106,4 +106,5 @@ export class CommandLine {
   }
 }
 
-export const isLost = (error: unknown) => error instanceof ApiError && (error.status === 0 || error.status === 503)
+/** No answer, or none that says anything of the command: it may or may not have counted, and the same id makes sure that it counts once. */
+export const isLost = (error: unknown) => error instanceof ApiError && (error.status === 0 || error.status >= 500)
