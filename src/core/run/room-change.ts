@@ -4,6 +4,7 @@ import { limits } from '../plan/limits'
 import { failure, problem, success, type Result } from '../result'
 import { eases, type Ease } from './ease'
 import { arrived, left, traded } from './people-change'
+import type { RoomChanged } from './room-changed'
 import type { RunSnapshot } from './snapshot'
 import { withStation } from './station-change'
 
@@ -26,12 +27,6 @@ export const RoomChange = z.discriminatedUnion(
   { error: 'must be a known change' },
 )
 export type RoomChange = z.infer<typeof RoomChange>
-
-export interface RoomChanged {
-  snapshot: RunSnapshot
-  /** What was done, and what it costs, in words. */
-  told: string[]
-}
 
 /**
  * The class after a change, from the present phase (`phaseIndex`, of the snapshot's timeline) on: the smallest change, so that everybody else stays on their way.

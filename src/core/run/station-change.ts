@@ -2,7 +2,7 @@ import { withChange } from '../changes/changes'
 import { failure, problem, success, type Result } from '../result'
 import { elsewhere, type Rotation } from '../rotation/rotation'
 import type { Timeline } from '../timeline/phase'
-import type { RoomChanged } from './room-change'
+import type { RoomChanged } from './room-changed'
 import type { CircuitView, RunSnapshot } from './snapshot'
 
 /** A circuit's rotation as the core changes it. */
