@@ -3,9 +3,10 @@ import type { CircuitView, ExerciseView, StationView } from './snapshot'
 
 /** A rung down or up the ladder of whatever is done, or as it was planned. */
 export const eases = ['easier', 'usual', 'harder'] as const
+export type Ease = (typeof eases)[number]
+
 /** How something is made easier that has no easier rung. */
 export const slower = 'slower, or fewer'
-export type Ease = (typeof eases)[number]
 
 /** The exercise's own rungs, where it has them. */
 export function rungsOf(forms: readonly Form[]): Pick<ExerciseView, 'easier' | 'harder'> {

@@ -88,6 +88,9 @@ function othersWords(snapshot: RunSnapshot, circuit: CircuitView, others: readon
   if (others.length === 0) return ''
   if (others.length > 2) return 'Some go elsewhere: look for your name.'
   const units = circuit.units ?? snapshot.groups
-  const namesOf = ({ unit }: Step) => andList((units[unit] ?? []).flatMap((id) => snapshot.people.find((person) => person.id === id)?.name ?? []))
-  return others.map((step) => `${namesOf(step)} ${step.on === 0 ? 'stay at' : 'to'} station ${step.to + 1}.`).join(' ')
+  const told = ({ unit, on, to }: Step) => {
+    const names = (units[unit] ?? []).flatMap((id) => snapshot.people.find((person) => person.id === id)?.name ?? [])
+    return `${andList(names)} ${on > 0 ? 'to' : names.length === 1 ? 'stays at' : 'stay at'} station ${to + 1}.`
+  }
+  return others.map(told).join(' ')
 }
