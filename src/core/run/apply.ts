@@ -24,6 +24,10 @@ export function foldEvents(timeline: Timeline, events: readonly RunEvent[]): Pro
 
 const notBegun = ({ phase, elapsed }: Progress) => phase === 0 && elapsed === 0
 
+/** The class begins at this instant, if it was started and has not begun. */
+const begunAt = (progress: Progress, at: Milliseconds): Partial<Progress> =>
+  progress.startedAt !== undefined && (notBegun(progress) || progress.startedAt > progress.at) ? { startedAt: at } : {}
+
 const atPhase = (phase: number) => ({ phase, elapsed: 0, extra: 0, holding: false, countIn: 0 })
 
 /** The work that is on, or was last. */
@@ -40,21 +44,21 @@ function changes(progress: Progress, event: RunEvent): Partial<Progress> {
     case 'start':
       return { mode: 'running', countIn: countInMs, startedAt: at + countInMs }
     case 'resume':
-      if (progress.mode === 'paused') return { mode: 'running' }
-      return { mode: 'running', countIn: countInMs, ...(notBegun(progress) && { startedAt: at + countInMs }) }
+      if (progress.mode === 'paused') return { mode: 'running', ...begunAt(progress, at + progress.countIn) }
+      return { mode: 'running', countIn: countInMs, ...begunAt(progress, at + countInMs) }
     case 'pause':
       return { mode: 'paused' }
     case 'stop':
       return { mode: 'stopped', countIn: 0 }
     case 'finish':
-      return { mode: 'finished', endedAt: at, countIn: 0 }
+      return { mode: 'finished', endedAt: at, countIn: 0, ...begunAt(progress, at) }
     case 'hold':
       return { holding: true }
     case 'release':
       return { holding: false }
     case 'skip':
       if (progress.countIn === 0) return enter(progress, 0, at)
-      return { countIn: 0, ...(notBegun(progress) && { startedAt: at }) }
+      return { countIn: 0, ...begunAt(progress, at) }
     case 'back':
       return atPhase(progress.elapsed < backMs ? Math.max(0, progress.phase - 1) : progress.phase)
     case 'repeat': {
@@ -63,7 +67,7 @@ function changes(progress: Progress, event: RunEvent): Partial<Progress> {
       return { ...atPhase(work), countIn: work === progress.phase ? 0 : countInMs }
     }
     case 'goto':
-      return { ...atPhase(command.phase), elapsed: (command.into ?? 0) * 1000, amended: undefined }
+      return { ...atPhase(command.phase), elapsed: (command.into ?? 0) * 1000, amended: undefined, ...begunAt(progress, at) }
     case 'extend':
       // A phase cannot be made to have ended already.
       return { extra: progress.extra + Math.max(command.seconds * 1000, progress.elapsed - phaseLimit(progress)) }

@@ -65,6 +65,15 @@ describe('run', () => {
     expect(at(101, [0, 'start'], [20, 'hold'], [99, 'release'])).toMatchObject({ status: 'running', phase: { index: 1 }, elapsed: 2000 })
   })
 
+  it('begins when its count-in is over, however long that was paused, jumped over, or cut off by the end', () => {
+    expect(at(70, [0, 'start'], [4, 'pause'], [60, 'resume'])).toMatchObject({ status: 'running', elapsed: 4000, startedAt: 66_000 })
+    expect(at(9, [0, 'start'], [3, { type: 'goto', phase: 4 }])).toMatchObject({ phase: { index: 4 }, startedAt: 3000 })
+    expect(at(9, [0, 'start'], [5, 'finish'])).toMatchObject({ status: 'finished', startedAt: 5000, endedAt: 5000 })
+    expect(at(9, [0, { type: 'goto', phase: 4 }], [1, 'start'], [5, 'finish'])).toMatchObject({ status: 'finished', startedAt: 5000, endedAt: 5000 })
+    expect(at(0, [0, { type: 'goto', phase: 4 }]).startedAt).toBeUndefined()
+    expect(at(80, [0, 'start'], [30, 'stop'], [60, 'resume'], [65, 'pause'], [70, 'resume'])).toMatchObject({ startedAt: 10_000 })
+  })
+
   it('stop clears the room, and going on counts in again without losing the place', () => {
     expect(at(60, [0, 'start'], [30, 'stop'])).toMatchObject({ status: 'stopped', phase: { index: 1 }, elapsed: 5000 })
     expect(at(65, [0, 'start'], [30, 'stop'], [60, 'resume'])).toMatchObject({ status: 'countIn', countIn: 5000 })

@@ -21,7 +21,17 @@ describe('results of a run', () => {
   it('stand beside the time before in the same part, however long ago', () => {
     const latest = ran(tap(70, 'finish', one, two))
     const [first, second, third] = compared([latest, ran(tap(40, 'round', two)), ran(tap(90, 'finish', one))])
-    expect(first![0]!.done).toEqual([{ personId: one, words: '1:00', before: '1:20' }, { personId: two, words: '1:00', before: '1 round' }])
-    expect([second![0]!.done[0], third![0]!.done[0]]).toEqual([{ personId: two, words: '1 round' }, { personId: one, words: '1:20' }])
+    expect(first![0]!.done).toMatchObject([{ personId: one, words: '1:00', before: '1:20' }, { personId: two, words: '1:00', before: '1 round' }])
+    expect([second![0]!.done[0], third![0]!.done[0]]).toMatchObject([{ personId: two, words: '1 round' }, { personId: one, words: '1:20' }])
+    for (const parts of [second, third]) expect(parts![0]!.done[0]).not.toHaveProperty('before')
+  })
+
+  it('are the best yet when they beat every time before: sooner, finished at all, or more rounds', () => {
+    const rounds = (count: number) => ran(...Array.from({ length: count }, (_, round) => tap(20 + round, 'round', one)))
+    const finished = (second: number) => ran(tap(second, 'finish', one))
+    const bests = (...runs: ReturnType<typeof ran>[]) => compared(runs).map((parts) => parts[0]!.done[0]!.best ?? false)
+    expect(bests(rounds(3), rounds(2), rounds(4), rounds(1))).toEqual([false, false, true, false])
+    expect(bests(finished(60), finished(80), rounds(9))).toEqual([true, true, false])
+    expect(bests(finished(80), finished(80))).toEqual([false, false])
   })
 })

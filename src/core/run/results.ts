@@ -2,7 +2,7 @@ import type { Phase } from '../timeline/phase'
 import { foldEvents } from './apply'
 import type { RunEvent } from './events'
 import type { RunSnapshot } from './snapshot'
-import { doneWords, standingsIn } from './standing'
+import { doneWords, standingsIn, type Standing } from './standing'
 
 /** What was tapped in one self-paced part of a run. */
 export interface PartResult {
@@ -16,8 +16,12 @@ export interface PartResult {
 export interface Done {
   personId: string
   words: string
+  /** The time, else the rounds. */
+  measure: Pick<Standing, 'finished' | 'rounds'>
   /** What they did in it the time before. */
   before?: string
+  /** Better than every time before. */
+  best?: true
 }
 
 /** The results of a run, part by part in the order of the class, in each the first first. */
@@ -27,7 +31,7 @@ export function resultsOf(snapshot: RunSnapshot, events: readonly RunEvent[]): P
     if (!phase.selfPaced) return []
     const done = standingsIn(snapshot, taps, phase.index).flatMap((each) => {
       const words = doneWords(each)
-      return words === '' ? [] : [{ personId: each.personId, words }]
+      return words === '' ? [] : [{ personId: each.personId, words, measure: { rounds: each.rounds, ...(each.finished !== undefined && { finished: each.finished }) } }]
     })
     return done.length === 0 ? [] : [{ key: [phase.pieceId, phase.repeat, phase.lap ?? 0, phase.turn ?? 0, phase.set ?? 0].join('/'), name: nameOf(phase, snapshot, timeline.phases), done }]
   })
@@ -40,16 +44,22 @@ function nameOf(phase: Phase, { pieceNames }: RunSnapshot, phases: readonly Phas
   return same.length > 1 ? `${name} ${same.indexOf(phase) + 1}` : name
 }
 
-/** Each with what everyone did in the same part the time before; the latest run first. */
+/** Whether somebody has got further: finished sooner, or at all, or else more rounds. */
+const isBetter = (one: Done['measure'], other: Done['measure']): boolean =>
+  one.finished === undefined && other.finished === undefined ? one.rounds > other.rounds : (one.finished ?? Infinity) < (other.finished ?? Infinity)
+
+/** Each with what everyone did in the same part the time before, and whether it is their best yet; the latest run first. */
 export const compared = (runs: readonly PartResult[][]): PartResult[][] =>
   runs.map((parts, index) => {
     const earlier = runs.slice(index + 1).flat()
-    const before = (key: string, personId: string) => earlier.flatMap((part) => (part.key === key ? part.done : [])).find((each) => each.personId === personId)
+    const before = (key: string, personId: string) => earlier.flatMap((part) => (part.key === key ? part.done : [])).filter((each) => each.personId === personId)
     return parts.map((part) => ({
       ...part,
       done: part.done.map((each) => {
-        const last = before(part.key, each.personId)
-        return last ? { ...each, before: last.words } : each
+        const [last, ...others] = before(part.key, each.personId)
+        if (!last) return each
+        const best = [last, ...others].every((time) => isBetter(each.measure, time.measure))
+        return { ...each, before: last.words, ...(best && { best }) }
       }),
     }))
   })

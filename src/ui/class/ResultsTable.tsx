@@ -10,7 +10,7 @@ interface ResultsTableProps {
   zone: string
 }
 
-/** What was tapped in a run, beside the time before. */
+/** What was tapped in a run, beside the time before; what beats every time before is marked. */
 export function ResultsTable({ row, results, zone }: ResultsTableProps) {
   const tapped = row.people.filter(({ id }) => results.some((part) => doneOf(part, id)))
   const heading = `Results${row.startedAt ? ` of ${dayOf(row.startedAt, zone)}, ${timeOf(row.startedAt, zone)}` : ''}`
@@ -27,7 +27,7 @@ export function ResultsTable({ row, results, zone }: ResultsTableProps) {
                 const done = doneOf(part, person.id)
                 return (
                   <td className="figure" key={part.key}>
-                    {done?.words} {done?.before && <span className="second">before: {done.before}</span>}
+                    {done?.words} {done?.best && <b className="fine">best yet</b>} {done?.before && <span className="second">before: {done.before}</span>}
                   </td>
                 )
               })}
