@@ -32,6 +32,14 @@ describe('what is said', () => {
     expect(all.at(-1)![2]).toBe('1')
   })
 
+  it('on the way, how to go, where it is not the loop that everyone knows', () => {
+    const files = snapshotOf('demo-lunch', (document) => (document.rotations = { 'll-stations': { rule: 'twoFiles' } }))
+    const way = files.timeline.phases.find((phase) => phase.moves && phase.index > work(0).index)!
+    const next = (snapshot: typeof lunch, station?: number) => said(snapshot, way.start, way.start + way.seconds, station).filter(([kind]) => kind === 'next')
+    expect(next(files)).toEqual([['next', way.start + 2, 'First partner: one up. Second: one down.']])
+    expect([next(lunch), next(files, 3)]).toEqual([[], []])
+  })
+
   it('at a station, only its own sides change', () => {
     const { start } = work(0)
     const changes = (station: number) => said(lunch, start, start + 40, station).filter(([kind]) => kind === 'changeOver').map(([, , text]) => text)

@@ -3,6 +3,7 @@ import type { Phase, Timeline } from '../timeline/phase'
 import { repCount, tempoCount } from '../timeline/tempo'
 import type { Seconds } from '../units'
 import { stationsAt } from './ease'
+import { onward, wayTo } from './move-words'
 import { exerciseAt, stationsThatChange, stationsWord } from './sides-now'
 import type { ExerciseView, RunSnapshot } from './snapshot'
 
@@ -41,7 +42,10 @@ function wordsFor(kind: CueKind, phase: Phase, timeline: Timeline, snapshot: Run
     const name = exerciseIn(work, snapshot)?.name
     return name && `Next: ${name}`
   }
-  return work.pieceId === phase.pieceId ? undefined : `Next: ${circuit.name}. Find your station`
+  if (work.pieceId !== phase.pieceId) return `Next: ${circuit.name}. Find your station`
+  // How a loop goes on, everyone knows; at a station its own people have it on its screen.
+  const { headline } = wayTo(snapshot, circuit, work)
+  return phase.moves && headline !== onward && heardAt === undefined ? headline : undefined
 }
 
 /** Who changes at the half: partners, or sides, and where they are not the same everywhere, at which stations. */

@@ -20,6 +20,9 @@ interface Step {
 /** Fewer than this share of a file going alike is no rule that can be told: everyone looks for their name. */
 const mostOfAFile = 0.6
 
+/** What a loop says every time. */
+export const onward = 'On to the next station'
+
 const findYourName: WayToGo = { headline: 'Find your name', detail: 'Everyone has a station of their own next: look below, or at your card.' }
 
 /** The way to the stations of `work`, told from who stands where before it and in it, so that it holds for any rule and after any change. */
@@ -70,7 +73,7 @@ function headlineOf(steps: readonly number[], stations: number): string {
   if (first !== second) return `First partner: ${stepWords(first!, stations)}. Second: ${stepWords(second!, stations)}.`
   if (first === 0) return 'Stay at your station'
   if (stations === 2) return 'On to the other station'
-  if (first === 1) return 'On to the next station'
+  if (first === 1) return onward
   return first === stations - 1 ? 'Back to the station before' : `${first} stations on`
 }
 
