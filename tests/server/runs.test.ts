@@ -143,9 +143,16 @@ describe('cards', () => {
     await press(runId, request(0, 'start'))
     const says = (token: string, body: object) => postJson(two, `/api/screens/${token}/asks`, body)
     for (const asked of ['easier', 'break', 'back'] as const) expect((await says(first[0]!.token, { ask: asked })).status).toBe(200)
+    const seen = (await (await fetch(`${one.base}/api/runs/${runId}/snapshot`)).json()) as { version: number; snapshot: { asks: number } }
     expect((await says(first[1]!.token, { ask: 'break' })).status).toBe(200)
+    // Nor does it stand in the way of a coach who has not seen it yet, and it stays when that coach takes a change back.
+    const made = await postJson(one, `/api/runs/${runId}/changes`, { version: seen.version - seen.snapshot.asks, change: { type: 'ease', ease: 'easier' } })
+    const { version } = (await made.json()) as { version: number }
+    expect((await says(first[1]!.token, { ask: 'easier' })).status).toBe(200)
+    expect((await postJson(one, `/api/runs/${runId}/changes/undo`, { version })).status).toBe(200)
     const coached = (await (await fetch(`${one.base}/api/runs/${runId}/snapshot`)).json()) as { snapshot: { people: object[] } }
-    expect(coached.snapshot.people).toEqual(expect.arrayContaining([expect.objectContaining({ id: first[0]!.subject, ease: 'easier', onBreak: false }), expect.objectContaining({ id: first[1]!.subject, onBreak: true })]))
+    expect(coached.snapshot).not.toHaveProperty('ease')
+    expect(coached.snapshot.people).toEqual(expect.arrayContaining([expect.objectContaining({ id: first[0]!.subject, ease: 'easier', onBreak: false }), expect.objectContaining({ id: first[1]!.subject, onBreak: true, ease: 'easier' })]))
     expect((await says(first[0]!.token, { ask: 'harder' })).status).toBe(422)
     const controls = ((await (await postJson(one, `/api/runs/${runId}/links/controls`, {})).json()) as { links: { token: string }[] }).links[0]!.token
     expect((await says(controls, { ask: 'break' })).status).toBe(404)

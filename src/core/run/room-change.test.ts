@@ -2,12 +2,13 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { classDocument, demoLibrary, pressed, snapshotOf } from '../../../tests/fixtures/demo-run'
 import { foldEvents } from './apply'
-import { changeFor } from './card-ask'
+import { changeFor, withAsk } from './card-ask'
 import { cardView } from './card-view'
 import { forOne } from './public-snapshot'
 import { roomView } from './room-view'
 import { stateAt } from './state'
 import { withRoomChange, type RoomChange } from './room-change'
+import { roomVersion } from './room-version'
 import { withKnown, type RunSnapshot } from './snapshot'
 
 const changed = (snapshot: RunSnapshot, change: RoomChange, at = 0) => {
@@ -57,6 +58,13 @@ describe('people of a class under way', () => {
     expect(changed(rests.snapshot, changeFor('back', 'oren'))).toMatchObject({ told: ['Oren is back.'], snapshot: { people: expect.arrayContaining([expect.objectContaining({ id: 'oren', onBreak: false })]) } })
     expect(changed(lunch, changeFor('easier', 'oren')).snapshot.people[0]).toMatchObject({ id: 'oren', ease: 'easier' })
     expect(withRoomChange(lunch, changeFor('break', 'nobody'), 0)).toMatchObject({ ok: false, problems: [{ code: 'notHere' }] })
+  })
+
+  it('what cards ask makes no newer state of the room for a coach', () => {
+    const asked = withAsk(lunch, 'break', 'oren')
+    expect(asked).toMatchObject({ ok: true, value: { asks: 1 } })
+    if (asked.ok) expect(roomVersion({ version: 8, snapshot: asked.value })).toBe(roomVersion({ version: 7, snapshot: lunch }))
+    expect(withAsk(lunch, 'break', 'nobody').ok).toBe(false)
   })
 
   it('a leaver leaves nobody behind unsaid', () => {

@@ -78,6 +78,8 @@ export interface RunSnapshot {
   people: { id: string; name: string; goEasy: string[]; goEasyNote: string; ease?: Ease; onBreak?: boolean }[]
   /** Who was here and has left. */
   left?: { id: string; name: string }[]
+  /** How often somebody has asked for something on their card. */
+  asks?: number
   /** How hard it is made for everyone, under way. */
   ease?: Ease
   /** Stations (from 0) of those who have traded places or come late, by person and `piece/turn`, in the turns before they did; -1 where a late arrival was not there yet. */

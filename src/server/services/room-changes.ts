@@ -4,9 +4,11 @@ import { strainNames } from '../../core/hall/exercise'
 import type { Person } from '../../core/hall/person'
 import type { Plan } from '../../core/plan/plan'
 import { foldEvents } from '../../core/run/apply'
+import { withAsk, type CardAsk } from '../../core/run/card-ask'
 import { withRoomChange, type RoomChange } from '../../core/run/room-change'
+import { roomVersion } from '../../core/run/room-version'
 import { withKnown, type RunSnapshot } from '../../core/run/snapshot'
-import { stateAt } from '../../core/run/state'
+import { stateAt, type RunState } from '../../core/run/state'
 import { andList } from '../../core/summary/and-list'
 import { db, type Transaction } from '../db/client'
 import { runs } from '../db/schema'
@@ -22,15 +24,12 @@ export interface RoomChangeDone {
 }
 
 /**
- * Changes what really happens in a run, from where it is now. Decided on an older state of the room (`version`), it is refused with 409: the screen has the
- * newer one by then; what somebody says of themselves names no version, and counts in any state. Answers with the new version and what was done, in words.
+ * Changes what really happens in a run, from where it is now. Decided on an older state of the room (`roomVersion`), it is refused with 409: the screen has the
+ * newer one by then. Answers with the new version and what was done, in words.
  */
-export function changeRoom(hallId: string, runId: string, version: number | undefined, change: RoomChange): Promise<RoomChangeDone> {
+export function changeRoom(hallId: string, runId: string, version: number, change: RoomChange): Promise<RoomChangeDone> {
   return withRoom(hallId, runId, version, async (tx, run) => {
-    const [clock] = await tx.select({ now: databaseNow }).from(runs).where(eq(runs.id, runId))
-    const progress = foldEvents(run.snapshot.timeline, await eventsAfter(runId, 0, tx))
-    const state = stateAt(progress, Math.max(clock!.now, progress.at))
-    if (state.status === 'finished') throw refuse(409, 'notNow', 'This class has ended.')
+    const state = await stateNow(tx, run)
     const known = change.type === 'arrives' ? await knownArrival(hallId, run, change.name) : undefined
     const changed = withRoomChange({ ...run.snapshot, timeline: state.timeline }, known ? { ...change, type: 'arrives', id: known.person.id, name: known.person.name } : change, state.status === 'ready' ? -1 : state.phase.index)
     if (!changed.ok) throw new Refused(422, changed.problems)
@@ -39,6 +38,37 @@ export function changeRoom(hallId: string, runId: string, version: number | unde
     if (!known) return { snapshot: after, before: run.snapshot, told: changed.value.told }
     return { snapshot: withKnown(after, known.person, known.plan, known.library), before: run.snapshot, told: [...changed.value.told, goesEasyWords(known.person)].filter(Boolean) }
   })
+}
+
+/**
+ * What somebody asks on their own card: counts whatever else has changed, and makes no coach's change stale. It is asked of the room before the coach's last change too,
+ * so that taking that back does not take this away.
+ */
+export function askOnCard(hallId: string, runId: string, ask: CardAsk, personId: string): Promise<RoomChangeDone> {
+  return withRoom(hallId, runId, undefined, async (tx, run) => {
+    await stateNow(tx, run)
+    const asked = withAsk(run.snapshot, ask, personId)
+    if (!asked.ok) throw new Refused(422, asked.problems)
+    const earlier = await snapshotBefore(tx, runId)
+    const askedBefore = earlier && withAsk(earlier, ask, personId)
+    // Who had not come yet then asks nothing there.
+    const before = askedBefore?.ok ? askedBefore.value : earlier && { ...earlier, asks: (earlier.asks ?? 0) + 1 }
+    return { snapshot: asked.value, before, told: [] }
+  })
+}
+
+/** The run as it stands; refused when it has ended. */
+async function stateNow(tx: Transaction, run: StoredRun): Promise<RunState> {
+  const [clock] = await tx.select({ now: databaseNow }).from(runs).where(eq(runs.id, run.id))
+  const progress = foldEvents(run.snapshot.timeline, await eventsAfter(run.id, 0, tx))
+  const state = stateAt(progress, Math.max(clock!.now, progress.at))
+  if (state.status === 'finished') throw refuse(409, 'notNow', 'This class has ended.')
+  return state
+}
+
+async function snapshotBefore(tx: Transaction, runId: string): Promise<RunSnapshot | null> {
+  const [row] = await tx.select({ before: runs.snapshotBefore }).from(runs).where(eq(runs.id, runId))
+  return row?.before ?? null
 }
 
 /** Who is on the hall's list by that name, and not here yet: what they go easy on has to come with them. */
@@ -59,9 +89,9 @@ function goesEasyWords({ name, goEasy, goEasyNote }: Person): string {
 /** Puts people and stations back as they were before the last change. */
 export function takeBackChange(hallId: string, runId: string, version: number): Promise<RoomChangeDone> {
   return withRoom(hallId, runId, version, async (tx) => {
-    const [row] = await tx.select({ before: runs.snapshotBefore }).from(runs).where(eq(runs.id, runId))
-    if (!row?.before) throw refuse(409, 'notNow', 'There is no change to take back.')
-    return { snapshot: row.before, before: null, told: ['Taken back.'] }
+    const before = await snapshotBefore(tx, runId)
+    if (!before) throw refuse(409, 'notNow', 'There is no change to take back.')
+    return { snapshot: before, before: null, told: ['Taken back.'] }
   })
 }
 
@@ -71,10 +101,10 @@ function withRoom(hallId: string, runId: string, version: number | undefined, ch
   return db().transaction(async (tx) => {
     const [run] = await tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, runId))).for('update')
     if (!run) throw notFound('run')
-    if (version !== undefined && run.version !== version) throw refuse(409, 'stale', 'Somebody else was quicker. This screen now shows who is here; press again if you still want to.')
+    if (version !== undefined && roomVersion(run) !== version) throw refuse(409, 'stale', 'Somebody else was quicker. This screen now shows who is here; press again if you still want to.')
     const { snapshot, before, told } = await change(tx, run)
     await tx.update(runs).set({ snapshot, snapshotBefore: before, version: run.version + 1 }).where(eq(runs.id, runId))
     await notifyRun(tx, runId)
-    return { version: run.version + 1, told }
+    return { version: roomVersion({ version: run.version + 1, snapshot }), told }
   })
 }

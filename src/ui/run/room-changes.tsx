@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react'
 import type { RoomChange } from '@core/run/room-change'
+import { roomVersion } from '@core/run/room-version'
 import { api } from '../kit/api'
 import type { LiveRun } from '../live/use-run'
 
@@ -14,7 +15,8 @@ export interface RoomChanges {
 }
 
 /** Changes people and stations of the run, each decided on what this screen shows. */
-export function useRoomChanges(runId: string, { version }: Pick<LiveRun, 'version'>): RoomChanges {
+export function useRoomChanges(runId: string, { version: counted, snapshot }: Pick<LiveRun, 'version' | 'snapshot'>): RoomChanges {
+  const version = roomVersion({ version: counted, snapshot })
   const [told, setTold] = useState<string[]>([])
   const [wrong, setWrong] = useState('')
   const [done, setDone] = useState<number>()

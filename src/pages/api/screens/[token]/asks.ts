@@ -1,9 +1,9 @@
 import { z } from 'zod'
-import { CardAsk, changeFor } from '@core/run/card-ask'
+import { CardAsk } from '@core/run/card-ask'
 import { readBody } from '@server/http/body'
 import { endpoint, json } from '@server/http/respond'
 import { openedBy } from '@server/services/links'
-import { changeRoom } from '@server/services/room-changes'
+import { askOnCard } from '@server/services/room-changes'
 
 const Request = z.strictObject({ ask: CardAsk })
 
@@ -11,5 +11,5 @@ const Request = z.strictObject({ ask: CardAsk })
 export const POST = endpoint(async ({ params, request }) => {
   const { ask } = await readBody(request, Request)
   const { run, subject } = await openedBy(params.token!, 'card')
-  return json(await changeRoom(run.hallId, run.id, undefined, changeFor(ask, subject)))
+  return json(await askOnCard(run.hallId, run.id, ask, subject))
 })
