@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto'
+import { connect } from 'node:net'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Command, RunEvent } from '../../src/core/run/events'
 import { startServer, type RunningServer } from '../fixtures/server'
@@ -116,6 +117,23 @@ describe('a run', () => {
     const rest = await stream(one, run, 1, (events) => events.length === 1)
     expect(rest.map((event) => event.sequence)).toEqual([2])
     await press(run, request(2, 'finish'))
+  })
+
+  it('keeps no stream for a screen that was gone before it began', async () => {
+    const runId = await open('demo-early')
+    const streams = async () => ((await (await fetch(`${one.base}/api/health`)).json()) as { streams: number }).streams
+    const before = await streams()
+    const gone = () =>
+      new Promise<void>((resolve) => {
+        const socket = connect(Number(new URL(one.base).port), '127.0.0.1', () => {
+          socket.write(`GET /api/runs/${runId}/events HTTP/1.1\r\nHost: 127.0.0.1\r\n\r\n`, () => socket.destroy())
+        })
+        socket.on('close', () => resolve())
+      })
+    for (let screen = 0; screen < 10; screen++) await gone()
+    // The server has dealt with all of them once it has answered what came after.
+    await streams()
+    await expect.poll(streams, { timeout: 20_000 }).toBe(before)
   })
 
   it('stands in the log with its planned and its actual length', async () => {

@@ -63,6 +63,9 @@ export async function streamRun(runId: string, request: Request, token?: string)
         clearInterval(heartbeat)
         unsubscribe()
       }
+      // Who leaves while the answer is on its way cancels nothing: there is no reader yet.
+      if (request.signal.aborted) return close()
+      request.signal.addEventListener('abort', close, { once: true })
       send('retry: 500\n\n')
       try {
         unsubscribe = await onRunChange(runId, last, tell)
