@@ -2,11 +2,14 @@ import { fileURLToPath } from 'node:url'
 import node from '@astrojs/node'
 import react from '@astrojs/react'
 import { defineConfig } from 'astro/config'
+import { bundleServer } from './scripts/bundle-server.ts'
+
+const server = { name: 'vicinor-server', hooks: { 'astro:build:done': bundleServer } }
 
 export default defineConfig({
   output: 'server',
-  adapter: node({ mode: 'standalone' }),
-  integrations: [react()],
+  adapter: node({ mode: 'middleware' }),
+  integrations: [react(), server],
   devToolbar: { enabled: false },
   // Writes must be JSON (see server/http/respond.ts), which other sites cannot send without asking; the answer says so in JSON.
   security: { checkOrigin: false },

@@ -10,7 +10,7 @@ const server = [['@server/*', '**/server/**'], 'the interface asks the server th
 const ui = [['@ui/*', '**/ui/**'], 'only pages put the interface and the server together']
 const pages = [['**/pages/**'], 'nothing depends on a page']
 const outside = [
-  ['react', 'react-dom', '@mantine/*', 'astro', 'astro:*', 'drizzle-orm*', 'postgres', 'pino', 'node:*', '@tabler/*', 'zustand', 'immer'],
+  ['react', 'react-dom', '@mantine/*', 'astro', 'astro:*', 'drizzle-orm*', 'pg', 'pino', 'node:*', '@tabler/*', 'zustand', 'immer'],
   'the core has no interface, no I/O and no clock of its own',
 ]
 
@@ -34,4 +34,16 @@ export default tseslint.config(
   },
   { files: ['src/ui/**/*.{ts,tsx}', 'src/workers/**/*.ts'], rules: never(server, pages) },
   { files: ['src/server/**/*.ts'], rules: never(ui, pages) },
+  {
+    files: ['src/**/*.ts'],
+    ignores: ['src/server/db/**'],
+    rules: { '@typescript-eslint/no-restricted-imports': ['error', { patterns: [{ group: ['**/db/pool'], importNames: ['database'], message: 'work on a hall begins with inTheHall or inHall' }] }] },
+  },
+  {
+    // Whoever holds a transaction and asks for a second connection can stop the whole app: services only ever work in the one that they are given.
+    files: ['src/server/services/**/*.ts'],
+    rules: {
+      '@typescript-eslint/no-restricted-imports': ['error', { patterns: [{ group: ['**/db/pool', '**/db/in-hall', '**/actions/*', '**/jobs/*', 'pg', 'drizzle-orm/node-postgres'], allowTypeImports: true, message: 'a service works in the transaction that it is given (InHall), and opens none' }] }],
+    },
+  },
 )

@@ -4,7 +4,7 @@ import type { RunEvent } from '../src/core/run/events'
 import { foldEvents } from '../src/core/run/apply'
 import { advance } from '../src/core/run/progress'
 import { takeSnapshot } from '../src/core/run/snapshot'
-import { closeDatabase, db } from '../src/server/db/client'
+import { closeDatabase, database } from '../src/server/db/pool'
 import { classes, exercises, gearKinds, halls, people, plans, rooms, runEvents, runs, screenLinks } from '../src/server/db/schema'
 import { commandId, demoClasses, demoRuns, type DemoRun } from './demo/classes'
 import { libraryExercises } from './library/exercises'
@@ -14,14 +14,14 @@ import { demoPlans } from './demo/plans'
 
 /** Fills an empty database with the demo hall; with `--fresh`, empties it first. */
 async function seed(fresh: boolean): Promise<void> {
-  if (fresh) await db().delete(halls)
-  const [row] = await db().select({ halls: count() }).from(halls)
+  if (fresh) await database().delete(halls)
+  const [row] = await database().select({ halls: count() }).from(halls)
   if (row!.halls > 0) return
   const hallId = demoHall.id
   const rowsOf = <D extends { id: string; name: string }>(documents: D[]) => documents.map((document) => ({ hallId, id: document.id, name: document.name, document }))
   const today = new Date()
   const past = demoRuns(today)
-  await db().transaction(async (tx) => {
+  await database().transaction(async (tx) => {
     await tx.insert(halls).values(demoHall)
     await tx.insert(rooms).values(rowsOf(demoRooms))
     await tx.insert(people).values(rowsOf(demoPeople))

@@ -1,4 +1,4 @@
-import { countGear, type GearCount } from '../gear/count'
+import { countGear, nothingCounted, type GearCount } from '../gear/count'
 import { groupsOf } from '../grouping/arranged'
 import { groupCount } from '../grouping/groups'
 import type { ClassDocument } from '../hall/class-document'
@@ -91,7 +91,8 @@ export function computeClass(document: ClassDocument, library: HallLibrary): Com
   })
   const found = new Map<string, { rotation: Rotation; units: Person[][] }>()
   for (const { circuit, rotation, units } of rotations) if (rotation.ok) found.set(circuit.id, { rotation: rotation.value, units })
-  const gear = countGear({ plan, exercises: library.exercises, kinds: usableIn(library.gear, document.roomId, document.bring), groups, paces: pacesOf(library), rotations: found })
+  // Without a timeline there are no turns to count by.
+  const gear = !timeline.ok ? nothingCounted : countGear({ plan, exercises: library.exercises, kinds: usableIn(library.gear, document.roomId, document.bring), groups, paces: pacesOf(library), rotations: found })
   return {
     timeline,
     sentences: timeline.ok ? classSentences(plan, timeline.value, sizes) : undefined,

@@ -42,6 +42,8 @@ export interface GearCount {
   unknownKinds: string[]
 }
 
+export const nothingCounted: GearCount = { turns: [], lines: [], byStation: [], unknownExercises: [], unknownKinds: [] }
+
 export interface GearInput {
   plan: Plan
   exercises: readonly Exercise[]

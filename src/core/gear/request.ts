@@ -23,6 +23,5 @@ export function answerGearCount(request: GearRequest, hall: Pick<HallLibrary, 'e
   const { plan, people, groupSize } = request
   const document = { name: plan.name, startsAt: '', roomId: '', plan, here: people.map((person) => person.id), walkIns: people, groupSize }
   const computed = computeClass(document, { people, exercises: request.exercises ?? hall.exercises, gear: request.gear ?? hall.gear })
-  const refused = computed.rotations.flatMap(({ rotation }) => (rotation.ok ? [] : rotation.problems))
-  return refused.length > 0 ? failure(...refused) : success(computed.gear)
+  return computed.problems.length > 0 ? failure(...computed.problems) : success(computed.gear)
 }

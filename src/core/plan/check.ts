@@ -1,5 +1,6 @@
 import type { z } from 'zod'
 import { limits } from './limits'
+import { turnsOf, wavesOf } from './turns'
 import type { Circuit, Part, Plan, Station, Stay, Variation } from './plan'
 
 type Report = (path: PropertyKey[], message: string) => void
@@ -15,6 +16,34 @@ export function checkPlan(plan: Omit<Plan, never>, context: z.RefinementCtx): vo
     })
     checkVariations(part.vary, part.repeat, 'repeat', targetsOfPart(part), [...path, 'vary'], report)
   })
+  checkSize(plan, report)
+}
+
+/** What a circuit comes to before anything of it is laid out: its turns, and at the most its phases. */
+function sizeOf(circuit: Circuit): { turns: number; phases: number } {
+  const turns = turnsOf(circuit) * wavesOf(circuit)
+  const intervals = Math.max(...[circuit.stay, ...circuit.stations.flatMap((station) => station.stay ?? [])].map((stay) => (stay.kind === 'task' ? 1 : stay.workSeconds.length * stay.sets)))
+  const beside = circuit.waves ? 2 * sizeOf(circuit.waves.meanwhile).phases : 0
+  // An interval for each side, and a break after each, at the most.
+  return { turns, phases: turns * (4 * intervals + 2) + beside }
+}
+
+/** A plan that would take minutes to work out is refused before anybody begins. */
+function checkSize(plan: Plan, report: Report): void {
+  let [turns, phases] = [0, 0]
+  plan.parts.forEach((part, p) =>
+    part.pieces.forEach((piece, i) => {
+      if (piece.type === 'pause') return
+      const path = ['parts', p, 'pieces', i, piece.laps === undefined ? 'turns' : 'laps']
+      const size = sizeOf(piece)
+      const before = Math.max(turns / limits.turns, phases / limits.countedPhases)
+      turns += part.repeat * size.turns
+      phases += part.repeat * size.phases
+      if (before > 1) return
+      if (turns > limits.turns) report(path, `makes ${turns} turns with what comes before, and a plan has at most ${limits.turns}`)
+      else if (phases > limits.countedPhases) report(path, `makes too many intervals with what comes before: fewer laps, sets or repeats`)
+    }),
+  )
 }
 
 function checkIds(plan: Plan, report: Report): void {

@@ -4,7 +4,12 @@ export const limits = {
   positions: 12,
   laps: 50,
   sets: 50,
+  /** In the whole of a plan too, repeats and waves counted. */
   turns: 2000,
+  /** Phases of a timeline. */
+  phases: 6000,
+  /** Phases at the most, as reckoned before a plan is laid out. */
+  countedPhases: 24_000,
   parts: 30,
   pieces: 60,
   uses: 40,

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { idField, nameField, secondsField, wholeNumber } from '../plan/fields'
 import { limits } from '../plan/limits'
-import type { Timeline } from '../timeline/phase'
+import { TimelineSchema } from '../timeline/schema'
 import type { Milliseconds } from '../units'
 
 const plain = <Type extends string>(type: Type) => z.strictObject({ type: z.literal(type) })
@@ -11,51 +11,44 @@ export const TapKind = z.enum(['start', 'round', 'finish'], { error: 'must be a 
 export type TapKind = z.infer<typeof TapKind>
 
 /** Where the class was when the screen was tapped: it counts for there, however long it is on its way. Milliseconds into the phase. */
-const TapWhen = z.strictObject({ phase: wholeNumber(0, 100_000), elapsed: wholeNumber(0, limits.totalSeconds * 1000, 'milliseconds') })
+const TapWhen = z.strictObject({ phase: wholeNumber(0, limits.phases), elapsed: wholeNumber(0, limits.totalSeconds * 1000, 'milliseconds') })
 
-/** What a coach can ask of a run. `amend` carries a new timeline and the phase to enter it at, from the next boundary. */
-export const Command = z.discriminatedUnion(
-  'type',
-  [
-    plain('start'),
-    plain('pause'),
-    plain('resume'),
-    plain('skip'),
-    plain('back'),
-    plain('repeat'),
-    plain('undo'),
-    plain('hold'),
-    plain('release'),
-    plain('stop'),
-    plain('finish'),
-    z.strictObject({ type: z.literal('extend'), seconds: wholeNumber(-600, 600, 'seconds') }),
-    z.strictObject({ type: z.literal('goto'), phase: wholeNumber(0, 100_000), into: secondsField().optional() }),
-    z.strictObject({ type: z.literal('tap'), personIds: z.array(idField).min(1, 'needs somebody').max(limits.people), what: TapKind, when: TapWhen.optional() }),
-    z.strictObject({ type: z.literal('untap'), tapId: idField }),
-    z.strictObject({ type: z.literal('amend'), timeline: z.custom<Timeline>(isTimeline, 'must be a timeline'), phase: wholeNumber(0, 100_000) }),
-  ],
-  { error: 'must be a known command' },
-)
+const simple = [
+  plain('start'),
+  plain('pause'),
+  plain('resume'),
+  plain('skip'),
+  plain('back'),
+  plain('repeat'),
+  plain('undo'),
+  plain('hold'),
+  plain('release'),
+  plain('stop'),
+  plain('finish'),
+  z.strictObject({ type: z.literal('extend'), seconds: wholeNumber(-600, 600, 'seconds') }),
+  z.strictObject({ type: z.literal('goto'), phase: wholeNumber(0, limits.phases), into: secondsField().optional() }),
+  z.strictObject({ type: z.literal('tap'), personIds: z.array(idField).min(1, 'needs somebody').max(limits.people), what: TapKind, when: TapWhen.optional() }),
+  z.strictObject({ type: z.literal('untap'), tapId: idField }),
+] as const
+
+const known = { error: 'must be a known command' }
+const phase = wholeNumber(0, limits.phases)
+const instant = wholeNumber(0, 8_640_000_000_000_000, 'milliseconds')
+
+/** What happens to a run. `amend` carries a new timeline and the phase to enter it at, from the next boundary. */
+export const Command = z.discriminatedUnion('type', [...simple, z.strictObject({ type: z.literal('amend'), timeline: TimelineSchema, phase })], known)
 export type Command = z.infer<typeof Command>
 
-function isTimeline(value: unknown): boolean {
-  const timeline = value as Partial<Timeline> | null
-  if (!timeline || !Array.isArray(timeline.phases) || typeof timeline.total !== 'number') return false
-  if (timeline.total > limits.totalSeconds) return false
-  let clock = 0
-  for (const phase of timeline.phases) {
-    if (phase.start !== clock || !Number.isInteger(phase.seconds) || phase.seconds < 1) return false
-    clock += phase.seconds
-  }
-  return clock === timeline.total && clock > 0
-}
+/** What a screen can ask of a run: of a change of its timeline, which of the ways that it showed, and for when. */
+export const AskedCommand = z.discriminatedUnion('type', [...simple, z.strictObject({ type: z.literal('amend'), way: z.string().max(200), phase, now: instant, deadline: instant })], known)
+export type AskedCommand = z.infer<typeof AskedCommand>
 
 /** A command as a screen sends it: its own id, and the sequence number it believes to be the last. */
 export const CommandRequest = z.strictObject({
   id: z.uuid('must be a UUID'),
   expectedSequence: wholeNumber(0, 1_000_000_000),
   who: nameField(40),
-  command: Command,
+  command: AskedCommand,
 })
 export type CommandRequest = z.infer<typeof CommandRequest>
 

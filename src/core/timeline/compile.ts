@@ -119,6 +119,7 @@ class PhaseWriter {
     // A draft is made for this alone, so it becomes the phase.
     this.phases.push(Object.assign(draft, { index: this.phases.length, start: this.clock }))
     this.clock += draft.seconds
+    if (this.phases.length > limits.phases) throw new Refusal(problem('tooMany', `the plan has more than ${limits.phases} phases: fewer laps, sets or repeats`, 'parts'))
     if (this.clock > limits.totalSeconds) {
       throw new Refusal(problem('tooLong', `the plan runs past ${formatSeconds(limits.totalSeconds)}, the most a plan may last`, 'parts'))
     }

@@ -1,9 +1,3 @@
-import { answerFindings, FindingsRequest } from '@core/findings/request'
-import { readBody } from '@server/http/body'
-import { endpoint, json } from '@server/http/respond'
-import { currentHall, hallLibrary } from '@server/services/halls'
+import { computedInHall } from '@server/http/computed'
 
-export const POST = endpoint(async ({ request }) => {
-  const asked = await readBody(request, FindingsRequest)
-  return json({ findings: answerFindings(asked, await hallLibrary((await currentHall()).id)) })
-})
+export const POST = computedInHall('findings')

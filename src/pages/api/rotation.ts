@@ -1,6 +1,3 @@
-import { answerRotation, RotationRequest } from '@core/rotation/request'
-import { answer } from '@server/http/answer'
-import { readBody } from '@server/http/body'
-import { endpoint } from '@server/http/respond'
+import { computed } from '@server/http/computed'
 
-export const POST = endpoint(async ({ request }) => answer(answerRotation(await readBody(request, RotationRequest))))
+export const POST = computed('rotation')

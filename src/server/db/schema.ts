@@ -1,13 +1,6 @@
-import { bigint, boolean, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core'
-import type { ClassDocument } from '../../core/hall/class-document'
-import type { Exercise } from '../../core/hall/exercise'
-import type { HallFigures } from '../../core/hall/figures'
-import type { GearKind } from '../../core/hall/gear-kind'
-import type { Person } from '../../core/hall/person'
-import type { Room } from '../../core/hall/room'
-import type { Plan } from '../../core/plan/plan'
+import { sql } from 'drizzle-orm'
+import { bigint, boolean, doublePrecision, foreignKey, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uniqueIndex, type AnyPgColumn } from 'drizzle-orm/pg-core'
 import type { Command } from '../../core/run/events'
-import type { RunSnapshot } from '../../core/run/snapshot'
 
 /** Every row belongs to a hall; every editable row has a version that each write must know. */
 
@@ -18,8 +11,10 @@ export const halls = pgTable('hall', {
   name: text('name').notNull(),
   timeZone: text('time_zone').notNull(),
   /** What the hall reckons with; absent, the common figures. */
-  figures: jsonb('figures').$type<HallFigures>(),
+  figures: jsonb('figures'),
   version: integer('version').notNull().default(1),
+  /** Counts the changes of people, exercises and gear: what was computed with them knows with which. Kept by triggers. */
+  libraryVersion: integer('library_version').notNull().default(1),
 })
 
 const hallId = () =>
@@ -27,40 +22,58 @@ const hallId = () =>
     .notNull()
     .references(() => halls.id, { onDelete: 'cascade' })
 
-/** A library row: one validated document, found by the hall and its id. */
-const library = <Document>(name: string) =>
+/** A document as it was stored, and the format in which: it is validated whenever it is read (`stored.ts`). */
+const document = () => jsonb('document').notNull()
+const format = () => integer('format').notNull().default(1)
+
+/** A library row: one document, found by the hall and its id. */
+const library = (name: string) =>
   pgTable(
     name,
     {
       hallId: hallId(),
       id: text('id').notNull(),
       name: text('name').notNull(),
-      document: jsonb('document').$type<Document>().notNull(),
+      document: document(),
+      format: format(),
       version: integer('version').notNull().default(1),
       updatedAt: moment('updated_at').notNull().defaultNow(),
     },
     (table) => [primaryKey({ columns: [table.hallId, table.id] })],
   )
 
-export const rooms = library<Room>('room')
-export const people = library<Person>('person')
-export const exercises = library<Exercise>('exercise')
-export const gearKinds = library<GearKind>('gear_kind')
-export const plans = library<Plan>('plan')
+export const rooms = library('room')
+export const people = library('person')
+export const exercises = library('exercise')
+export const gearKinds = library('gear_kind')
+export const plans = library('plan')
+
+/** To rows of the same hall only. */
+function ofClass(table: string, { hallId, classId }: Record<'hallId' | 'classId', AnyPgColumn>) {
+  return foreignKey({ name: `${table}_class_fk`, columns: [hallId, classId], foreignColumns: [classes.hallId, classes.id] }).onDelete('cascade')
+}
+
+function ofRun(table: string, { hallId, runId }: Record<'hallId' | 'runId', AnyPgColumn>) {
+  return foreignKey({ name: `${table}_run_fk`, columns: [hallId, runId], foreignColumns: [runs.hallId, runs.id] }).onDelete('cascade')
+}
 
 export const classes = pgTable(
   'class',
   {
     hallId: hallId(),
-    id: text('id').primaryKey(),
+    id: text('id').notNull(),
     name: text('name').notNull(),
     startsAt: moment('starts_at').notNull(),
-    document: jsonb('document').$type<ClassDocument>().notNull(),
+    document: document(),
+    format: format(),
+    /** What lists show of it, and which class with which library that was computed from. */
+    summary: jsonb('summary'),
+    summaryOf: text('summary_of'),
     version: integer('version').notNull().default(1),
     updatedAt: moment('updated_at').notNull().defaultNow(),
     deletedAt: moment('deleted_at'),
   },
-  (table) => [index('class_by_day').on(table.hallId, table.startsAt)],
+  (table) => [primaryKey({ columns: [table.hallId, table.id] }), index('class_by_day').on(table.hallId, table.startsAt)],
 )
 
 /** A class as it was: one row for each minute in which it was changed. */
@@ -68,27 +81,30 @@ export const classRevisions = pgTable(
   'class_revision',
   {
     hallId: hallId(),
-    classId: text('class_id')
-      .notNull()
-      .references(() => classes.id, { onDelete: 'cascade' }),
+    classId: text('class_id').notNull(),
     version: integer('version').notNull(),
-    document: jsonb('document').$type<ClassDocument>().notNull(),
+    document: document(),
+    format: format(),
     savedAt: moment('saved_at').notNull().defaultNow(),
   },
-  (table) => [primaryKey({ columns: [table.classId, table.version] })],
+  (table) => [primaryKey({ columns: [table.hallId, table.classId, table.version] }), ofClass('class_revision', table)],
 )
 
 export const runs = pgTable(
   'run',
   {
     hallId: hallId(),
-    id: text('id').primaryKey(),
-    classId: text('class_id')
-      .notNull()
-      .references(() => classes.id, { onDelete: 'cascade' }),
-    snapshot: jsonb('snapshot').$type<RunSnapshot>().notNull(),
+    id: text('id').notNull(),
+    classId: text('class_id').notNull(),
+    snapshot: jsonb('snapshot').notNull(),
     /** The snapshot before the last change of the room, for taking it back. */
-    snapshotBefore: jsonb('snapshot_before').$type<RunSnapshot>(),
+    snapshotBefore: jsonb('snapshot_before'),
+    format: format(),
+    /** What lists show of it, so that they need not read it whole; absent where the snapshot has no such thing. */
+    className: text('class_name').generatedAlwaysAs(sql`snapshot->>'name'`),
+    roomName: text('room_name').generatedAlwaysAs(sql`snapshot->>'roomName'`),
+    plannedSeconds: doublePrecision('planned_seconds').generatedAlwaysAs(sql`case when jsonb_typeof(snapshot->'timeline'->'total') = 'number' then (snapshot->'timeline'->>'total')::float8 end`),
+    people: jsonb('people').generatedAlwaysAs(sql`coalesce(snapshot->'people', '[]') || coalesce(snapshot->'left', '[]')`),
     /** Counts the snapshots, so that a screen knows when to fetch it anew. */
     version: integer('version').notNull().default(1),
     /** The number of the last event: what a command has to expect. */
@@ -97,16 +113,20 @@ export const runs = pgTable(
     startedAt: moment('started_at'),
     endedAt: moment('ended_at'),
   },
-  (table) => [index('run_by_class').on(table.classId), index('run_by_start').on(table.hallId, table.createdAt)],
+  (table) => [
+    primaryKey({ columns: [table.hallId, table.id] }),
+    uniqueIndex('run_id').on(table.id),
+    ofClass('run', table),
+    index('run_by_class').on(table.hallId, table.classId),
+    index('run_by_start').on(table.hallId, table.createdAt),
+  ],
 )
 
 export const runEvents = pgTable(
   'run_event',
   {
     hallId: hallId(),
-    runId: text('run_id')
-      .notNull()
-      .references(() => runs.id, { onDelete: 'cascade' }),
+    runId: text('run_id').notNull(),
     sequence: integer('sequence').notNull(),
     id: text('id').notNull(),
     /** Milliseconds since 1970 by the database's clock, the only one that orders a room. */
@@ -114,18 +134,26 @@ export const runEvents = pgTable(
     who: text('who').notNull(),
     command: jsonb('command').$type<Command>().notNull(),
   },
-  (table) => [primaryKey({ columns: [table.runId, table.sequence] }), uniqueIndex('run_event_id').on(table.runId, table.id)],
+  (table) => [primaryKey({ columns: [table.hallId, table.runId, table.sequence] }), uniqueIndex('run_event_id').on(table.hallId, table.runId, table.id), ofRun('run_event', table)],
 )
 
 /** An unguessable link that opens one screen of a run without signing in. */
-export const screenLinks = pgTable('screen_link', {
-  token: text('token').primaryKey(),
-  hallId: hallId(),
-  runId: text('run_id')
-    .notNull()
-    .references(() => runs.id, { onDelete: 'cascade' }),
-  screen: text('screen', { enum: ['wall', 'card', 'station', 'controls'] }).notNull(),
-  /** The person whose card it is, or the number of the station. */
-  subject: text('subject'),
-  revoked: boolean('revoked').notNull().default(false),
-})
+export const screenLinks = pgTable(
+  'screen_link',
+  {
+    token: text('token').primaryKey(),
+    hallId: hallId(),
+    runId: text('run_id').notNull(),
+    screen: text('screen', { enum: ['wall', 'card', 'station', 'controls'] }).notNull(),
+    /** The person whose card it is, or the number of the station. */
+    subject: text('subject'),
+    revoked: boolean('revoked').notNull().default(false),
+  },
+  (table) => [ofRun('screen_link', table), index('screen_link_by_run').on(table.hallId, table.runId)],
+)
+
+/** By how much the room's time is ahead of the database's clock, since that was last set by hand: one row. */
+export const roomClock = pgTable('room_clock', { id: integer('id').primaryKey().default(1), offsetMs: doublePrecision('offset_ms').notNull().default(0), steppedAt: moment('stepped_at') })
+
+/** Written to find out whether anything can be stored: one row. */
+export const writeProbe = pgTable('write_probe', { id: integer('id').primaryKey().default(1), at: moment('at').notNull().defaultNow() })

@@ -6,21 +6,26 @@ import { refuse, Refused } from './respond'
 /** Past this many bytes a body is no longer even read to its end. */
 const patience = 32 * limits.jsonBytes
 
+/** No document that this app knows is deeper; a parser of one that is may run out of stack. */
+const mostLevels = 64
+
 /** The request's JSON body, validated. Answers 413, 400 or 422 otherwise; the errors name the fields. */
 export async function readBody<Schema extends z.ZodType>(request: Request, schema: Schema): Promise<z.output<Schema>> {
-  const text = await readText(request)
-  let data: unknown
-  try {
-    data = JSON.parse(text)
-  } catch (error) {
-    throw refuse(400, 'notJson', `The body is not JSON: ${(error as Error).message}`)
-  }
-  const result = read(schema, data)
+  const result = read(schema, parsed(await readText(request)))
   if (!result.ok) throw new Refused(422, result.problems)
   return result.value
 }
 
-async function readText(request: Request): Promise<string> {
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text)
+  } catch (error) {
+    throw refuse(400, 'notJson', `The body is not JSON: ${(error as Error).message.slice(0, 200)}`)
+  }
+}
+
+/** The request's body as text, to be taken apart and validated by whoever takes it. Answers 413 or 400 otherwise. */
+export async function readText(request: Request): Promise<string> {
   if (!request.body) return ''
   const chunks: Uint8Array[] = []
   let size = 0
@@ -31,9 +36,27 @@ async function readText(request: Request): Promise<string> {
     if (size > patience) break
   }
   if (size > limits.jsonBytes) throw refuse(413, 'tooLarge', `The body is larger than ${limits.jsonBytes / 1_000_000} MB, the most that is taken.`)
+  const bytes = Buffer.concat(chunks)
+  if (isTooDeep(bytes)) throw refuse(400, 'tooDeep', `The body is nested deeper than ${mostLevels} levels.`)
   try {
-    return new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(chunks))
+    return new TextDecoder('utf-8', { fatal: true }).decode(bytes)
   } catch {
     throw refuse(400, 'notUtf8', 'The body is not UTF-8 text.')
   }
+}
+
+/** Whether brackets outside of strings stand deeper than anything known. */
+function isTooDeep(bytes: Uint8Array): boolean {
+  let [depth, inString] = [0, false]
+  for (let index = 0; index < bytes.length; index++) {
+    const byte = bytes[index]
+    if (inString) {
+      if (byte === 0x5c) index++
+      else if (byte === 0x22) inString = false
+    } else if (byte === 0x22) inString = true
+    else if (byte === 0x7b || byte === 0x5b) {
+      if (++depth > mostLevels) return true
+    } else if (byte === 0x7d || byte === 0x5d) depth--
+  }
+  return false
 }

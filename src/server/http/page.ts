@@ -1,6 +1,6 @@
 import { Refused } from './respond'
 
-/** What was looked for, or `undefined` when there is no such thing: a page then shows that it is not found. */
+/** What was looked for; `undefined` when there is no such thing: a page then shows that it is not found. */
 export async function orMissing<T>(looking: Promise<T>): Promise<T | undefined> {
   try {
     return await looking

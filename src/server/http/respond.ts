@@ -1,11 +1,14 @@
 import type { APIContext } from 'astro'
-import pino from 'pino'
 import { problem, type Problem } from '../../core/result'
+import { databaseTrouble, troubleWords } from '../db/trouble'
+import { log } from '../log'
 
-export const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' })
+const headers = { 'content-type': 'application/json', 'cache-control': 'no-store' }
 
-export const json = (body: unknown, status = 200): Response =>
-  new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json', 'cache-control': 'no-store' } })
+export const json = (body: unknown, status = 200): Response => new Response(JSON.stringify(body), { status, headers })
+
+/** An answer that is JSON already. */
+export const jsonText = (text: string, status = 200): Response => new Response(text, { status, headers })
 
 /** An answer that is not what was asked for: it always says why, and which field. */
 export class Refused extends Error {
@@ -23,13 +26,20 @@ export const refuse = (status: number, code: string, message: string, more: Reco
 
 export const notFound = (what: string) => refuse(404, 'notFound', `There is no such ${what}. It may have been deleted.`)
 
-const connectionCodes = new Set(['ECONNREFUSED', 'CONNECTION_CLOSED', 'CONNECTION_ENDED', 'CONNECTION_DESTROYED', 'CONNECT_TIMEOUT', '57P01', '57P03'])
-
-export function databaseIsAway(error: unknown): boolean {
-  for (let each = error as { code?: string; cause?: unknown } | undefined; each; each = each.cause as typeof each) {
-    if (each.code && connectionCodes.has(each.code)) return true
+/** What went wrong, as an answer. Only what is no refusal is logged, and its stack goes to the log and nowhere else. */
+export function answerTo(error: unknown): Response {
+  if (error instanceof Refused) {
+    const { retryAfterSeconds, ...more } = error.more
+    const response = json({ errors: error.problems, ...more }, error.status)
+    if (retryAfterSeconds !== undefined) response.headers.set('retry-after', String(retryAfterSeconds))
+    return response
   }
-  return false
+  log.error({ err: error }, 'a request failed')
+  const trouble = databaseTrouble(error)
+  if (!trouble) return json({ errors: [problem('internal', 'Something went wrong on the server. Nothing was changed.')] }, 500)
+  const response = json({ errors: [problem(troubleWords[trouble].code, troubleWords[trouble].message)] }, 503)
+  response.headers.set('retry-after', '1')
+  return response
 }
 
 /** A page of another site can send forms, but not JSON: so a write that is not JSON is refused, with a body or without. */
@@ -39,17 +49,14 @@ function requireJson(request: Request): void {
   if (type !== 'application/json') throw refuse(415, 'wrongContentType', 'Send JSON, with the header content-type: application/json.')
 }
 
-/** Turns a handler's result, refusal or failure into an answer; a stack trace goes to the log and nowhere else. */
+/** Turns a handler's result, refusal or failure into an answer. */
 export function endpoint(handler: (context: APIContext) => Promise<Response>) {
   return async (context: APIContext): Promise<Response> => {
     try {
       requireJson(context.request)
       return await handler(context)
     } catch (error) {
-      if (error instanceof Refused) return json({ errors: error.problems, ...error.more }, error.status)
-      log.error(error)
-      if (databaseIsAway(error)) return json({ errors: [problem('databaseAway', 'The database does not answer. Try again in a moment.')] }, 503)
-      return json({ errors: [problem('internal', 'Something went wrong on the server. Nothing was changed.')] }, 500)
+      return answerTo(error)
     }
   }
 }

@@ -1,79 +1,107 @@
 import { and, eq } from 'drizzle-orm'
 import type { RunEvent } from '../../core/run/events'
-import { db, sql } from '../db/client'
-import { screenLinks } from '../db/schema'
-import { log } from '../http/respond'
-import { eventsAfter, runChannel, runVersion } from '../services/runs'
+import { inHall } from '../db/in-hall'
+import { screenLinks, runs } from '../db/schema'
+import { log } from '../log'
+import { eventsAfter, runChannel } from '../services/runs'
+import { listen } from './listen'
 
-/** What there is to tell of a run: its snapshot's version, the events after those told before, and the links that were taken back. */
+/** What there is to tell of a run: its snapshot's version, the number of its last event, the events after those told before, and the links that were taken back. */
 export interface RunNews {
   version: number
+  sequence: number
   events: RunEvent[]
   revoked: ReadonlySet<string>
 }
 
-type Listener = (news: RunNews) => void
+export interface Listener {
+  tell: (news: RunNews) => void
+  /** Ends the stream, and asks the screen to connect anew. */
+  rejoin: () => void
+}
 
 /** The listeners of a run in this process, and up to where its events were read for them. */
 interface Tail {
+  hallId: string
   listeners: Set<Listener>
-  last: number
+  /** Absent until it was read for the first time: no screen decides where the others' news begin. */
+  last: number | undefined
   reading: Promise<void>
   /** Something came while it was read: read once more. */
   again: boolean
 }
 
 const tails = new Map<string, Tail>()
-let listening: Promise<unknown> | undefined
+let listening: Promise<void> | undefined
+
+/** A process has so many streams, and so many of one link or of one address (a hall may come by a single one), before more are refused. */
+export const mostStreams = { inAll: 2000, ofAddress: 600, ofLink: 12 } as const
+
+/** A screen that hears nothing for more than twice as long takes its line for lost. */
+const beatMs = 5000
 
 /**
- * Calls `listener` whenever run `runId` may have something new, from whichever app process it came, and again whenever
- * the line to the database was lost and is back (something may have been missed). What is new is read once for all who listen: the first of them
- * has seen the events up to `after`, and any of them may have to read for itself what lies before what it is told. Returns what ends it.
+ * Calls `listener` whenever run `runId` may have something new, from whichever app process it came; again whenever the line to the database was lost and is back; and every five
+ * seconds in any case, so that a notice that was lost is made up for. What is new is read once for all who listen, from the database's own number on: each tells its screen what that has not seen. Returns
+ * what ends it.
  */
-export async function onRunChange(runId: string, after: number, listener: Listener): Promise<() => void> {
-  if (!tails.has(runId)) tails.set(runId, { listeners: new Set(), last: after, reading: Promise.resolve(), again: false })
+export async function onRunChange(hallId: string, runId: string, listener: Listener): Promise<() => void> {
+  listening ??= listen(runChannel, read, readAll)
+  // While the line is away, beats read what is new.
+  await listening.catch(() => {})
+  if (!tails.has(runId)) tails.set(runId, { hallId, listeners: new Set(), last: undefined, reading: Promise.resolve(), again: false })
   const tail = tails.get(runId)!
   tail.listeners.add(listener)
-  const end = () => {
+  beating ??= setInterval(readAll, beatMs)
+  beating.unref()
+  return () => {
     tail.listeners.delete(listener)
     if (tail.listeners.size === 0 && tails.get(runId) === tail) tails.delete(runId)
   }
-  try {
-    listening ??= sql().listen(runChannel, read, readAll)
-    await listening
-  } catch (error) {
-    listening = undefined
-    log.warn(error)
-    end()
-    throw error
-  }
-  return end
 }
+
+let beating: ReturnType<typeof setInterval> | undefined
 
 function read(runId: string): void {
   const tail = tails.get(runId)
   if (!tail || tail.again) return
   tail.again = true
-  tail.reading = tail.reading.then(async () => {
-    tail.again = false
-    const news = await newsOf(runId, tail.last)
-    tail.last = news.events.at(-1)?.sequence ?? tail.last
-    tail.listeners.forEach((listener) => listener(news))
-  }).catch((error: unknown) => log.warn(error))
+  tail.reading = tail.reading
+    .then(async () => {
+      tail.again = false
+      const news = await newsOf(tail.hallId, runId, tail.last)
+      tail.last = news.sequence
+      tail.listeners.forEach(({ tell }) => tell(news))
+    })
+    .catch((error: unknown) => {
+      log.warn({ err: error }, 'news of a run could not be read')
+      // What could not be read is read again with the next notice or beat, at the latest.
+      setTimeout(() => read(runId), 300).unref()
+    })
 }
 
 const readAll = () => [...tails.keys()].forEach(read)
 
-/** What there is to tell a screen that has seen the events up to `after`. */
-export async function newsOf(runId: string, after: number): Promise<RunNews> {
-  const [version, events, links] = await Promise.all([
-    runVersion(runId),
-    eventsAfter(runId, after),
-    db().select({ token: screenLinks.token }).from(screenLinks).where(and(eq(screenLinks.runId, runId), eq(screenLinks.revoked, true))),
-  ])
-  return { version, events, revoked: new Set(links.map(({ token }) => token)) }
+/** What there is to tell a screen that has seen the events up to `after`; none of them, when that is left out. */
+export function newsOf(hallId: string, runId: string, after: number | undefined): Promise<RunNews> {
+  return inHall(hallId, async (hall) => {
+    const here = and(eq(runs.hallId, hallId), eq(runs.id, runId))
+    const [run] = await hall.tx.select({ version: runs.version, sequence: runs.sequence }).from(runs).where(here)
+    const { version = 0, sequence = 0 } = run ?? {}
+    // Between the two readings more may have happened: it is told with the next notice.
+    const events = after === undefined || after >= sequence ? [] : (await eventsAfter(hall, runId, after)).filter((event) => event.sequence <= sequence)
+    const links = await hall.tx.select({ token: screenLinks.token }).from(screenLinks).where(and(eq(screenLinks.hallId, hallId), eq(screenLinks.runId, runId), eq(screenLinks.revoked, true)))
+    return { version, sequence, events, revoked: new Set(links.map(({ token }) => token)) }
+  })
 }
 
 /** How many streams this process has open. */
 export const openStreams = (): number => [...tails.values()].reduce((sum, { listeners }) => sum + listeners.size, 0)
+
+/** Before the app ends: every screen connects anew, to whoever takes its place. */
+export function sendAway(): void {
+  for (const { listeners } of tails.values()) listeners.forEach(({ rejoin }) => rejoin())
+}
+
+process.once('SIGTERM', sendAway)
+process.once('SIGINT', sendAway)

@@ -1,5 +1,7 @@
-import { log } from '../http/respond'
-import { newsOf, onRunChange, type RunNews } from './bus'
+import { problem } from '../../core/result'
+import { json } from '../http/respond'
+import { log } from '../log'
+import { mostStreams, newsOf, onRunChange, type RunNews } from './bus'
 
 /** A screen that hears nothing for more than twice as long takes its line for lost. */
 const heartbeatMs = 5000
@@ -7,41 +9,77 @@ const heartbeatMs = 5000
 /** So many messages may wait to be read. */
 const mostUnread = 5000
 
+/** Streams that are open, by what there is a limit for. */
+const open = new Map<string, number>()
+
+function count(keys: readonly string[], by: 1 | -1): void {
+  for (const key of keys) {
+    const now = (open.get(key) ?? 0) + by
+    if (now > 0) open.set(key, now)
+    else open.delete(key)
+  }
+}
+
+/** Who listens: to which run, from which address, and by which link, where it is one that can be taken back. */
+export interface Listening {
+  hallId: string
+  runId: string
+  address: string
+  token?: string | undefined
+}
+
+function tooMany({ address, token }: Listening): Response | undefined {
+  const full = (open.get('all') ?? 0) >= mostStreams.inAll || (open.get(address) ?? 0) >= mostStreams.ofAddress || (token !== undefined && (open.get(token) ?? 0) >= mostStreams.ofLink)
+  if (!full) return undefined
+  const response = json({ errors: [problem('tooManyStreams', 'Too many screens are open here: close some, and try again.')] }, 429)
+  response.headers.set('retry-after', '5')
+  return response
+}
+
 /**
  * The run's events as server-sent events, from the one after `Last-Event-ID` (or `?after=`) on. Each carries its sequence
- * number as id. The stream ends when the link by whose `token` it was opened is taken back. A `snapshot` message tells the version of the run's snapshot, first and whenever it changes.
+ * number as id. A `snapshot` message tells the version of the run's snapshot, first and whenever it changes; a `beat` every five seconds tells that and the number of the last event, so that
+ * a screen finds out what it has missed. The stream ends when the link by whose `token` it was opened is taken back.
  */
-export async function streamRun(runId: string, request: Request, token?: string): Promise<Response> {
+export async function streamRun(listening: Listening, request: Request): Promise<Response> {
+  const refused = tooMany(listening)
+  if (refused) return refused
+  const { hallId, runId, token, address } = listening
   const from = request.headers.get('last-event-id') ?? new URL(request.url).searchParams.get('after') ?? '0'
   let last = Number.isSafeInteger(Number(from)) ? Math.max(0, Number(from)) : 0
-  let version: number | undefined
+  let [version, sequence]: (number | undefined)[] = []
   let end = () => {}
   const encoder = new TextEncoder()
+  const keys = ['all', address, ...(token === undefined ? [] : [token])]
 
   const body = new ReadableStream<Uint8Array>({
     async start(controller) {
-      let open = true
+      let isOpen = true
       let telling: Promise<void> = Promise.resolve()
+      count(keys, 1)
       const send = (text: string) => {
-        if (!open) return
+        if (!isOpen) return
         // Nobody reads: gone before the first word, or too slow to be of use. A screen that is still there connects anew.
         if ((controller.desiredSize ?? 0) < -mostUnread) return close()
         controller.enqueue(encoder.encode(text))
       }
       const pass = async (news: RunNews) => {
         if (token !== undefined && news.revoked.has(token)) return close()
+        sequence = news.sequence
         if (news.version !== version) send(`event: snapshot\ndata: ${news.version}\n\n`)
         version = news.version
+        // A screen that claims to have seen what has not happened has to see what there is.
+        if (last > news.sequence) last = 0
         const fresh = news.events.filter((event) => event.sequence > last)
         // What was read for all may begin after what this screen has seen.
-        const whole = fresh.length === 0 || fresh[0]!.sequence === last + 1
-        for (const event of whole ? fresh : (await newsOf(runId, last)).events) {
+        const whole = news.sequence <= last || fresh[0]?.sequence === last + 1
+        for (const event of whole ? fresh : (await newsOf(hallId, runId, last)).events) {
           send(`id: ${event.sequence}\nevent: run\ndata: ${JSON.stringify(event)}\n\n`)
           last = event.sequence
         }
       }
       const close = () => {
-        if (!open) return
+        if (!isOpen) return
         end()
         try {
           controller.close()
@@ -52,14 +90,16 @@ export async function streamRun(runId: string, request: Request, token?: string)
       // One after the other; when one fails, the screen connects anew and says what it has seen.
       const tell = (news: RunNews | Promise<RunNews>) => {
         telling = telling.then(async () => pass(await news)).catch((error: unknown) => {
-          log.warn(error)
+          log.warn({ err: error }, 'a stream could not be told')
           close()
         })
       }
-      const heartbeat = setInterval(() => send('event: beat\ndata: 1\n\n'), heartbeatMs)
+      const beat = () => send(`event: beat\ndata: ${JSON.stringify({ sequence, version })}\n\n`)
+      const heartbeat = setInterval(beat, heartbeatMs)
       let unsubscribe = () => {}
       end = () => {
-        open = false
+        isOpen = false
+        count(keys, -1)
         clearInterval(heartbeat)
         unsubscribe()
       }
@@ -67,13 +107,13 @@ export async function streamRun(runId: string, request: Request, token?: string)
       if (request.signal.aborted) return close()
       request.signal.addEventListener('abort', close, { once: true })
       send('retry: 500\n\n')
-      try {
-        unsubscribe = await onRunChange(runId, last, tell)
-        if (!open) unsubscribe()
-        tell(newsOf(runId, last))
-      } catch {
+      const rejoin = () => {
+        send('event: rejoin\ndata: 1\n\n')
         close()
       }
+      unsubscribe = await onRunChange(hallId, runId, { tell, rejoin })
+      if (!isOpen) return unsubscribe()
+      tell(newsOf(hallId, runId, last))
     },
     cancel: () => end(),
   })

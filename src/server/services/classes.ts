@@ -1,11 +1,11 @@
-import { and, asc, desc, eq, gte, isNull, lt, lte, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, gte, inArray, isNull, lt, lte, sql } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
-import { computeClass, type HallLibrary } from '../../core/class/compute'
-import { asOther, type OtherClass } from '../../core/gear/overlap'
 import type { ClassDocument } from '../../core/hall/class-document'
 import { limits } from '../../core/plan/limits'
-import { db, type Transaction } from '../db/client'
+import { presentFormat } from '../../core/stored'
+import type { InHall } from '../db/in-hall'
 import { classes, classRevisions, rooms } from '../db/schema'
+import { kinds, readRow } from '../db/stored'
 import { notFound, refuse } from '../http/respond'
 
 export interface StoredClass {
@@ -15,49 +15,90 @@ export interface StoredClass {
   updatedAt: Date
 }
 
-const columns = { id: classes.id, version: classes.version, document: classes.document, updatedAt: classes.updatedAt }
+const columns = { id: classes.id, version: classes.version, document: classes.document, format: classes.format, updatedAt: classes.updatedAt }
+type Row = { id: string; version: number; document: unknown; format: number; updatedAt: Date }
 
-/** Classes that start from `from` (included) to `until`, in order of time. */
-export async function classesBetween(hallId: string, from: Date, until: Date): Promise<StoredClass[]> {
-  return db()
-    .select(columns)
+const storedClass = ({ id, version, updatedAt, ...row }: Row): StoredClass => ({ id, version, updatedAt, document: readRow(kinds.class, row) })
+
+/** What lists show of a class, and from which class and library it was computed. */
+export interface ListedClass {
+  id: string
+  version: number
+  name: string
+  startsAt: Date
+  summary: unknown
+  summaryOf: string | null
+}
+
+/** Classes that start from `from` (included) to `until`, in order of time, without their documents. */
+export async function classesBetween({ hallId, tx }: InHall, from: Date, until: Date): Promise<ListedClass[]> {
+  return tx
+    .select({ id: classes.id, version: classes.version, name: classes.name, startsAt: classes.startsAt, summary: classes.summary, summaryOf: classes.summaryOf })
     .from(classes)
     .where(and(eq(classes.hallId, hallId), isNull(classes.deletedAt), gte(classes.startsAt, from), lt(classes.startsAt, until)))
     .orderBy(asc(classes.startsAt), asc(classes.id))
 }
 
+/** When the first class from `from` on starts. */
+export async function nextClassFrom({ hallId, tx }: InHall, from: Date): Promise<Date | undefined> {
+  const [row] = await tx
+    .select({ startsAt: classes.startsAt })
+    .from(classes)
+    .where(and(eq(classes.hallId, hallId), isNull(classes.deletedAt), gte(classes.startsAt, from)))
+    .orderBy(asc(classes.startsAt))
+    .limit(1)
+  return row?.startsAt
+}
+
+/** Documents of classes, as text to be worked on elsewhere. */
+export async function classTexts({ hallId, tx }: InHall, ids: readonly string[]): Promise<{ id: string; version: number; format: number; text: string }[]> {
+  if (ids.length === 0) return []
+  return tx
+    .select({ id: classes.id, version: classes.version, format: classes.format, text: sql<string>`${classes.document}::text` })
+    .from(classes)
+    .where(and(eq(classes.hallId, hallId), inArray(classes.id, [...ids])))
+}
+
+/** Keeps what lists show of a class, unless the class has changed meanwhile. */
+export async function keepSummary({ hallId, tx }: InHall, id: string, version: number, summary: string, of: string): Promise<void> {
+  await tx
+    .update(classes)
+    .set({ summary: sql`${summary}::jsonb`, summaryOf: of })
+    .where(and(eq(classes.hallId, hallId), eq(classes.id, id), eq(classes.version, version)))
+}
+
 /** No plan is longer than this. */
 const longestMilliseconds = limits.totalSeconds * 1000
 
-/** The hall's other classes that may go on at the same time as one, as it has to know them. */
-export async function classesBeside(hallId: string, { id, document }: Pick<StoredClass, 'id' | 'document'>, library: HallLibrary): Promise<OtherClass[]> {
+/** Ids of the hall's other classes that may go on at the same time as one. */
+export async function classesBeside(hall: InHall, { id, document }: Pick<StoredClass, 'id' | 'document'>): Promise<string[]> {
   const start = Date.parse(document.startsAt)
-  const near = await classesBetween(hallId, new Date(start - longestMilliseconds), new Date(start + longestMilliseconds))
-  return near.filter((other) => other.id !== id).map((other) => asOther(other.id, other.document, computeClass(other.document, library)))
+  const near = await classesBetween(hall, new Date(start - longestMilliseconds), new Date(start + longestMilliseconds))
+  return near.map((other) => other.id).filter((other) => other !== id)
 }
 
 /** A class that was put away is found only where `putAwayToo` is said: a run of it may still go on. */
-export async function findClass(hallId: string, id: string, putAwayToo = false): Promise<StoredClass> {
-  const [row] = await db()
+export async function findClass({ hallId, tx }: InHall, id: string, putAwayToo = false): Promise<StoredClass> {
+  const [row] = await tx
     .select(columns)
     .from(classes)
     .where(and(eq(classes.hallId, hallId), eq(classes.id, id), putAwayToo ? undefined : isNull(classes.deletedAt)))
   if (!row) throw notFound('class')
-  return row
+  return storedClass(row)
 }
 
-async function requireRoom(hallId: string, roomId: string): Promise<void> {
-  const [room] = await db().select({ id: rooms.id }).from(rooms).where(and(eq(rooms.hallId, hallId), eq(rooms.id, roomId)))
+async function requireRoom({ hallId, tx }: InHall, roomId: string): Promise<void> {
+  const [room] = await tx.select({ id: rooms.id }).from(rooms).where(and(eq(rooms.hallId, hallId), eq(rooms.id, roomId)))
   if (!room) throw refuse(422, 'unknownRoom', `document.roomId "${roomId}" is not a room of this hall`)
 }
 
-export async function createClass(hallId: string, document: ClassDocument): Promise<StoredClass> {
-  await requireRoom(hallId, document.roomId)
-  const [row] = await db()
+export async function createClass(hall: InHall, document: ClassDocument): Promise<StoredClass> {
+  await requireRoom(hall, document.roomId)
+  const [row] = await hall.tx
     .insert(classes)
-    .values({ hallId, id: nanoid(12), name: document.name, startsAt: new Date(document.startsAt), document })
+    .values({ hallId: hall.hallId, id: nanoid(12), name: document.name, startsAt: new Date(document.startsAt), document })
     .returning(columns)
-  return row!
+  return { ...row!, document }
 }
 
 /** Changes within this time of each other are one revision. */
@@ -65,15 +106,15 @@ const revisionMinutes = 1
 const mostRevisions = 200
 
 /** Keeps the class as it now is in its history, and how it was at first. Runs in the transaction that changes it. */
-async function keepRevision(tx: Transaction, before: StoredClass, after: StoredClass, hallId: string): Promise<void> {
-  const of = eq(classRevisions.classId, after.id)
+async function keepRevision({ hallId, tx }: InHall, before: Row, after: Row): Promise<void> {
+  const of = and(eq(classRevisions.hallId, hallId), eq(classRevisions.classId, after.id))
   const [last] = await tx
     .select({ version: classRevisions.version, fresh: sql<boolean>`${classRevisions.savedAt} > now() - ${`${revisionMinutes} minutes`}::interval` })
     .from(classRevisions)
     .where(of)
     .orderBy(desc(classRevisions.version))
     .limit(1)
-  const row = (stored: StoredClass, savedAt: Date) => ({ hallId, classId: stored.id, version: stored.version, document: stored.document, savedAt })
+  const row = (stored: Row, savedAt: Date) => ({ hallId, classId: stored.id, version: stored.version, document: stored.document, format: stored.format, savedAt })
   if (!last) await tx.insert(classRevisions).values(row(before, before.updatedAt))
   else if (last.fresh && last.version > 1) await tx.delete(classRevisions).where(and(of, eq(classRevisions.version, last.version)))
   await tx.insert(classRevisions).values(row(after, after.updatedAt))
@@ -82,48 +123,47 @@ async function keepRevision(tx: Transaction, before: StoredClass, after: StoredC
 }
 
 /** When the class was changed, newest first. */
-export async function listRevisions(hallId: string, id: string): Promise<{ version: number; savedAt: Date }[]> {
-  await findClass(hallId, id)
-  return db()
+export async function listRevisions(hall: InHall, id: string): Promise<{ version: number; savedAt: Date }[]> {
+  await findClass(hall, id)
+  return hall.tx
     .select({ version: classRevisions.version, savedAt: classRevisions.savedAt })
     .from(classRevisions)
-    .where(and(eq(classRevisions.hallId, hallId), eq(classRevisions.classId, id)))
+    .where(and(eq(classRevisions.hallId, hall.hallId), eq(classRevisions.classId, id)))
     .orderBy(desc(classRevisions.version))
 }
 
-export async function findRevision(hallId: string, id: string, version: number): Promise<{ version: number; savedAt: Date; document: ClassDocument }> {
-  const columnsOf = { version: classRevisions.version, savedAt: classRevisions.savedAt, document: classRevisions.document }
-  const [row] = await db()
+export async function findRevision({ hallId, tx }: InHall, id: string, version: number): Promise<{ version: number; savedAt: Date; document: ClassDocument }> {
+  const columnsOf = { version: classRevisions.version, savedAt: classRevisions.savedAt, document: classRevisions.document, format: classRevisions.format }
+  const [row] = await tx
     .select(columnsOf)
     .from(classRevisions)
     .where(and(eq(classRevisions.hallId, hallId), eq(classRevisions.classId, id), eq(classRevisions.version, version)))
   if (!row) throw notFound('earlier version of the class')
-  return row
+  return { version: row.version, savedAt: row.savedAt, document: readRow(kinds.class, row) }
 }
 
 /** Stores `document` if nobody has changed the class since `version`; else 409 with the class as it is now. */
-export async function updateClass(hallId: string, id: string, version: number, document: ClassDocument): Promise<StoredClass> {
-  await requireRoom(hallId, document.roomId)
-  const row = await db().transaction(async (tx) => {
-    const here = and(eq(classes.hallId, hallId), eq(classes.id, id), eq(classes.version, version), isNull(classes.deletedAt))
-    const [before] = await tx.select(columns).from(classes).where(here).for('update')
-    if (!before) return undefined
-    const [after] = await tx
-      .update(classes)
-      .set({ name: document.name, startsAt: new Date(document.startsAt), document, version: sql`${classes.version} + 1`, updatedAt: sql`now()` })
-      .where(here)
-      .returning(columns)
-    await keepRevision(tx, before, after!, hallId)
-    return after
-  })
-  if (row) return row
-  const current = await findClass(hallId, id)
-  throw refuse(409, 'changedElsewhere', 'This class was changed in another window.', { current })
+export async function updateClass(hall: InHall, id: string, version: number, document: ClassDocument): Promise<StoredClass> {
+  const { hallId, tx } = hall
+  await requireRoom(hall, document.roomId)
+  const here = and(eq(classes.hallId, hallId), eq(classes.id, id), eq(classes.version, version), isNull(classes.deletedAt))
+  const [before] = await tx.select(columns).from(classes).where(here).for('update')
+  if (!before) {
+    const current = await findClass(hall, id)
+    throw refuse(409, 'changedElsewhere', 'This class was changed in another window.', { current })
+  }
+  const [after] = await tx
+    .update(classes)
+    .set({ name: document.name, startsAt: new Date(document.startsAt), document, format: presentFormat(kinds.class), version: sql`${classes.version} + 1`, updatedAt: sql`now()` })
+    .where(here)
+    .returning(columns)
+  await keepRevision(hall, before, after!)
+  return { ...after!, document }
 }
 
 /** Puts the class away, or back (`deleted` false). Nothing is erased. */
-export async function setClassDeleted(hallId: string, id: string, deleted: boolean): Promise<void> {
-  const [row] = await db()
+export async function setClassDeleted({ hallId, tx }: InHall, id: string, deleted: boolean): Promise<void> {
+  const [row] = await tx
     .update(classes)
     .set({ deletedAt: deleted ? sql`now()` : null, version: sql`${classes.version} + 1` })
     .where(and(eq(classes.hallId, hallId), eq(classes.id, id)))

@@ -1,11 +1,13 @@
-import { and, asc, eq, sql } from 'drizzle-orm'
+import { asc, eq, sql } from 'drizzle-orm'
 import type { HallLibrary } from '../../core/class/compute'
 import { commonFigures, type HallFigures } from '../../core/hall/figures'
 import { namedIn } from '../../core/hall/gear-kind'
 import type { Room } from '../../core/hall/room'
-import { db } from '../db/client'
+import type { InHall } from '../db/in-hall'
 import { exercises, gearKinds, halls, people, rooms } from '../db/schema'
+import { kinds, readRow, readRows, remembered } from '../db/stored'
 import { notFound, refuse } from '../http/respond'
+import type { StoredKind } from '../../core/stored'
 
 export interface Hall {
   id: string
@@ -13,42 +15,59 @@ export interface Hall {
   timeZone: string
   figures: HallFigures
   version: number
+  /** Tells one state of people, exercises, gear, rooms and figures from another. */
+  libraryKey: string
 }
 
-/** The one hall of this installation; sign-in will choose among several. */
-export async function currentHall(): Promise<Hall> {
-  const [hall] = await db().select().from(halls).orderBy(asc(halls.id)).limit(1)
-  if (!hall) throw notFound('hall: the database is empty. Run ./start --fresh')
-  return { ...hall, figures: hall.figures ?? commonFigures }
+/** The hall that the work is bound to. */
+export async function ownHall({ hallId, tx }: InHall): Promise<Hall> {
+  const [hall] = await tx.select().from(halls).where(eq(halls.id, hallId))
+  if (!hall) throw notFound('hall')
+  const { id, name, timeZone, version, libraryVersion } = hall
+  const figures = hall.figures === null ? commonFigures : readRow(kinds.figures, { document: hall.figures, format: 1 })
+  return { id, name, timeZone, version, figures, libraryKey: `${id}/${version}/${libraryVersion}` }
 }
 
-const documents = async <Document>(table: typeof people | typeof exercises | typeof gearKinds | typeof rooms, hallId: string) => {
-  const rows = await db().select({ document: table.document }).from(table).where(eq(table.hallId, hallId)).orderBy(asc(table.name))
-  return rows.map((row) => row.document as Document)
+type Table = typeof people | typeof exercises | typeof gearKinds | typeof rooms
+
+async function documents<Document>({ hallId, tx }: InHall, table: Table, kind: StoredKind<Document>): Promise<Document[]> {
+  const rows = await tx.select({ id: table.id, name: table.name, document: table.document, format: table.format }).from(table).where(eq(table.hallId, hallId)).orderBy(asc(table.name))
+  return readRows(kind, rows).readable.map(({ document }) => document)
 }
 
-export const hallRooms = (hallId: string) => documents<Room>(rooms, hallId)
+export const hallRooms = (hall: InHall): Promise<Room[]> => documents(hall, rooms, kinds.room)
 
-/** The hall's people, exercises and gear, each in the order of their names, and its figures. */
-export async function hallLibrary(hallId: string): Promise<HallLibrary> {
-  const [peopleHere, exercisesHere, gearHere, [hall]] = await Promise.all([
-    documents<HallLibrary['people'][number]>(people, hallId),
-    documents<HallLibrary['exercises'][number]>(exercises, hallId),
-    documents<HallLibrary['gear'][number]>(gearKinds, hallId),
-    db().select({ figures: halls.figures }).from(halls).where(eq(halls.id, hallId)),
-  ])
-  const figures = hall?.figures ?? commonFigures
-  return { people: peopleHere, exercises: exercisesHere, gear: namedIn(gearHere, figures.weightUnit ?? 'kg'), figures }
+/** What a class is computed against; as text too, for those who work it out on another thread. */
+export interface KnownLibrary {
+  key: string
+  library: HallLibrary
+  text: string
 }
+
+const known = remembered<KnownLibrary>(4)
+
+/** The hall's people, exercises and gear, each in the order of their names, and its figures. What cannot be read is left out. */
+export async function knownLibrary(hall: InHall): Promise<KnownLibrary> {
+  const { figures, libraryKey: key } = await ownHall(hall)
+  return known(key, async () => {
+    const peopleHere = await documents(hall, people, kinds.person)
+    const exercisesHere = await documents(hall, exercises, kinds.exercise)
+    const gearHere = await documents(hall, gearKinds, kinds.gear)
+    const library: HallLibrary = { people: peopleHere, exercises: exercisesHere, gear: namedIn(gearHere, figures.weightUnit ?? 'kg'), figures }
+    return { key, library, text: JSON.stringify(library) }
+  })
+}
+
+export const hallLibrary = async (hall: InHall): Promise<HallLibrary> => (await knownLibrary(hall)).library
 
 /** Stores the hall's figures if nobody has changed the hall since `version`; else 409 with them as they are now. */
-export async function updateFigures(hallId: string, version: number, figures: HallFigures): Promise<{ version: number; figures: HallFigures }> {
-  const [row] = await db()
+export async function updateFigures(hall: InHall, version: number, figures: HallFigures): Promise<{ version: number; figures: HallFigures }> {
+  const [row] = await hall.tx
     .update(halls)
     .set({ figures, version: sql`${halls.version} + 1` })
-    .where(and(eq(halls.id, hallId), eq(halls.version, version)))
+    .where(sql`${halls.id} = ${hall.hallId} and ${halls.version} = ${version}`)
     .returning({ version: halls.version })
   if (row) return { version: row.version, figures }
-  const current = await currentHall()
+  const current = await ownHall(hall)
   throw refuse(409, 'changedElsewhere', 'The figures were changed in another window.', { current: { version: current.version, figures: current.figures } })
 }

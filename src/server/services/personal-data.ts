@@ -1,10 +1,13 @@
 import { and, eq, sql } from 'drizzle-orm'
-import type { ClassDocument } from '../../core/hall/class-document'
+import type { AnyPgColumn } from 'drizzle-orm/pg-core'
+import { nanoid } from 'nanoid'
+import { nameless, withoutPerson, type Erased } from '../../core/hall/erase'
 import type { Person } from '../../core/hall/person'
-import { db, type Transaction } from '../db/client'
-import { classes, classRevisions, people, runs } from '../db/schema'
+import type { InHall } from '../db/in-hall'
+import { classes, classRevisions, people, runEvents, runs, screenLinks } from '../db/schema'
 import { notFound } from '../http/respond'
 import { roster } from './library'
+import { notifyRun } from './runs'
 
 /** Everything the hall has stored of one person. */
 export interface PersonalData {
@@ -14,49 +17,57 @@ export interface PersonalData {
 
 const hasComeTo = (id: string) => sql`${classes.document}->'here' ? ${id}`
 
-export async function personalData(hallId: string, id: string): Promise<PersonalData> {
-  const { document } = await roster.find(hallId, id)
-  const rows = await db().select({ name: classes.name, startsAt: classes.startsAt }).from(classes).where(and(eq(classes.hallId, hallId), hasComeTo(id))).orderBy(classes.startsAt)
+export async function personalData(hall: InHall, id: string): Promise<PersonalData> {
+  const { hallId, tx } = hall
+  const { document } = await roster.find(hall, id)
+  const rows = await tx.select({ name: classes.name, startsAt: classes.startsAt }).from(classes).where(and(eq(classes.hallId, hallId), hasComeTo(id))).orderBy(classes.startsAt)
   return { person: document, classes: rows.map(({ name, startsAt }) => ({ name, startsAt: startsAt.toISOString() })) }
 }
 
-/** The class without the person. */
-export function withoutPerson(document: ClassDocument, id: string): ClassDocument {
-  const pairs = (list: [string, string][]) => list.filter((pair) => !pair.includes(id))
-  const arranged = document.arranged?.map((group) => ({ ...group, ids: group.ids.filter((each) => each !== id) })).filter((group) => group.ids.length > 0)
-  return {
-    ...document,
-    here: document.here.filter((each) => each !== id),
-    walkIns: document.walkIns.filter((person) => person.id !== id),
-    ...(arranged && { arranged }),
-    ...(document.fromHome && { fromHome: document.fromHome.filter((each) => each !== id) }),
-    ...(document.demonstrators && { demonstrators: Object.fromEntries(Object.entries(document.demonstrators).filter(([, shows]) => shows !== id)) }),
-    ...(document.sizes && { sizes: Object.fromEntries(Object.entries(document.sizes).filter(([personId]) => personId !== id)) }),
-    ...(document.wishes && { wishes: { ...document.wishes, together: pairs(document.wishes.together), apart: pairs(document.wishes.apart) } }),
-  }
-}
+/** A text that may stand anywhere in a JSON document: only rows that have it are looked into. */
+const holds = (document: AnyPgColumn, text: string) => sql`${document}::text like ${`%${JSON.stringify(text).replace(/[\\%_]/g, '\\$&')}%`}`
 
-async function eraseFromClasses(tx: Transaction, hallId: string, id: string): Promise<void> {
-  const rows = await tx.select({ id: classes.id, document: classes.document }).from(classes).where(and(eq(classes.hallId, hallId), sql`${classes.document}::text like ${`%"${id}"%`}`)).for('update')
-  for (const row of rows) await tx.update(classes).set({ document: withoutPerson(row.document, id), version: sql`${classes.version} + 1` }).where(eq(classes.id, row.id))
-  const earlier = await tx.select().from(classRevisions).where(and(eq(classRevisions.hallId, hallId), sql`${classRevisions.document}::text like ${`%"${id}"%`}`))
+async function eraseFromClasses({ hallId, tx }: InHall, id: string): Promise<void> {
+  const rows = await tx.select({ id: classes.id, document: classes.document }).from(classes).where(and(eq(classes.hallId, hallId), holds(classes.document, id))).for('update')
+  for (const row of rows) {
+    await tx.update(classes).set({ document: withoutPerson(row.document, id), version: sql`${classes.version} + 1` }).where(and(eq(classes.hallId, hallId), eq(classes.id, row.id)))
+  }
+  const earlier = await tx.select().from(classRevisions).where(and(eq(classRevisions.hallId, hallId), holds(classRevisions.document, id))).for('update')
   for (const row of earlier) {
-    await tx.update(classRevisions).set({ document: withoutPerson(row.document, id) }).where(and(eq(classRevisions.classId, row.classId), eq(classRevisions.version, row.version)))
+    const here = and(eq(classRevisions.hallId, hallId), eq(classRevisions.classId, row.classId), eq(classRevisions.version, row.version))
+    await tx.update(classRevisions).set({ document: withoutPerson(row.document, id) }).where(here)
   }
 }
 
-/** Erases the person from the roster, from every class and its earlier versions, and by name from every run. */
-export async function erasePerson(hallId: string, id: string): Promise<void> {
-  await db().transaction(async (tx) => {
-    const [row] = await tx.delete(people).where(and(eq(people.hallId, hallId), eq(people.id, id))).returning({ id: people.id })
-    if (!row) throw notFound('person')
-    await eraseFromClasses(tx, hallId, id)
-    const played = await tx.select({ id: runs.id, snapshot: runs.snapshot }).from(runs).where(and(eq(runs.hallId, hallId), sql`${runs.snapshot}::text like ${`%"${id}"%`}`))
-    for (const run of played) {
-      const nameless = run.snapshot.people.map((person) => (person.id === id ? { id, name: 'somebody', goEasy: [], goEasyNote: '' } : person))
-      const others = <Entry extends { personId: string }>(list: Entry[] | undefined) => list?.filter((each) => each.personId !== id)
-      const snapshot = { ...run.snapshot, people: nameless, exceptions: others(run.snapshot.exceptions), doings: others(run.snapshot.doings) }
-      await tx.update(runs).set({ snapshot, snapshotBefore: null }).where(eq(runs.id, run.id))
-    }
-  })
+/** Whoever is to be grouped with them, or not, no longer is. */
+async function eraseFromOthers({ hallId, tx }: InHall, id: string): Promise<void> {
+  const rows = await tx.select({ id: people.id, document: people.document }).from(people).where(and(eq(people.hallId, hallId), holds(people.document, id))).for('update')
+  for (const row of rows) {
+    await tx.update(people).set({ document: withoutPerson(row.document, id), version: sql`${people.version} + 1` }).where(and(eq(people.hallId, hallId), eq(people.id, row.id)))
+  }
+}
+
+/** Runs keep that somebody was there: no name, no id, nothing of what they did or went easy on. Open screens hear of it. */
+async function eraseFromRuns({ hallId, tx }: InHall, erased: Erased): Promise<void> {
+  const { id } = erased
+  const played = await tx.select({ id: runs.id, snapshot: runs.snapshot }).from(runs).where(and(eq(runs.hallId, hallId), holds(runs.snapshot, id))).for('update')
+  for (const run of played) {
+    await tx.update(runs).set({ snapshot: nameless(run.snapshot, erased), snapshotBefore: null, version: sql`${runs.version} + 1` }).where(and(eq(runs.hallId, hallId), eq(runs.id, run.id)))
+    await notifyRun(tx, run.id)
+  }
+  const tapped = await tx.select({ runId: runEvents.runId, sequence: runEvents.sequence, command: runEvents.command }).from(runEvents).where(and(eq(runEvents.hallId, hallId), holds(runEvents.command, id)))
+  for (const { runId, sequence, command } of tapped) {
+    await tx.update(runEvents).set({ command: nameless(command, erased) }).where(and(eq(runEvents.hallId, hallId), eq(runEvents.runId, runId), eq(runEvents.sequence, sequence)))
+  }
+  await tx.delete(screenLinks).where(and(eq(screenLinks.hallId, hallId), eq(screenLinks.screen, 'card'), eq(screenLinks.subject, id)))
+}
+
+/** Erases the person from the roster, from every class and its earlier versions, from what others wish, and from every run all but that somebody was there. */
+export async function erasePerson(hall: InHall, id: string): Promise<void> {
+  const { hallId, tx } = hall
+  const [row] = await tx.delete(people).where(and(eq(people.hallId, hallId), eq(people.id, id))).returning({ name: people.name })
+  if (!row) throw notFound('person')
+  await eraseFromClasses(hall, id)
+  await eraseFromOthers(hall, id)
+  await eraseFromRuns(hall, { id, name: row.name, instead: `gone-${nanoid(10)}` })
 }

@@ -2,27 +2,29 @@ import { and, asc, eq, inArray } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
 import { exercisesUsed, planFile, type PlanFile } from '../../core/plan/file'
 import type { Plan } from '../../core/plan/plan'
-import { db } from '../db/client'
+import type { InHall } from '../db/in-hall'
 import { exercises, plans } from '../db/schema'
+import { kinds, readRow, readRows, type Unreadable } from '../db/stored'
 import { notFound } from '../http/respond'
 
-export async function listPlans(hallId: string): Promise<Plan[]> {
-  const rows = await db().select({ document: plans.document }).from(plans).where(eq(plans.hallId, hallId)).orderBy(asc(plans.name), asc(plans.id))
-  return rows.map((row) => row.document)
+export async function listPlans({ hallId, tx }: InHall): Promise<{ plans: Plan[]; unreadable: Unreadable[] }> {
+  const rows = await tx.select().from(plans).where(eq(plans.hallId, hallId)).orderBy(asc(plans.name), asc(plans.id))
+  const { readable, unreadable } = readRows(kinds.plan, rows)
+  return { plans: readable.map(({ document }) => document), unreadable }
 }
 
-export async function findPlan(hallId: string, id: string): Promise<Plan> {
-  const [row] = await db().select({ document: plans.document }).from(plans).where(and(eq(plans.hallId, hallId), eq(plans.id, id)))
+export async function findPlan({ hallId, tx }: InHall, id: string): Promise<Plan> {
+  const [row] = await tx.select().from(plans).where(and(eq(plans.hallId, hallId), eq(plans.id, id)))
   if (!row) throw notFound('plan')
-  return row.document
+  return readRow(kinds.plan, row)
 }
 
 /** The plan with the exercises it uses, as a file. */
-export async function exportPlan(hallId: string, plan: Plan): Promise<PlanFile> {
+export async function exportPlan({ hallId, tx }: InHall, plan: Plan): Promise<PlanFile> {
   const used = exercisesUsed(plan)
   if (used.length === 0) return planFile(plan, [])
-  const rows = await db().select({ document: exercises.document }).from(exercises).where(and(eq(exercises.hallId, hallId), inArray(exercises.id, used)))
-  return planFile(plan, rows.map((row) => row.document))
+  const rows = await tx.select().from(exercises).where(and(eq(exercises.hallId, hallId), inArray(exercises.id, used)))
+  return planFile(plan, readRows(kinds.exercise, rows).readable.map(({ document }) => document))
 }
 
 export interface Imported {
@@ -33,21 +35,19 @@ export interface Imported {
 }
 
 /** Stores the file's plan as a new one. Exercises that the hall has stay as they are; the others are added. */
-export async function importPlan(hallId: string, file: PlanFile): Promise<Imported> {
+export async function importPlan({ hallId, tx }: InHall, file: PlanFile): Promise<Imported> {
   const plan: Plan = { ...file.plan, id: nanoid(12) }
-  return db().transaction(async (tx) => {
-    await tx.insert(plans).values({ hallId, id: plan.id, name: plan.name, document: plan })
-    const used = exercisesUsed(plan)
-    const wanted = file.exercises.filter((exercise) => used.includes(exercise.id))
-    const added = wanted.length
-      ? await tx
-          .insert(exercises)
-          .values(wanted.map((exercise) => ({ hallId, id: exercise.id, name: exercise.name, document: exercise })))
-          .onConflictDoNothing()
-          .returning({ id: exercises.id })
-      : []
-    const known = used.length ? await tx.select({ id: exercises.id }).from(exercises).where(and(eq(exercises.hallId, hallId), inArray(exercises.id, used))) : []
-    const ids = new Set(known.map((row) => row.id))
-    return { plan, exercisesAdded: added.map((row) => row.id), exercisesMissing: used.filter((id) => !ids.has(id)) }
-  })
+  await tx.insert(plans).values({ hallId, id: plan.id, name: plan.name, document: plan })
+  const used = exercisesUsed(plan)
+  const wanted = file.exercises.filter((exercise) => used.includes(exercise.id))
+  const added = wanted.length
+    ? await tx
+        .insert(exercises)
+        .values(wanted.map((exercise) => ({ hallId, id: exercise.id, name: exercise.name, document: exercise })))
+        .onConflictDoNothing()
+        .returning({ id: exercises.id })
+    : []
+  const known = used.length ? await tx.select({ id: exercises.id }).from(exercises).where(and(eq(exercises.hallId, hallId), inArray(exercises.id, used))) : []
+  const ids = new Set(known.map((row) => row.id))
+  return { plan, exercisesAdded: added.map((row) => row.id), exercisesMissing: used.filter((id) => !ids.has(id)) }
 }

@@ -10,12 +10,14 @@ import { roomVersion } from '../../core/run/room-version'
 import { withKnown, type RunSnapshot } from '../../core/run/snapshot'
 import { stateAt, type RunState } from '../../core/run/state'
 import { andList } from '../../core/summary/and-list'
-import { db, type Transaction } from '../db/client'
+import { presentFormat } from '../../core/stored'
+import type { InHall } from '../db/in-hall'
 import { runs } from '../db/schema'
-import { notFound, refuse, Refused } from '../http/respond'
+import { kinds, readRow } from '../db/stored'
+import { refuse, Refused } from '../http/respond'
 import { findClass } from './classes'
 import { hallLibrary } from './halls'
-import { databaseNow, eventsAfter, notifyRun, runColumns, type StoredRun } from './runs'
+import { eventsAfter, lockedRun, notifyRun, timeIn, type StoredRun } from './runs'
 
 export interface RoomChangeDone {
   version: number
@@ -27,10 +29,10 @@ export interface RoomChangeDone {
  * Changes what really happens in a run, from where it is now. Decided on an older state of the room (`roomVersion`), it is refused with 409: the screen has the
  * newer one by then. Answers with the new version and what was done, in words.
  */
-export function changeRoom(hallId: string, runId: string, version: number, change: RoomChange): Promise<RoomChangeDone> {
-  return withRoom(hallId, runId, version, async (tx, run) => {
-    const state = await stateNow(tx, run)
-    const known = change.type === 'arrives' ? await knownArrival(hallId, run, change.name) : undefined
+export function changeRoom(hall: InHall, runId: string, version: number, change: RoomChange): Promise<RoomChangeDone> {
+  return withRoom(hall, runId, version, async (run) => {
+    const state = await stateNow(hall, run)
+    const known = change.type === 'arrives' ? await knownArrival(hall, run, change.name) : undefined
     const changed = withRoomChange({ ...run.snapshot, timeline: state.timeline }, known ? { ...change, type: 'arrives', id: known.person.id, name: known.person.name } : change, state.status === 'ready' ? -1 : state.phase.index)
     if (!changed.ok) throw new Refused(422, changed.problems)
     // The timeline it was taken with stays: what became of it is told by the events.
@@ -44,12 +46,13 @@ export function changeRoom(hallId: string, runId: string, version: number, chang
  * What somebody asks on their own card: counts whatever else has changed, and makes no coach's change stale. It is asked of the room before the coach's last change too,
  * so that taking that back does not take this away.
  */
-export function askOnCard(hallId: string, runId: string, ask: CardAsk, personId: string): Promise<RoomChangeDone> {
-  return withRoom(hallId, runId, undefined, async (tx, run) => {
-    await stateNow(tx, run)
+export function askOnCard(hall: InHall, runId: string, ask: CardAsk, personId: string): Promise<RoomChangeDone> {
+  return withRoom(hall, runId, undefined, async (run) => {
+    await stateNow(hall, run)
+    requireAsksLeft(run)
     const asked = withAsk(run.snapshot, ask, personId)
     if (!asked.ok) throw new Refused(422, asked.problems)
-    const earlier = await snapshotBefore(tx, runId)
+    const earlier = await snapshotBefore(hall, runId)
     const askedBefore = earlier && withAsk(earlier, ask, personId)
     // Who had not come yet then asks nothing there.
     const before = askedBefore?.ok ? askedBefore.value : earlier && { ...earlier, asks: (earlier.asks ?? 0) + 1 }
@@ -57,27 +60,33 @@ export function askOnCard(hallId: string, runId: string, ask: CardAsk, personId:
   })
 }
 
+/** Everybody together can ask so often of a class; each card besides only so often a minute (`http/rates.ts`). */
+const mostAsks = 2000
+
+function requireAsksLeft({ snapshot }: StoredRun): void {
+  if ((snapshot.asks ?? 0) >= mostAsks) throw refuse(409, 'tooManyAsks', 'Too much has been asked in this class already: tell your coach.')
+}
+
 /** The run as it stands; refused when it has ended. */
-async function stateNow(tx: Transaction, run: StoredRun): Promise<RunState> {
-  const [clock] = await tx.select({ now: databaseNow }).from(runs).where(eq(runs.id, run.id))
-  const progress = foldEvents(run.snapshot.timeline, await eventsAfter(run.id, 0, tx))
-  const state = stateAt(progress, Math.max(clock!.now, progress.at))
+async function stateNow(hall: InHall, run: StoredRun): Promise<RunState> {
+  const progress = foldEvents(run.snapshot.timeline, await eventsAfter(hall, run.id, 0))
+  const state = stateAt(progress, Math.max(await timeIn(hall), progress.at))
   if (state.status === 'finished') throw refuse(409, 'notNow', 'This class has ended.')
   return state
 }
 
-async function snapshotBefore(tx: Transaction, runId: string): Promise<RunSnapshot | null> {
-  const [row] = await tx.select({ before: runs.snapshotBefore }).from(runs).where(eq(runs.id, runId))
-  return row?.before ?? null
+async function snapshotBefore({ hallId, tx }: InHall, runId: string): Promise<RunSnapshot | null> {
+  const [row] = await tx.select({ document: runs.snapshotBefore, format: runs.format }).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, runId)))
+  return row && row.document !== null ? readRow(kinds.snapshot, row) : null
 }
 
 /** Who is on the hall's list by that name, and not here yet: what they go easy on has to come with them. */
-async function knownArrival(hallId: string, run: StoredRun, name: string): Promise<{ person: Person; plan: Plan; library: HallLibrary } | undefined> {
-  const library = await hallLibrary(hallId)
+async function knownArrival(hall: InHall, run: StoredRun, name: string): Promise<{ person: Person; plan: Plan; library: HallLibrary } | undefined> {
+  const library = await hallLibrary(hall)
   const called = library.people.filter((person) => person.name.toLowerCase() === name.toLowerCase())
   const [person] = called
   if (!person || called.length > 1 || run.snapshot.people.some((each) => each.id === person.id)) return undefined
-  const { document } = await findClass(hallId, run.classId, true)
+  const { document } = await findClass(hall, run.classId, true)
   return { person, plan: document.plan, library }
 }
 
@@ -87,24 +96,25 @@ function goesEasyWords({ name, goEasy, goEasyNote }: Person): string {
 }
 
 /** Puts people and stations back as they were before the last change. */
-export function takeBackChange(hallId: string, runId: string, version: number): Promise<RoomChangeDone> {
-  return withRoom(hallId, runId, version, async (tx) => {
-    const before = await snapshotBefore(tx, runId)
+export function takeBackChange(hall: InHall, runId: string, version: number): Promise<RoomChangeDone> {
+  return withRoom(hall, runId, version, async () => {
+    const before = await snapshotBefore(hall, runId)
     if (!before) throw refuse(409, 'notNow', 'There is no change to take back.')
     return { snapshot: before, before: null, told: ['Taken back.'] }
   })
 }
 
-type Change = (tx: Transaction, run: StoredRun) => Promise<{ snapshot: RunSnapshot; before: RunSnapshot | null; told: string[] }>
+type Change = (run: StoredRun) => Promise<{ snapshot: RunSnapshot; before: RunSnapshot | null; told: string[] }>
 
-function withRoom(hallId: string, runId: string, version: number | undefined, change: Change): Promise<RoomChangeDone> {
-  return db().transaction(async (tx) => {
-    const [run] = await tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, runId))).for('update')
-    if (!run) throw notFound('run')
-    if (version !== undefined && roomVersion(run) !== version) throw refuse(409, 'stale', 'Somebody else was quicker. This screen now shows who is here; press again if you still want to.')
-    const { snapshot, before, told } = await change(tx, run)
-    await tx.update(runs).set({ snapshot, snapshotBefore: before, version: run.version + 1 }).where(eq(runs.id, runId))
-    await notifyRun(tx, runId)
-    return { version: roomVersion({ version: run.version + 1, snapshot }), told }
-  })
+async function withRoom(hall: InHall, runId: string, version: number | undefined, change: Change): Promise<RoomChangeDone> {
+  const { hallId, tx } = hall
+  const run = await lockedRun(hall, runId)
+  if (version !== undefined && roomVersion(run) !== version) throw refuse(409, 'stale', 'Somebody else was quicker. This screen now shows who is here; press again if you still want to.')
+  const { snapshot, before, told } = await change(run)
+  await tx
+    .update(runs)
+    .set({ snapshot, snapshotBefore: before, format: presentFormat(kinds.snapshot), version: run.version + 1 })
+    .where(and(eq(runs.hallId, hallId), eq(runs.id, runId)))
+  await notifyRun(tx, runId)
+  return { version: roomVersion({ version: run.version + 1, snapshot }), told }
 }

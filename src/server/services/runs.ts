@@ -1,19 +1,18 @@
-import { and, asc, desc, eq, gt, inArray, isNotNull, isNull, ne, sql } from 'drizzle-orm'
+import { and, asc, count, desc, eq, gt, inArray, isNotNull, isNull, ne, sql } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
-import { computeClass } from '../../core/class/compute'
+import { commandFor } from '../../core/run/asked'
 import type { CommandRequest, RunEvent } from '../../core/run/events'
 import { applicable, apply, foldEvents } from '../../core/run/apply'
 import { advance } from '../../core/run/progress'
-import { compared, resultsOf, type PartResult } from '../../core/run/results'
 import { isTap } from '../../core/run/taps'
-import { takeSnapshot, type RunSnapshot } from '../../core/run/snapshot'
-import type { Result } from '../../core/result'
+import type { RunSnapshot } from '../../core/run/snapshot'
 import type { Milliseconds } from '../../core/units'
-import { db, sql as connection, type Database, type Transaction } from '../db/client'
+import type { InHall } from '../db/in-hall'
+import type { Transaction } from '../db/pool'
 import { classes, runEvents, runs, screenLinks } from '../db/schema'
+import { kinds, readRow, remembered } from '../db/stored'
 import { notFound, refuse, Refused } from '../http/respond'
-import { findClass } from './classes'
-import { hallLibrary, hallRooms } from './halls'
+import { roomTime } from '../live/room-time'
 
 /** The channel on which app processes tell each other that a run has something new. */
 export const runChannel = 'vicinor_run'
@@ -27,128 +26,147 @@ export interface StoredRun {
   snapshot: RunSnapshot
 }
 
-export const runColumns = {
-  id: runs.id,
-  hallId: runs.hallId,
-  classId: runs.classId,
-  version: runs.version,
-  sequence: runs.sequence,
-  snapshot: runs.snapshot,
-}
+/** A run without its snapshot, which is large and seldom new. */
+export const runColumns = { id: runs.id, hallId: runs.hallId, classId: runs.classId, version: runs.version, sequence: runs.sequence }
+export type RunRow = Omit<StoredRun, 'snapshot'>
 
-export const databaseNow = sql<number>`(extract(epoch from clock_timestamp()) * 1000)::float8`
+/** A run has at most so many events, and so much said in them: a class of six hours with a tap every two seconds. */
+const most = { events: 10_000, eventBytes: 20_000_000 } as const
 
-/** The room's time, in milliseconds: the database's clock, so that several app processes agree. */
-export async function roomTime(): Promise<Milliseconds> {
-  const [row] = await connection()`select (extract(epoch from clock_timestamp()) * 1000)::float8 as now`
-  return row!.now as number
-}
+const known = remembered<RunSnapshot>(40)
 
-/** The class as a run of it would begin now; problems, if it cannot. */
-export async function snapshotNow(hallId: string, classId: string): Promise<Result<RunSnapshot>> {
-  const [stored, library, rooms] = await Promise.all([findClass(hallId, classId), hallLibrary(hallId), hallRooms(hallId)])
-  const room = rooms.find((each) => each.id === stored.document.roomId)
-  return takeSnapshot(stored.document, computeClass(stored.document, library), library, room?.name ?? '')
-}
+/** The snapshot that belongs to the row's version. */
+export const snapshotOf = ({ tx }: InHall, { id, hallId, version }: RunRow): Promise<RunSnapshot> =>
+  known(`${hallId}/${id}/${version}`, async () => {
+    const [row] = await tx.select({ document: runs.snapshot, format: runs.format }).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, id)))
+    if (!row) throw notFound('run')
+    return readRow(kinds.snapshot, row)
+  })
+
+/** The room's time, asked in the work's own transaction. */
+export const timeIn = ({ tx }: InHall): Promise<Milliseconds> => roomTime((query) => tx.execute<{ now: number }>(sql.raw(query)))
 
 /**
- * The class's open run: the one under way if there is one, else a new one. While it has not started, its snapshot is
- * taken anew, so that the room shows the class as it was last planned.
+ * The class's open run: the one under way if there is one, else a new one. While it has not started, its snapshot is renewed (`snapshot`, as text), so that
+ * the room shows the class as it was last planned. Refused with what stands in the way where there is no snapshot.
  */
-export async function openRun(hallId: string, classId: string): Promise<StoredRun> {
-  const snapshot = await snapshotNow(hallId, classId)
-  return db().transaction(async (tx) => {
-    // Two presses at once must not make two runs.
-    await tx.select({ id: classes.id }).from(classes).where(eq(classes.id, classId)).for('update')
-    const open = await tx.select(runColumns).from(runs).where(and(eq(runs.classId, classId), isNull(runs.endedAt))).orderBy(desc(runs.createdAt))
-    for (const run of open) {
-      if (await closeIfOver(tx, run)) continue
-      if (run.sequence > 0) return run
-      if (!snapshot.ok) throw new Refused(422, snapshot.problems)
-      if (JSON.stringify(snapshot.value) === JSON.stringify(run.snapshot)) return run
-      const [renewed] = await tx.update(runs).set({ snapshot: snapshot.value, version: run.version + 1 }).where(eq(runs.id, run.id)).returning(runColumns)
-      await notifyRun(tx, run.id)
-      return renewed!
-    }
-    if (!snapshot.ok) throw new Refused(422, snapshot.problems)
-    const [run] = await tx.insert(runs).values({ hallId, id: nanoid(16), classId, snapshot: snapshot.value }).returning(runColumns)
-    await tx.insert(screenLinks).values({ token: nanoid(24), hallId, runId: run!.id, screen: 'wall' })
-    return run!
-  })
+export async function openRun(hall: InHall, classId: string, snapshot: string | Refused): Promise<RunRow> {
+  const { hallId, tx } = hall
+  // Two presses at once must not make two runs.
+  await tx.select({ id: classes.id }).from(classes).where(and(eq(classes.hallId, hallId), eq(classes.id, classId))).for('update')
+  const open = await tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.classId, classId), isNull(runs.endedAt))).orderBy(desc(runs.createdAt))
+  for (const run of open) {
+    if (await closeIfOver(hall, run)) continue
+    if (run.sequence > 0) return run
+    if (snapshot instanceof Refused) throw snapshot
+    const [renewed] = await tx
+      .update(runs)
+      .set({ snapshot: sql`${snapshot}::jsonb`, version: sql`${runs.version} + 1` })
+      .where(and(eq(runs.hallId, hallId), eq(runs.id, run.id), sql`${runs.snapshot} is distinct from ${snapshot}::jsonb`))
+      .returning(runColumns)
+    if (renewed) await notifyRun(tx, run.id)
+    return renewed ?? run
+  }
+  if (snapshot instanceof Refused) throw snapshot
+  const [run] = await tx.insert(runs).values({ hallId, id: nanoid(16), classId, snapshot: sql`${snapshot}::jsonb` }).returning(runColumns)
+  await tx.insert(screenLinks).values({ token: nanoid(24), hallId, runId: run!.id, screen: 'wall' })
+  return run!
 }
 
 /** Tells every app process that the run has something new. */
 export const notifyRun = (tx: Transaction, runId: string) => tx.execute(sql`select pg_notify(${runChannel}, ${runId})`)
 
-export async function findRun(hallId: string, id: string): Promise<StoredRun> {
-  const [run] = await db().select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, id)))
+async function findRow({ hallId, tx }: InHall, id: string, lock = false): Promise<RunRow> {
+  const query = tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, id)))
+  const [run] = await (lock ? query.for('update') : query)
   if (!run) throw notFound('run')
   return run
 }
 
-type Reader = Pick<Database, 'select'>
+export async function findRun(hall: InHall, id: string): Promise<StoredRun> {
+  const row = await findRow(hall, id)
+  return { ...row, snapshot: await snapshotOf(hall, row) }
+}
 
-export async function eventsAfter(runId: string, sequence: number, reader: Reader = db()): Promise<RunEvent[]> {
-  return reader
+/** The run, which nobody else changes until the work is done. */
+export async function lockedRun(hall: InHall, id: string): Promise<StoredRun> {
+  const row = await findRow(hall, id, true)
+  return { ...row, snapshot: await snapshotOf(hall, row) }
+}
+
+export async function eventsAfter({ hallId, tx }: InHall, runId: string, sequence: number): Promise<RunEvent[]> {
+  return tx
     .select({ sequence: runEvents.sequence, id: runEvents.id, at: runEvents.at, who: runEvents.who, command: runEvents.command })
     .from(runEvents)
-    .where(and(eq(runEvents.runId, runId), gt(runEvents.sequence, sequence)))
+    .where(and(eq(runEvents.hallId, hallId), eq(runEvents.runId, runId), gt(runEvents.sequence, sequence)))
     .orderBy(asc(runEvents.sequence))
 }
 
-export async function runVersion(runId: string): Promise<number> {
-  const [row] = await db().select({ version: runs.version }).from(runs).where(eq(runs.id, runId))
-  return row?.version ?? 0
+async function requireSpace({ hallId, tx }: InHall, run: RunRow): Promise<void> {
+  if (run.sequence < most.events && run.sequence % 100 !== 99) return
+  const [used] = await tx.select({ events: count(), bytes: sql<number>`coalesce(sum(pg_column_size(${runEvents.command})), 0)::float8` }).from(runEvents).where(and(eq(runEvents.hallId, hallId), eq(runEvents.runId, run.id)))
+  if (used!.events >= most.events || used!.bytes >= most.eventBytes) throw refuse(409, 'tooManyEvents', 'More has happened in this class than one class can keep. It can still be stopped and ended; open it anew to go on.')
 }
+
+const neverRefused = new Set(['stop', 'finish'])
 
 /**
  * Takes a command into the run's order. A repeat (the same id) answers with what it did the first time; one that was
  * decided on an older state is refused with 409 and the events it had not seen, and so is one that means nothing now. A stop and a tap are never too
  * late: they are told what they had `missed`.
  */
-export async function takeCommand(hallId: string, runId: string, request: CommandRequest): Promise<{ event: RunEvent; missed: RunEvent[]; repeated: boolean }> {
-  return db().transaction(async (tx) => {
-    const [run] = await tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, runId))).for('update')
-    if (!run) throw notFound('run')
-    const events = await eventsAfter(runId, 0, tx)
-    const before = events.find((event) => event.id === request.id)
-    const missed = events.filter((event) => event.sequence > request.expectedSequence && event !== before)
-    if (before) return { event: before, missed, repeated: true }
-    if (request.expectedSequence !== run.sequence && request.command.type !== 'stop' && !isTap(request.command)) {
-      throw refuse(409, 'stale', 'Somebody else was quicker. This screen now shows where the class is; press again if you still want to.', { events: missed })
-    }
-    const [clock] = await tx.select({ now: databaseNow }).from(runs).where(eq(runs.id, runId))
-    const progress = foldEvents(run.snapshot.timeline, events)
-    const at = Math.max(Math.round(clock!.now), progress.at)
-    const now = advance(progress, at)
-    if (!applicable(now, request.command)) {
-      if (request.command.type === 'amend') throw refuse(409, 'notNow', 'The class has gone on to its next part meanwhile. Look at the ways again.', { events: [] })
-      if (isTap(request.command)) throw refuse(409, 'notNow', 'That was tapped outside a part at one’s own pace, or too long after the class, and does not count.', { events: [] })
-      throw refuse(409, 'notNow', `"${request.command.type}" means nothing while the class is ${now.mode}.`, { events: [] })
-    }
-    const event: RunEvent = { sequence: run.sequence + 1, id: request.id, at, who: request.who, command: request.command }
-    const after = apply(now, event)
-    await tx.insert(runEvents).values({ hallId, runId, ...event })
-    await tx
-      .update(runs)
-      .set({
-        sequence: event.sequence,
-        ...(after.startedAt !== undefined && { startedAt: new Date(after.startedAt) }),
-        ...(after.endedAt !== undefined && { endedAt: new Date(after.endedAt) }),
-      })
-      .where(eq(runs.id, runId))
-    await notifyRun(tx, runId)
-    return { event, missed, repeated: false }
-  })
+export async function takeCommand(hall: InHall, runId: string, request: CommandRequest): Promise<{ event: RunEvent; missed: RunEvent[]; repeated: boolean }> {
+  const { hallId, tx } = hall
+  const run = await lockedRun(hall, runId)
+  const events = await eventsAfter(hall, run.id, 0)
+  const before = events.find((event) => event.id === request.id)
+  const missed = events.filter((event) => event.sequence > request.expectedSequence && event !== before)
+  if (before) return { event: before, missed, repeated: true }
+  if (request.expectedSequence !== run.sequence && request.command.type !== 'stop' && !isTap(request.command)) {
+    throw refuse(409, 'stale', 'Somebody else was quicker. This screen now shows where the class is; press again if you still want to.', { events: missed })
+  }
+  if (!neverRefused.has(request.command.type)) await requireSpace(hall, run)
+  const progress = foldEvents(run.snapshot.timeline, events)
+  const at = Math.max(Math.round(await timeIn(hall)), progress.at)
+  const now = advance(progress, at)
+  const asked = commandFor(request.command, run.snapshot, now)
+  if (!asked.ok) throw new Refused(409, asked.problems, { events: [] })
+  const command = asked.value
+  if (!applicable(now, command)) {
+    if (command.type === 'amend') throw refuse(409, 'notNow', 'The class has gone on to its next part meanwhile. Look at the ways again.', { events: [] })
+    if (isTap(command)) throw refuse(409, 'notNow', 'That was tapped outside a part at one’s own pace, or too long after the class, and does not count.', { events: [] })
+    throw refuse(409, 'notNow', `"${command.type}" means nothing while the class is ${now.mode}.`, { events: [] })
+  }
+  const event: RunEvent = { sequence: run.sequence + 1, id: request.id, at, who: request.who, command }
+  const after = apply(now, event)
+  await tx.insert(runEvents).values({ hallId, runId: run.id, ...event })
+  await tx
+    .update(runs)
+    .set({
+      sequence: event.sequence,
+      ...(after.startedAt !== undefined && { startedAt: new Date(after.startedAt) }),
+      ...(after.endedAt !== undefined && { endedAt: new Date(after.endedAt) }),
+    })
+    .where(and(eq(runs.hallId, hallId), eq(runs.id, run.id)))
+  await notifyRun(tx, run.id)
+  return { event, missed, repeated: false }
 }
 
-/** Marks a run whose time has run out as ended; tells whether it has. */
-async function closeIfOver(reader: Transaction | Database, run: StoredRun): Promise<boolean> {
-  const progress = advance(foldEvents(run.snapshot.timeline, await eventsAfter(run.id, 0, reader)), await roomTime())
+/** Marks a run whose time has run out as ended; tells whether it has. One that cannot be read is left as it is, and does not stand in the way. */
+export async function closeIfOver(hall: InHall, run: RunRow): Promise<boolean> {
+  const snapshot = await snapshotOf(hall, run).catch((error: unknown) => {
+    if (error instanceof Refused) return undefined
+    throw error
+  })
+  if (!snapshot) return true
+  const progress = advance(foldEvents(snapshot.timeline, await eventsAfter(hall, run.id, 0)), await timeIn(hall))
   if (progress.endedAt === undefined) return false
-  await reader.update(runs).set({ endedAt: new Date(progress.endedAt) }).where(eq(runs.id, run.id))
+  await hall.tx.update(runs).set({ endedAt: new Date(progress.endedAt) }).where(and(eq(runs.hallId, hall.hallId), eq(runs.id, run.id)))
   return true
 }
+
+/** Runs of the hall that were started and are not marked as ended. */
+export const openRuns = ({ hallId, tx }: InHall): Promise<RunRow[]> => tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), isNull(runs.endedAt), gt(runs.sequence, 0)))
 
 export interface LogEntry {
   id: string
@@ -159,57 +177,55 @@ export interface LogEntry {
   createdAt: Date
   startedAt: Date | null
   endedAt: Date | null
-  plannedSeconds: number
+  /** Absent where the run cannot be read. */
+  plannedSeconds?: number
 }
 
 /** Runs that were started, the latest first; of one class when `classId` is given. At most 200. */
-export async function runLog(hallId: string, classId?: string): Promise<LogEntry[]> {
-  const of = and(eq(runs.hallId, hallId), classId === undefined ? undefined : eq(runs.classId, classId), gt(runs.sequence, 0))
-  for (const run of await db().select(runColumns).from(runs).where(and(of, isNull(runs.endedAt)))) await closeIfOver(db(), run)
-  const rows = await db()
-    .select({ ...runColumns, createdAt: runs.createdAt, startedAt: runs.startedAt, endedAt: runs.endedAt })
+export async function runLog({ hallId, tx }: InHall, classId?: string): Promise<LogEntry[]> {
+  const rows = await tx
+    .select({ id: runs.id, classId: runs.classId, className: runs.className, roomName: runs.roomName, plannedSeconds: runs.plannedSeconds, people: runs.people, createdAt: runs.createdAt, startedAt: runs.startedAt, endedAt: runs.endedAt })
     .from(runs)
-    .where(of)
+    .where(and(eq(runs.hallId, hallId), classId === undefined ? undefined : eq(runs.classId, classId), gt(runs.sequence, 0)))
     .orderBy(desc(sql`coalesce(${runs.startedAt}, ${runs.createdAt})`))
     .limit(200)
-  return rows.map(({ snapshot, ...row }) => ({
-    id: row.id,
-    classId: row.classId,
-    className: snapshot.name,
-    roomName: snapshot.roomName,
-    people: [...snapshot.people, ...(snapshot.left ?? [])].map(({ id, name }) => ({ id, name })),
-    createdAt: row.createdAt,
-    startedAt: row.startedAt,
-    endedAt: row.endedAt,
-    plannedSeconds: snapshot.timeline.total,
+  return rows.map(({ className, roomName, plannedSeconds, people, ...row }) => ({
+    ...row,
+    className: className ?? 'A class that cannot be read',
+    roomName: roomName ?? '',
+    people: (Array.isArray(people) ? (people as { id?: unknown; name?: unknown }[]) : []).map(({ id, name }) => ({ id: String(id), name: String(name) })),
+    ...(plannedSeconds !== null && { plannedSeconds }),
   }))
 }
 
-/** What was tapped in the runs of a class, by run, beside the time before in whichever class; runs without taps are not there. Looks at the hall's last 60 that were tapped. */
-export async function classResults(hallId: string, classId: string): Promise<Record<string, PartResult[]>> {
-  const tapped = db().selectDistinct({ runId: runEvents.runId }).from(runEvents).where(and(eq(runEvents.hallId, hallId), sql`${runEvents.command}->>'type' = 'tap'`))
-  const rows = await db().select({ id: runs.id, classId: runs.classId, snapshot: runs.snapshot }).from(runs).where(and(eq(runs.hallId, hallId), inArray(runs.id, tapped))).orderBy(desc(runs.startedAt)).limit(60)
-  const results = compared(await Promise.all(rows.map(async ({ id, snapshot }) => resultsOf(snapshot, await eventsAfter(id, 0)))))
-  return Object.fromEntries(rows.flatMap((row, index) => (row.classId === classId && results[index]!.length > 0 ? [[row.id, results[index]!]] : [])))
+/** The hall's last 60 runs in which something was tapped, the latest first, with their events. */
+export async function tappedRuns(hall: InHall): Promise<(RunRow & { events: RunEvent[] })[]> {
+  const { hallId, tx } = hall
+  const tapped = tx.selectDistinct({ runId: runEvents.runId }).from(runEvents).where(and(eq(runEvents.hallId, hallId), sql`${runEvents.command}->>'type' = 'tap'`))
+  const rows = await tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), inArray(runs.id, tapped))).orderBy(desc(runs.startedAt)).limit(60)
+  const found: (RunRow & { events: RunEvent[] })[] = []
+  for (const row of rows) found.push({ ...row, events: await eventsAfter(hall, row.id, 0) })
+  return found
 }
 
 /** Ids of the classes among `classIds` that have a run under way. */
-export async function classesUnderWay(classIds: string[]): Promise<Set<string>> {
+export async function classesUnderWay({ hallId, tx }: InHall, classIds: string[]): Promise<Set<string>> {
   if (classIds.length === 0) return new Set()
-  const rows = await db()
+  const rows = await tx
     .select({ classId: runs.classId })
     .from(runs)
-    .where(and(inArray(runs.classId, classIds), isNull(runs.endedAt), gt(runs.sequence, 0)))
+    .where(and(eq(runs.hallId, hallId), inArray(runs.classId, classIds), isNull(runs.endedAt), gt(runs.sequence, 0)))
   return new Set(rows.map((row) => row.classId))
 }
 
 /** Who was in a group with whom in the last runs of other classes, most recent first. */
-export async function pastPartners(hallId: string, exceptClassId: string): Promise<[string, string][][]> {
-  const rows = await db()
-    .select({ groups: sql<string[][]>`${runs.snapshot}->'groups'` })
+export async function pastPartners({ hallId, tx }: InHall, exceptClassId: string): Promise<[string, string][][]> {
+  const rows = await tx
+    .select({ groups: sql<unknown>`${runs.snapshot}->'groups'` })
     .from(runs)
     .where(and(eq(runs.hallId, hallId), ne(runs.classId, exceptClassId), isNotNull(runs.startedAt)))
     .orderBy(desc(runs.startedAt))
     .limit(20)
-  return rows.map(({ groups }) => groups.flatMap((group) => group.flatMap((one, index) => group.slice(index + 1).map((other): [string, string] => [one, other]))))
+  const groupsIn = (groups: unknown) => (Array.isArray(groups) ? (groups as string[][]) : [])
+  return rows.map(({ groups }) => groupsIn(groups).flatMap((group) => group.flatMap((one, index) => group.slice(index + 1).map((other): [string, string] => [one, other]))))
 }

@@ -2,7 +2,7 @@ import { Select, TextInput } from '@mantine/core'
 import { useEffect, useState } from 'react'
 import { limits } from '@core/plan/limits'
 import { CountField } from '../kit/DraftField'
-import { fromInput, toInput } from '../kit/when'
+import { fromLocalText, localText } from '@core/calendar/zoned'
 import { useClass } from './context'
 
 /** Name, time, room and slot of the class. What cannot be taken stays in its field, with the reason. */
@@ -30,10 +30,10 @@ export function ClassDetails() {
       <TextInput
         label="Starts"
         type="datetime-local"
-        value={toInput(document.startsAt, zone)}
+        value={localText(document.startsAt, zone)}
         onChange={(event) => {
           const { value } = event.currentTarget
-          if (value !== '') change((draft) => void (draft.startsAt = fromInput(value, zone)))
+          if (value !== '') change((draft) => void (draft.startsAt = fromLocalText(value, zone)))
         }}
       />
       <Select

@@ -24,12 +24,8 @@ import { RotationView } from './RotationView'
 import { RoomView } from './RoomView'
 import { RunView } from './RunView'
 import { ShapeView } from './ShapeView'
+import { classTabs, tabNames, type ClassTab } from './tabs'
 import { useUndoKeys } from './undo-keys'
-
-export const classTabs = ['shape', 'people', 'rotation', 'room', 'gear', 'brief', 'run', 'log'] as const
-export type ClassTab = (typeof classTabs)[number]
-
-const tabNames: Record<ClassTab, string> = { shape: 'Shape', people: 'People', rotation: 'Rotation', room: 'Room', gear: 'Gear', brief: 'Brief', run: 'Run', log: 'Log' }
 
 interface ClassPageProps {
   stored: StoredClass

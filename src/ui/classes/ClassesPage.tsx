@@ -2,10 +2,10 @@ import { Button } from '@mantine/core'
 import { useHotkeys } from '@mantine/hooks'
 import { notifications } from '@mantine/notifications'
 import { useState } from 'react'
+import { dayKey, plusDays, startOfDay, type DayKey } from '@core/calendar/zoned'
 import { api } from '../kit/api'
 import { Kit } from '../kit/Kit'
 import { tellProblem } from '../kit/notice'
-import { dateKey } from '../kit/when'
 import { dayOf, timeOf } from '../kit/zoned-time'
 import { NewClass, type NewClassSources } from './NewClass'
 import './classes.css'
@@ -24,15 +24,25 @@ export interface ClassRow {
   sentence: string
   short: number
   problem?: string | undefined
+  /** Stored, but not readable by this version. */
+  unreadable: boolean
   underWay: boolean
+}
+
+/** The seven days that are shown, today, and the day of the next class after them. */
+interface Week {
+  from: DayKey
+  today: DayKey
+  next?: DayKey
 }
 
 interface ClassesPageProps {
   classes: ClassRow[]
+  week: Week
   sources: NewClassSources
 }
 
-/** What is on today and after, one press to run. */
+/** What is on in the week from today, or another, one press to run. */
 export function ClassesPage(props: ClassesPageProps) {
   return (
     <Kit>
@@ -41,13 +51,13 @@ export function ClassesPage(props: ClassesPageProps) {
   )
 }
 
-function Classes({ classes, sources }: ClassesPageProps) {
-  const { zone, now, planId } = sources
+function Classes({ classes, week, sources }: ClassesPageProps) {
+  const { zone, planId } = sources
   const [rows, setRows] = useState(classes)
   const [making, setMaking] = useState(planId !== undefined)
   useHotkeys([['n', () => setMaking(true)]])
-  const days = [...new Set(rows.map((row) => dateKey(row.startsAt, zone)))]
-  const today = dateKey(now, zone)
+  const dayOfRow = (row: ClassRow) => dayKey(row.startsAt, zone)
+  const days = [...new Set(rows.map(dayOfRow))].map((day): [DayKey, ClassRow[]] => [day, rows.filter((row) => dayOfRow(row) === day)])
 
   const remove = async (row: ClassRow) => {
     try {
@@ -92,6 +102,7 @@ function Classes({ classes, sources }: ClassesPageProps) {
     <div className="page">
       <div className="page-head">
         <h1>Classes</h1>
+        <WeekLinks week={week} zone={zone} />
         <span className="push">
           <Button onClick={() => setMaking(true)} h={40} title="N" aria-keyshortcuts="n">
             New class
@@ -101,17 +112,21 @@ function Classes({ classes, sources }: ClassesPageProps) {
       <NewClass opened={making} onClose={() => setMaking(false)} {...sources} />
       {rows.length === 0 && (
         <div className="sheet empty">
-          <h2>No classes from today on</h2>
-          <p>Begin with a plan you have, or with eight empty stations.</p>
+          <h2>No classes in these seven days</h2>
+          {week.next ? (
+            <p>
+              The next one is on <a href={`/?from=${week.next}`}>{dayOf(startOfDay(week.next, zone), zone)}</a>.
+            </p>
+          ) : (
+            <p>Begin with a plan you have, or with eight empty stations.</p>
+          )}
           <Button onClick={() => setMaking(true)}>New class</Button>
         </div>
       )}
-      {days.map((day) => {
-        const ofDay = rows.filter((row) => dateKey(row.startsAt, zone) === day)
-        return (
+      {days.map(([day, ofDay]) => (
           <section key={day} aria-label={dayOf(ofDay[0]!.startsAt, zone)} className="class-day">
             <h2>
-              {day === today ? 'Today, ' : ''}
+              {day === week.today ? 'Today, ' : ''}
               {dayOf(ofDay[0]!.startsAt, zone)}
             </h2>
             {ofDay.map((row) => (
@@ -127,6 +142,7 @@ function Classes({ classes, sources }: ClassesPageProps) {
                   </div>
                   <div>{row.sentence}</div>
                   {row.problem && <div className="mend">{row.problem}</div>}
+                  {row.unreadable && <a href={`/api/unreadable/class/${row.id}`}>Save it as a file</a>}
                 </div>
                 <div className="class-total">
                   <b>{row.total ?? '–'}</b>
@@ -149,8 +165,20 @@ function Classes({ classes, sources }: ClassesPageProps) {
               </article>
             ))}
           </section>
-        )
-      })}
+      ))}
     </div>
+  )
+}
+
+/** Seven days on, seven back, and to today. */
+function WeekLinks({ week: { from, today }, zone }: { week: Week; zone: string }) {
+  const day = (key: DayKey) => dayOf(startOfDay(key, zone), zone)
+  return (
+    <nav aria-label="Which week" className="week-links">
+      <a href={`/?from=${plusDays(from, -7)}`}>Earlier</a>
+      <b>{`${day(from)} to ${day(plusDays(from, 6))}`}</b>
+      <a href={`/?from=${plusDays(from, 7)}`}>Later</a>
+      {from !== today && <a href="/">Today</a>}
+    </nav>
   )
 }

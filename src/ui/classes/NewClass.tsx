@@ -10,7 +10,7 @@ import { read } from '@core/plan/read'
 import { starterPlan } from '@core/plan/starter'
 import { api } from '../kit/api'
 import { tellProblem } from '../kit/notice'
-import { fromInput, toInput } from '../kit/when'
+import { fromLocalText, localText } from '@core/calendar/zoned'
 
 /** What a new class is made from. */
 export interface NewClassSources {
@@ -41,7 +41,7 @@ export function NewClass({ opened, onClose, plans, rooms, zone, now, planId, mak
   const form = useForm({
     initialValues: {
       name: given?.name ?? '',
-      startsAt: toInput(Math.ceil(Date.parse(now) / quarterHour) * quarterHour, zone),
+      startsAt: localText(Math.ceil(Date.parse(now) / quarterHour) * quarterHour, zone),
       roomId: rooms[0]?.id ?? '',
       from: given ? planKey(given.id) : shapeKey(presets[0]!.id),
       stations: 8 as number | string,
@@ -66,7 +66,7 @@ export function NewClass({ opened, onClose, plans, rooms, zone, now, planId, mak
       : preset
         ? planOf(preset, name, slotSeconds, { newId, ...makings })
         : starterPlan(name, slotSeconds, Number(values.stations), newId)
-    const document = { name: values.name, startsAt: fromInput(values.startsAt, zone), roomId: values.roomId, plan, here: [], walkIns: [], groupSize: 'pairs' }
+    const document = { name: values.name, startsAt: fromLocalText(values.startsAt, zone), roomId: values.roomId, plan, here: [], walkIns: [], groupSize: 'pairs' }
     const checked = read(ClassDocument, document)
     if (!checked.ok) return tellProblem(new Error(checked.problems[0]?.message))
     try {

@@ -10,7 +10,8 @@ export interface LogRow {
   people: { id: string; name: string }[]
   startedAt: Date | string | null
   endedAt: Date | string | null
-  plannedSeconds: number
+  /** Absent where the run cannot be read. */
+  plannedSeconds?: number
 }
 
 /** Runs that have been: when, who, and how long against the plan. */
@@ -29,7 +30,8 @@ export function LogTable({ rows, zone }: { rows: LogRow[]; zone: string }) {
 
 function Row({ row, zone }: { row: LogRow; zone: string }) {
   const actual = row.startedAt && row.endedAt ? (Date.parse(String(new Date(row.endedAt))) - Date.parse(String(new Date(row.startedAt)))) / 1000 : undefined
-  const difference = actual === undefined ? undefined : Math.round(actual - row.plannedSeconds)
+  const planned = row.plannedSeconds
+  const difference = actual === undefined || planned === undefined ? undefined : Math.round(actual - planned)
   return (
     <tr>
       <td>
@@ -50,7 +52,15 @@ function Row({ row, zone }: { row: LogRow; zone: string }) {
       <td style={{ maxWidth: 380 }}>
         <b>{row.people.length}</b> <span className="second">{row.people.map((person) => person.name).join(', ')}</span>
       </td>
-      <td className="figure">{formatSeconds(row.plannedSeconds)}</td>
+      <td className="figure">
+        {planned === undefined ? (
+          <>
+            cannot be read: <a href={`/api/unreadable/run/${row.id}`}>save it as a file</a>
+          </>
+        ) : (
+          formatSeconds(planned)
+        )}
+      </td>
       <td className="figure">{actual === undefined ? <span className="second">under way</span> : formatSeconds(actual)}</td>
       <td className="figure">{difference === undefined ? '' : difference === 0 ? 'to the second' : `${difference > 0 ? '+' : ''}${formatSeconds(difference)}`}</td>
     </tr>

@@ -1,4 +1,6 @@
-export type Instant = string | number | Date
+import type { Instant } from '@core/calendar/zoned'
+
+export type { Instant }
 
 /** One for each zone: making one takes far longer than using it, and clocks are shown ten times a second. */
 const formats = new Map<string, Intl.DateTimeFormat>()

@@ -22,6 +22,7 @@ export interface FeedState {
 export class RunFeed {
   private state: FeedState
   private listeners = new Set<() => void>()
+  private fetching = false
 
   constructor(
     snapshot: RunSnapshot,
@@ -68,15 +69,19 @@ export class RunFeed {
     else void this.fetchSnapshot()
   }
 
-  /** Who is where has changed under way; the timeline stays. What fails now is asked again with the next connection. */
+  /** Who is where has changed under way; the timeline stays. What fails now is asked again with the next beat, which tells the version. */
   private async fetchSnapshot(): Promise<void> {
+    if (this.fetching) return
+    this.fetching = true
     try {
       const response = await fetch(this.address.replace(/events$/, 'snapshot'))
       if (!response.ok) return
       const { version, snapshot } = (await response.json()) as Pick<FeedState, 'version' | 'snapshot'>
       if (version > this.state.version) this.set({ version, snapshot })
     } catch {
-      this.set({ connected: false })
+      // No answer: asked again with the next beat.
+    } finally {
+      this.fetching = false
     }
   }
 

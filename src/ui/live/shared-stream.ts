@@ -12,6 +12,15 @@ export interface Listener {
 
 const againMs = 1000
 
+/** Soon, and not all screens at the same instant. */
+const rejoinMs = 100 + Math.floor(Math.random() * 200)
+
+/** What the server tells every five seconds: the number of the run's last event and the version of its snapshot, where it knows them. */
+interface Beat {
+  sequence?: number
+  version?: number
+}
+
 /** A line in the air can die without a word. The server is heard every five seconds. */
 const silentMs = 12_000
 
@@ -30,6 +39,7 @@ export class SharedStream {
   private base = 0
   private version: number | undefined
   private open = false
+  private wasBehind = false
 
   /** Listens until the returned function is called. */
   join(listener: Listener): () => void {
@@ -64,6 +74,7 @@ export class SharedStream {
     this.source = undefined
     this.used = undefined
     this.open = false
+    this.wasBehind = false
   }
 
   private connect(): void {
@@ -79,7 +90,15 @@ export class SharedStream {
       this.open = true
       this.tell({ type: 'open' })
     })
-    source.addEventListener('beat', () => this.listenOn())
+    source.addEventListener('beat', (message) => {
+      this.listenOn()
+      this.catchUp(JSON.parse(message.data as string) as Beat)
+    })
+    // The server ends, or is put in the place of another: whoever answers now has all there is.
+    source.addEventListener('rejoin', () => {
+      source.close()
+      this.again = setTimeout(() => this.connect(), rejoinMs)
+    })
     source.addEventListener('run', (message) => {
       const event = JSON.parse(message.data as string) as RunEvent
       if (event.sequence > (this.events.at(-1)?.sequence ?? this.base)) this.events.push(event)
@@ -95,6 +114,17 @@ export class SharedStream {
       // Where the browser has given up (the server answered with an error), ask again ourselves.
       if (source.readyState === EventSource.CLOSED) this.again = setTimeout(() => this.askTheNext(), againMs)
     })
+  }
+
+  /** What was told and did not come is asked for: events by connecting anew, a snapshot by telling of it again. */
+  private catchUp({ sequence, version }: Beat): void {
+    const behind = sequence !== undefined && sequence > (this.events.at(-1)?.sequence ?? this.base)
+    // It may be on its way: only what is missing at the next beat too is lost.
+    if (behind && this.wasBehind) return this.connect()
+    this.wasBehind = behind
+    if (version === undefined) return
+    this.version = version
+    this.tell({ type: 'snapshot', version })
   }
 
   private listenOn(): void {

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react'
-import type { Command } from '@core/run/events'
+import type { AskedCommand } from '@core/run/events'
 import { nextWords } from '@core/run/next-words'
 import { roomView } from '@core/run/room-view'
 import { listThatWas } from '@core/run/standing'
@@ -40,7 +40,7 @@ interface ControlsProps extends LiveProps {
 const panels = ['Time', 'People', 'Stations', 'List', 'Sound'] as const
 type PanelName = (typeof panels)[number]
 
-const undoWords: Partial<Record<Command['type'], string>> = { pause: 'pause', resume: 'resume', skip: 'skip', back: 'back', repeat: 'repeat', goto: 'jump', hold: 'hold', release: 'release', extend: '+ 10 s', amend: 'the change of time' }
+const undoWords: Partial<Record<AskedCommand['type'], string>> = { pause: 'pause', resume: 'resume', skip: 'skip', back: 'back', repeat: 'repeat', goto: 'jump', hold: 'hold', release: 'release', extend: '+ 10 s', amend: 'the change of time' }
 
 /** The coach's controls: large targets, keys for all, and a stop that is one press away. */
 export const ControlsScreen = guarded(Controls)

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { Command, TapKind } from '@core/run/events'
+import type { AskedCommand, TapKind } from '@core/run/events'
 import { advance } from '@core/run/progress'
 import { allFinished, doneWords, listThatWas, probablyWords, standingsIn, type Standing } from '@core/run/standing'
 import { tapsWith } from '@core/run/taps'
@@ -11,7 +11,7 @@ import type { TapState } from './tap-line'
 interface ListPanelProps {
   live: LiveRun
   taps: TapState
-  send: (command: Command) => Promise<void>
+  send: (command: AskedCommand) => Promise<void>
   onClose: () => void
 }
 

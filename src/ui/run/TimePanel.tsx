@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react'
-import { closers } from '@core/run/time-left'
-import { waysToEndBy, type Way } from '@core/run/finish-by'
-import type { Command } from '@core/run/events'
+import { askFor, waysBy } from '@core/run/asked'
+import type { Way } from '@core/run/finish-by'
+import type { AskedCommand } from '@core/run/events'
 import { formatSeconds } from '@core/units'
-import { momentOf } from '../kit/when'
+import { nearestMoment } from '@core/calendar/zoned'
 import { timeOf } from '../kit/zoned-time'
 import type { LiveRun } from '../live/use-run'
 import { Panel } from './Panel'
@@ -11,7 +11,7 @@ import { Panel } from './Panel'
 interface TimePanelProps {
   live: LiveRun
   zone: string
-  send: (command: Command) => Promise<void>
+  send: (command: AskedCommand) => Promise<void>
   onClose: () => void
 }
 
@@ -24,13 +24,13 @@ export function TimePanel({ live, zone, send, onClose }: TimePanelProps) {
   const now = Math.floor(clock.now() / 1000) * 1000
   const { progress } = feed.get()
   // The slot's end is meant where its time stands, however far off it is; any other time is the nearest.
-  const deadline = by === timeOf(slotEnd, zone) && slotEnd > now ? slotEnd : momentOf(by, now, zone)
+  const deadline = by === timeOf(slotEnd, zone) && slotEnd > now ? slotEnd : nearestMoment(by, now, zone)
   const over = deadline === undefined ? 0 : Math.round((state.endsAt - deadline) / 1000)
   const past = deadline !== undefined && deadline <= now
-  const ways = useMemo(() => (deadline === undefined || past ? [] : [...waysToEndBy(snapshot, progress, now, deadline), ...closers(snapshot, progress, now, deadline)]), [snapshot, progress, now, deadline, past])
+  const ways = useMemo(() => (deadline === undefined || past ? [] : waysBy(snapshot, progress, now, deadline)), [snapshot, progress, now, deadline, past])
   const waits = progress.amended !== undefined && state.status !== 'finished'
   const apply = async (way: Way) => {
-    await send({ type: 'amend', timeline: way.timeline, phase: way.phase })
+    if (deadline !== undefined) await send(askFor(way, now, deadline))
   }
   return (
     <Panel title="Time" onClose={onClose}>

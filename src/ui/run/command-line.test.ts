@@ -18,13 +18,13 @@ function line() {
     new Promise<Taken>((resolve, reject) => {
       asked.push(request)
       answers.push(async (how) => {
-        if (how === 'taken') resolve({ event: { sequence: feed.get().progress.sequence + 1, id: request.id, at: 20_000, who: 'Coach', command: request.command }, missed: [] })
+        if (how === 'taken') resolve({ event: { sequence: feed.get().progress.sequence + 1, id: request.id, at: 20_000, who: 'Coach', command: request.command as Command }, missed: [] })
         else reject(how)
         await vi.advanceTimersByTimeAsync(0)
       })
     })
   const commands = new CommandLine(feed, post, (trouble) => told.push(trouble), () => Date.now())
-  const press = (type: 'skip' | 'pause' | 'hold' | 'stop') => void commands.send({ type } as Command)
+  const press = (type: 'skip' | 'pause' | 'hold' | 'stop') => void commands.send({ type })
   return { feed, asked, told, press, answer: (how: 'taken' | Error) => answers.shift()!(how), types: () => asked.map(({ command }) => command.type) }
 }
 

@@ -1,6 +1,6 @@
 // The browser's own exists only on secure pages; a hall's tablet may come by plain HTTP.
 import { v4 as uuid } from 'uuid'
-import type { Command, CommandRequest, RunEvent } from '@core/run/events'
+import type { AskedCommand, CommandRequest, RunEvent } from '@core/run/events'
 import { ApiError } from '../kit/api'
 import type { RunFeed } from '../live/run-feed'
 
@@ -20,12 +20,12 @@ const firstWaitMs = 250
 const staleMs = 1500
 
 /** Pressed twice they ask for nothing more; a second skip does. */
-const once = new Set<Command['type']>(['start', 'pause', 'resume', 'hold', 'release', 'stop', 'finish', 'amend', 'undo'])
+const once = new Set<AskedCommand['type']>(['start', 'pause', 'resume', 'hold', 'release', 'stop', 'finish', 'amend', 'undo'])
 
 const wait = (ms: number) => new Promise<void>((resolve) => setTimeout(resolve, ms))
 
 interface Press {
-  command: Command
+  command: AskedCommand
   at: number
 }
 
@@ -35,7 +35,7 @@ interface Press {
  */
 export class CommandLine {
   private waiting: Press[] = []
-  private sending: Command | undefined
+  private sending: AskedCommand | undefined
   private lost = false
 
   constructor(
@@ -50,7 +50,7 @@ export class CommandLine {
    * Presses that come before the last one is answered take their turn. One on a lost line, or whose turn comes too late, does nothing: it would
    * surprise the room. A stop goes before all others, and ends them.
    */
-  async send(command: Command): Promise<void> {
+  async send(command: AskedCommand): Promise<void> {
     const press = { command, at: this.now() }
     if (command.type === 'stop') this.waiting = [press]
     else if (this.lost || this.asksForNothingMore(command)) return
@@ -60,7 +60,7 @@ export class CommandLine {
     this.sending = undefined
   }
 
-  private asksForNothingMore({ type }: Command): boolean {
+  private asksForNothingMore({ type }: AskedCommand): boolean {
     const last = this.waiting.at(-1)?.command ?? this.sending
     return last?.type === type && once.has(type)
   }
@@ -75,7 +75,7 @@ export class CommandLine {
     this.tell(trouble)
   }
 
-  private async troubleWith(command: Command): Promise<string | undefined> {
+  private async troubleWith(command: AskedCommand): Promise<string | undefined> {
     const request: CommandRequest = { id: uuid(), expectedSequence: this.feed.get().progress.sequence, who: coach, command }
     try {
       for (let attempt = 1; ; attempt++) {
@@ -101,7 +101,7 @@ export class CommandLine {
   }
 
   /** A stop does not wait until another command has been tried often enough. */
-  private gaveWay(command: Command): boolean {
+  private gaveWay(command: AskedCommand): boolean {
     return command.type !== 'stop' && this.waiting[0]?.command.type === 'stop'
   }
 }

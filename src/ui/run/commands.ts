@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react'
-import type { Command, CommandRequest } from '@core/run/events'
+import type { AskedCommand, CommandRequest } from '@core/run/events'
 import { isTap } from '@core/run/taps'
 import { api } from '../kit/api'
 import type { RunFeed } from '../live/run-feed'
@@ -19,6 +19,6 @@ export function useCommands(runId: string, feed: RunFeed) {
     return { commands: new CommandLine(feed, post, setTrouble), taps: new TapLine(feed, post, setTaps, tapStore(runId)) }
   })
   useEffect(() => void lines.taps.resume(), [lines])
-  const send = (command: Command) => (isTap(command) ? lines.taps.add(command) : lines.commands.send(command))
+  const send = (command: AskedCommand) => (isTap(command) ? lines.taps.add(command) : lines.commands.send(command))
   return { send, trouble: trouble ?? taps.trouble, taps }
 }

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import { listed, pressed } from '../../../tests/fixtures/demo-run'
-import type { CommandRequest } from '../../core/run/events'
+import type { Command, CommandRequest } from '../../core/run/events'
 import { tapsWith } from '../../core/run/taps'
 import { ApiError } from '../kit/api'
 import { RunFeed } from '../live/run-feed'
@@ -24,7 +24,7 @@ function line(kept: Record<string, string> = {}) {
   const post = async (request: CommandRequest): Promise<Taken> => {
     asked.push(request)
     if (answer !== 'taken') throw answer
-    return { event: { sequence: feed.get().progress.sequence + 1, id: request.id, at: 60_000, who: 'Coach', command: request.command }, missed: [] }
+    return { event: { sequence: feed.get().progress.sequence + 1, id: request.id, at: 60_000, who: 'Coach', command: request.command as Command }, missed: [] }
   }
   const taps = new TapLine(feed, post, (now) => (state = now), tapStore('run', () => storageOf(kept)))
   const tap = (personId: string, elapsed: number) => void taps.add({ type: 'tap', personIds: [personId], what: 'finish', when: { phase: list.index, elapsed } })

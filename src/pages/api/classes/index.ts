@@ -1,10 +1,10 @@
 import { ClassDocument } from '@core/hall/class-document'
+import { inTheHall } from '@server/db/in-hall'
 import { readBody } from '@server/http/body'
 import { endpoint, json } from '@server/http/respond'
 import { createClass } from '@server/services/classes'
-import { currentHall } from '@server/services/halls'
 
 export const POST = endpoint(async ({ request }) => {
   const document = await readBody(request, ClassDocument)
-  return json(await createClass((await currentHall()).id, document), 201)
+  return json(await inTheHall((hall) => createClass(hall, document)), 201)
 })

@@ -1,10 +1,10 @@
 import { PlanFile } from '@core/plan/file'
+import { inTheHall } from '@server/db/in-hall'
 import { readBody } from '@server/http/body'
 import { endpoint, json } from '@server/http/respond'
-import { currentHall } from '@server/services/halls'
 import { importPlan } from '@server/services/plans'
 
 export const POST = endpoint(async ({ request }) => {
   const file = await readBody(request, PlanFile)
-  return json(await importPlan((await currentHall()).id, file), 201)
+  return json(await inTheHall((hall) => importPlan(hall, file)), 201)
 })

@@ -1,11 +1,10 @@
-import { endpoint } from '@server/http/respond'
+import { inTheHall } from '@server/db/in-hall'
 import { download } from '@server/http/download'
+import { endpoint } from '@server/http/respond'
 import { findClass } from '@server/services/classes'
-import { currentHall } from '@server/services/halls'
 import { exportPlan } from '@server/services/plans'
 
 export const GET = endpoint(async ({ params }) => {
-  const hall = await currentHall()
-  const { document } = await findClass(hall.id, params.id!)
-  return download(document.plan.name, await exportPlan(hall.id, document.plan))
+  const file = await inTheHall(async (hall) => exportPlan(hall, (await findClass(hall, params.id!)).document.plan))
+  return download(file.plan.name, file)
 })

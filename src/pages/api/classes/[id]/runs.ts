@@ -1,8 +1,7 @@
+import { openRoom } from '@server/actions/open-room'
 import { endpoint, json } from '@server/http/respond'
-import { currentHall } from '@server/services/halls'
-import { openRun } from '@server/services/runs'
 
 export const POST = endpoint(async ({ params }) => {
-  const run = await openRun((await currentHall()).id, params.id!)
+  const run = await openRoom(params.id!)
   return json({ id: run.id, sequence: run.sequence })
 })

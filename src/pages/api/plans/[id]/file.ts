@@ -1,10 +1,9 @@
+import { inTheHall } from '@server/db/in-hall'
 import { download } from '@server/http/download'
 import { endpoint } from '@server/http/respond'
-import { currentHall } from '@server/services/halls'
 import { exportPlan, findPlan } from '@server/services/plans'
 
 export const GET = endpoint(async ({ params }) => {
-  const hall = await currentHall()
-  const plan = await findPlan(hall.id, params.id!)
-  return download(plan.name, await exportPlan(hall.id, plan))
+  const file = await inTheHall(async (hall) => exportPlan(hall, await findPlan(hall, params.id!)))
+  return download(file.plan.name, file)
 })

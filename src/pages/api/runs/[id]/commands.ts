@@ -1,4 +1,5 @@
 import { CommandRequest } from '@core/run/events'
+import { inHallOfRun } from '@server/db/in-hall'
 import { readBody } from '@server/http/body'
 import { endpoint, json } from '@server/http/respond'
 import { coachedRun } from '@server/services/links'
@@ -6,6 +7,5 @@ import { takeCommand } from '@server/services/runs'
 
 export const POST = endpoint(async ({ params, request }) => {
   const command = await readBody(request, CommandRequest)
-  const { run } = await coachedRun(params.id!)
-  return json(await takeCommand(run.hallId, run.id, command))
+  return json(await inHallOfRun(params.id!, async (hall) => takeCommand(hall, await coachedRun(hall, params.id!), command)))
 })

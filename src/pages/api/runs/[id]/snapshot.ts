@@ -1,7 +1,9 @@
+import { inHallOfRun } from '@server/db/in-hall'
 import { endpoint, json } from '@server/http/respond'
 import { coachedRun } from '@server/services/links'
+import { findRun } from '@server/services/runs'
 
 export const GET = endpoint(async ({ params }) => {
-  const { version, snapshot } = (await coachedRun(params.id!)).run
+  const { version, snapshot } = await inHallOfRun(params.id!, async (hall) => findRun(hall, await coachedRun(hall, params.id!)))
   return json({ version, snapshot })
 })

@@ -1,5 +1,5 @@
+import { inTheHall } from '@server/db/in-hall'
 import { endpoint, json } from '@server/http/respond'
 import { listRevisions } from '@server/services/classes'
-import { currentHall } from '@server/services/halls'
 
-export const GET = endpoint(async ({ params }) => json({ revisions: await listRevisions((await currentHall()).id, params.id!) }))
+export const GET = endpoint(async ({ params }) => json({ revisions: await inTheHall((hall) => listRevisions(hall, params.id!)) }))

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { wholeNumber } from '@core/plan/fields'
 import { RoomChange } from '@core/run/room-change'
+import { inHallOfRun } from '@server/db/in-hall'
 import { readBody } from '@server/http/body'
 import { endpoint, json } from '@server/http/respond'
 import { coachedRun } from '@server/services/links'
@@ -11,6 +12,5 @@ const Request = z.strictObject({ version: wholeNumber(1, 1_000_000_000), change:
 /** A late arrival, a leaver, a station out of order, an easier rung: what really happens while the class runs. */
 export const POST = endpoint(async ({ params, request }) => {
   const { version, change } = await readBody(request, Request)
-  const { run } = await coachedRun(params.id!)
-  return json(await changeRoom(run.hallId, run.id, version, change))
+  return json(await inHallOfRun(params.id!, async (hall) => changeRoom(hall, await coachedRun(hall, params.id!), version, change)))
 })

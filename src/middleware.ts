@@ -1,0 +1,29 @@
+import { defineMiddleware } from 'astro:middleware'
+import { databaseTrouble } from '@server/db/trouble'
+import { limitRate } from '@server/http/rates'
+import { answerTo, notFound, refuse } from '@server/http/respond'
+
+/** What an address can name: nothing else is looked for in the database. */
+const id = /^[A-Za-z0-9_-]{1,64}$/
+
+/** Before every page and endpoint: not too often from one address, and only addresses that can name something. What goes wrong on a page is told on a page. */
+export const onRequest = defineMiddleware(async ({ url, params, clientAddress, rewrite }, next) => {
+  const isApi = url.pathname.startsWith('/api/')
+  const named = Object.entries(params).every(([name, value]) => name === 'unknown' || value === undefined || id.test(value))
+  try {
+    if (url.pathname !== '/api/health') await limitRate('requests', clientAddress)
+    if (!named) {
+      if (isApi) throw notFound('thing')
+      return await rewrite('/404')
+    }
+    const response = await next()
+    // An endpoint that has no such method is told apart from one that is not there.
+    const isPage = response.headers.get('content-type')?.startsWith('text/html')
+    return isApi && isPage && response.status === 404 ? answerTo(refuse(405, 'noSuchMethod', 'Nothing here takes that method.')) : response
+  } catch (error) {
+    const answer = answerTo(error)
+    if (isApi || answer.status === 429) return answer
+    const page = await rewrite('/500')
+    return new Response(page.body, { status: databaseTrouble(error) ? 503 : 500, headers: page.headers })
+  }
+})

@@ -1,0 +1,13 @@
+import { inHallOfLink } from '../db/in-hall'
+import { liveProps } from '../live/props'
+import { linksTo, openedBy, theOne, type Screen } from '../services/links'
+import { findRun } from '../services/runs'
+
+/** Everything that a page behind a link shows first; `address` is where it hears of what happens. */
+export const openScreen = (token: string, screen: Screen, address: string) =>
+  inHallOfLink(token, async (hall) => {
+    const link = await openedBy(hall, token, screen)
+    const run = await findRun(hall, link.runId)
+    const [wall] = await linksTo(hall, run, 'wall', [theOne])
+    return { link, run, wallToken: wall!.token, live: await liveProps(hall, link, run, address) }
+  })

@@ -1,0 +1,69 @@
+import { LRUCache } from 'lru-cache'
+import { ClassDocument } from '../../core/hall/class-document'
+import { Exercise } from '../../core/hall/exercise'
+import { HallFigures } from '../../core/hall/figures'
+import { GearKind } from '../../core/hall/gear-kind'
+import { Person } from '../../core/hall/person'
+import { Room } from '../../core/hall/room'
+import { Plan } from '../../core/plan/plan'
+import type { Result } from '../../core/result'
+import { snapshotKind } from '../../core/run/snapshot-schema'
+import { readStored, type StoredKind } from '../../core/stored'
+import { Refused } from '../http/respond'
+
+const first = <Document>(what: string, schema: StoredKind<Document>['schema']): StoredKind<Document> => ({ what, schema, forward: [] })
+
+/** Every kind of document that is stored as JSON. A new format of one adds the step that brings the format before it forward. */
+export const kinds = {
+  class: first('class', ClassDocument as unknown as StoredKind<ClassDocument>['schema']),
+  plan: first('plan', Plan as unknown as StoredKind<Plan>['schema']),
+  person: first('person', Person as unknown as StoredKind<Person>['schema']),
+  exercise: first('exercise', Exercise as unknown as StoredKind<Exercise>['schema']),
+  gear: first('kind of gear', GearKind as unknown as StoredKind<GearKind>['schema']),
+  room: first('room', Room as unknown as StoredKind<Room>['schema']),
+  figures: first('hall’s figures', HallFigures as unknown as StoredKind<HallFigures>['schema']),
+  snapshot: snapshotKind,
+}
+
+interface StoredRow {
+  document: unknown
+  format: number
+}
+
+/** The row's document; refused with 422 and the field where it cannot be read. It stays stored as it is, and can be exported. */
+export function readRow<Document>(kind: StoredKind<Document>, row: StoredRow): Document {
+  const found = readStored(kind, row.format, row.document)
+  if (!found.ok) throw new Refused(422, found.problems)
+  return found.value
+}
+
+/** What could not be read: kept, and named, so that it can be exported and mended. */
+export interface Unreadable {
+  id: string
+  name: string
+  why: string
+}
+
+/** The rows that can be read, in their order, and those that cannot. */
+export function readRows<Document, Row extends StoredRow & { id: string; name: string }>(kind: StoredKind<Document>, rows: readonly Row[]): { readable: { row: Row; document: Document }[]; unreadable: Unreadable[] } {
+  const readable: { row: Row; document: Document }[] = []
+  const unreadable: Unreadable[] = []
+  for (const row of rows) {
+    const found: Result<Document> = readStored(kind, row.format, row.document)
+    if (found.ok) readable.push({ row, document: found.value })
+    else unreadable.push({ id: row.id, name: row.name, why: found.problems[0]!.message })
+  }
+  return { readable, unreadable }
+}
+
+/** What has been read already, by what it is and its version: reading anew costs milliseconds each time. */
+export function remembered<Value extends object>(most: number): (key: string, find: () => Promise<Value>) => Promise<Value> {
+  const cache = new LRUCache<string, Value>({ max: most })
+  return async (key, find) => {
+    const known = cache.get(key)
+    if (known) return known
+    const found = await find()
+    cache.set(key, found)
+    return found
+  }
+}

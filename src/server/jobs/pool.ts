@@ -1,0 +1,51 @@
+import { availableParallelism } from 'node:os'
+import { join } from 'node:path'
+import { Piscina } from 'piscina'
+import type { Problem } from '../../core/result'
+import type { JobAnswer, JobRequest } from '../../workers/jobs.worker'
+import type { JobName } from '../../workers/job-list'
+import { refuse, Refused } from '../http/respond'
+import type { KnownLibrary } from '../services/halls'
+import { log } from '../log'
+
+/** How long a computation may take, how much it may hold, and how many may wait for their turn. */
+const most = { milliseconds: 8000, heapMegabytes: 160, waiting: 24 } as const
+
+let pool: Piscina | undefined
+
+/** As many threads as there are processors but one, which is the streams'. */
+function jobPool(): Piscina {
+  pool ??= new Piscina({
+    filename: join(process.env.VICINOR_SERVER ?? join(process.cwd(), 'dist/server'), 'jobs/jobs.mjs'),
+    minThreads: 1,
+    maxThreads: Math.max(1, Math.min(4, availableParallelism() - 1)),
+    maxQueue: most.waiting,
+    idleTimeout: 60_000,
+    resourceLimits: { maxOldGenerationSizeMb: most.heapMegabytes, maxYoungGenerationSizeMb: 16 },
+  })
+  return pool
+}
+
+export const busy = () => refuse(429, 'busy', 'The server is working out other classes. Try again in a moment.', { retryAfterSeconds: 2 })
+const tooHeavy = () => refuse(422, 'tooHeavy', 'This takes too long, or too much, to work out. Ask for less: fewer turns, stations, exercises or people.')
+
+/** Runs a job off the streams' thread and answers with its result as text. Refused: 422 with the problems, or when it is too heavy; 429 when too many wait. */
+export async function runJob(name: JobName, input: string, known?: KnownLibrary): Promise<string> {
+  const request: JobRequest = { name, input, ...(known && { library: { key: known.key, text: known.text } }) }
+  let answer: JobAnswer
+  try {
+    answer = (await jobPool().run(request, { signal: AbortSignal.timeout(most.milliseconds) })) as JobAnswer
+  } catch (error) {
+    const { message, name: kind, code } = error as Error & { code?: string }
+    if (/queue is at limit/i.test(message)) throw busy()
+    // Those whose turn never came are cut off like the one that took too long.
+    if (kind === 'AbortError' || kind === 'TimeoutError' || code === 'ERR_WORKER_OUT_OF_MEMORY') throw tooHeavy()
+    log.error({ err: error, job: name }, 'a computation failed')
+    throw error
+  }
+  if (!answer.ok) {
+    const problems = JSON.parse(answer.text) as Problem[]
+    throw new Refused(problems[0]?.code === 'notJson' ? 400 : 422, problems)
+  }
+  return answer.text
+}

@@ -1,0 +1,86 @@
+import type { IncomingMessage, ServerResponse } from 'node:http'
+import { readdir } from 'node:fs/promises'
+import { dirname } from 'node:path'
+import { fileURLToPath, pathToFileURL } from 'node:url'
+import compression from 'compression'
+import files from '@fastify/static'
+import Fastify, { type FastifyReply, type FastifyRequest } from 'fastify'
+import { log } from './log'
+
+/** The app as the build makes it: a handler of plain requests. */
+type Handler = (request: IncomingMessage, response: ServerResponse, next?: (error?: unknown) => void) => void
+
+/** How long a request under way may still take once the app is told to end. */
+const lastWordsMs = 4000
+
+/** Nobody is named in the log: of an address only its kind is kept, with `:id` for what it names. */
+function routeOf(url: string): string {
+  const [path = ''] = url.split('?')
+  if (path.startsWith('/_astro/')) return '/_astro/…'
+  const known = /^(api|classes|runs|wall|card|station|coach|people|exercises|plans|gear|rooms|log|shape|rotation|room|brief|run|rehearsal|screens|events|snapshot|commands|changes|undo|links|asks|time|health|timeline|gear-count|findings|hall|figures|import|file|data|restore|revisions|plan-file|unreadable|pair)$/
+  return path
+    .split('/')
+    .map((part) => (part === '' || known.test(part) ? part : ':id'))
+    .join('/')
+}
+
+/** Serves the app: compressed, but for streams, and ending gracefully. */
+async function serve(): Promise<void> {
+  const here = dirname(fileURLToPath(import.meta.url))
+  process.env.VICINOR_SERVER = here
+  process.env.NODE_ENV ??= 'production'
+  const { handler } = (await import(pathToFileURL(`${here}/entry.mjs`).href)) as { handler: Handler }
+
+  const server = Fastify({ logger: false, trustProxy: false, forceCloseConnections: false, keepAliveTimeout: 30_000, requestTimeout: 60_000, routerOptions: { maxParamLength: 500 } })
+  // The app reads bodies itself, with limits of its own.
+  server.removeAllContentTypeParsers()
+  server.addContentTypeParser('*', (_request, _payload, done) => done(null))
+  const compress = compression({ filter: (request, response) => response.getHeader('content-type') !== 'text/event-stream' && compression.filter(request, response) })
+  const pass = (request: FastifyRequest, reply: FastifyReply) => {
+    const begun = performance.now()
+    reply.hijack()
+    const { raw: asked } = request
+    const { raw: answer } = reply
+    answer.on('close', () => log.info({ method: asked.method, route: routeOf(asked.url ?? ''), status: answer.statusCode, ms: Math.round(performance.now() - begun) }, 'request'))
+    compress(asked as never, answer as never, () => handler(asked, answer))
+  }
+  server.route({ method: ['GET', 'HEAD', 'POST', 'PUT', 'DELETE'], url: '/*', handler: pass })
+  // Whatever is named by its contents never changes.
+  await server.register(files, { root: `${here}/../client/_astro`, prefix: '/_astro/', preCompressed: true, immutable: true, maxAge: '1y', index: false })
+  for (const file of await readdir(`${here}/../client`)) {
+    if (/^[\w-]+\.(svg|png|ico|txt|webmanifest)$/.test(file)) server.get(`/${file}`, (_request, reply) => reply.sendFile(file, `${here}/../client`, { maxAge: '1d', immutable: false }))
+  }
+  server.setNotFoundHandler((_request, reply) => reply.code(405).send({ errors: [{ code: 'noSuchMethod', message: 'Nothing here takes that method.', field: '' }] }))
+
+  const port = Number(process.env.PORT ?? 4321)
+  const host = process.env.HOST ?? '127.0.0.1'
+  await server.listen({ port, host })
+  log.info({ host, port }, 'listening')
+
+  let ending = false
+  const end = (signal: NodeJS.Signals) => {
+    if (ending) return
+    ending = true
+    log.info({ signal }, 'ending')
+    // Streams have been told to connect anew; what is still under way is given some time.
+    setTimeout(() => process.exit(0), lastWordsMs).unref()
+    server.server.closeIdleConnections()
+    void server.close().then(() => process.exit(0))
+  }
+  process.on('SIGTERM', end).on('SIGINT', end)
+}
+
+// What nobody caught may have left anything half done: the app ends, and is started again.
+for (const trouble of ['uncaughtException', 'unhandledRejection'] as const) {
+  process.on(trouble, (error: unknown) => {
+    log.fatal({ err: error instanceof Error ? error : new Error(String(error)) }, trouble)
+    setTimeout(() => process.exit(1), 100)
+  })
+}
+
+serve().catch((error: unknown) => {
+  log.fatal({ err: error }, 'the app could not be started')
+  const { code, message } = error as NodeJS.ErrnoException
+  console.error(code === 'EADDRINUSE' ? 'The port is in use by another program.' : message)
+  setTimeout(() => process.exit(1), 100)
+})
