@@ -1,3 +1,10 @@
+CREATE TABLE "erased_person" (
+	"hall_id" text NOT NULL,
+	"mark" text NOT NULL,
+	"erased_at" timestamp with time zone DEFAULT now() NOT NULL,
+	CONSTRAINT "erased_person_hall_id_mark_pk" PRIMARY KEY("hall_id","mark")
+);
+--> statement-breakpoint
 CREATE TABLE "room_clock" (
 	"id" integer PRIMARY KEY DEFAULT 1 NOT NULL,
 	"offset_ms" double precision DEFAULT 0 NOT NULL,
@@ -50,6 +57,7 @@ CREATE UNIQUE INDEX "run_id" ON "run" USING btree ("id");--> statement-breakpoin
 CREATE INDEX "screen_link_by_run" ON "screen_link" USING btree ("hall_id","run_id");--> statement-breakpoint
 CREATE UNIQUE INDEX "run_event_id" ON "run_event" USING btree ("hall_id","run_id","id");--> statement-breakpoint
 CREATE INDEX "run_by_class" ON "run" USING btree ("hall_id","class_id");--> statement-breakpoint
+ALTER TABLE "erased_person" ADD CONSTRAINT "erased_person_hall_id_hall_id_fk" FOREIGN KEY ("hall_id") REFERENCES "public"."hall"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 INSERT INTO "room_clock" DEFAULT VALUES;--> statement-breakpoint
 INSERT INTO "write_probe" DEFAULT VALUES;--> statement-breakpoint
 -- The database's clock in milliseconds since 1970: the only place that asks it, so that a test can put another in its place.

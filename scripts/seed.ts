@@ -14,7 +14,7 @@ import { demoPlans } from './demo/plans'
 
 /** Fills an empty database with the demo hall; with `--fresh`, empties it first. */
 async function seed(fresh: boolean): Promise<void> {
-  if (fresh) await database().delete(halls)
+  if (fresh) await database().execute('truncate hall cascade')
   const [row] = await database().select({ halls: count() }).from(halls)
   if (row!.halls > 0) return
   const hallId = demoHall.id

@@ -6,6 +6,9 @@ cluster_bin() { ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -1;
 # From /, because user postgres may not be let into this folder.
 as_owner() { if is_root; then (cd / && runuser -u postgres -- "$@"); else "$@"; fi; }
 
+# A place below /var/lib for what other users have to reach, where they are not let into this folder.
+own_place() { printf '/var/lib/vicinor/%s' "$(printf '%s' "$PWD" | sha256sum | cut -c1-12)"; }
+
 # The folder of our clusters: data/ here, or, where user postgres cannot reach that, one below /var/lib.
 cluster_home() {
   local here=$PWD/data
@@ -14,7 +17,7 @@ cluster_home() {
     if runuser -u postgres -- test -x "$here"; then
       here=$here/postgres
     else
-      here=/var/lib/vicinor/$(printf '%s' "$PWD" | sha256sum | cut -c1-12)
+      here=$(own_place)
     fi
     mkdir -p "$here" && chown postgres "$here" && chmod 700 "$here"
   else
@@ -73,6 +76,7 @@ cluster_up() {
     as_owner "$PG_BIN/pg_ctl" -D "$CLUSTER" -l "$home/$name.log" -w -t 60 \
       -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' $*" start >/dev/null \
       || fail "The database server did not start. Its log says: $(tail -3 "$home/$name.log" 2>/dev/null)"
+    CLUSTER_STARTED=1
   fi
   DATABASE_URL=postgres://vicinor:$(cat "$CLUSTER.password")@127.0.0.1:$port/postgres
   export DATABASE_URL

@@ -31,7 +31,7 @@ async function serve(): Promise<void> {
   process.env.NODE_ENV ??= 'production'
   const { handler } = (await import(pathToFileURL(`${here}/entry.mjs`).href)) as { handler: Handler }
 
-  const server = Fastify({ logger: false, trustProxy: false, forceCloseConnections: false, keepAliveTimeout: 30_000, requestTimeout: 60_000, routerOptions: { maxParamLength: 500 } })
+  const server = Fastify({ logger: false, return503OnClosing: false, keepAliveTimeout: 30_000, requestTimeout: 60_000, routerOptions: { maxParamLength: 500 } })
   // The app reads bodies itself, with limits of its own.
   server.removeAllContentTypeParsers()
   server.addContentTypeParser('*', (_request, _payload, done) => done(null))

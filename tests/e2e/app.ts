@@ -1,5 +1,5 @@
 import { AxeBuilder } from '@axe-core/playwright'
-import { expect, test as base, type Page } from '@playwright/test'
+import { expect, test as base, type APIRequestContext, type Page } from '@playwright/test'
 import { withFreshDatabase } from '../fixtures/database'
 import { startServer } from '../fixtures/server'
 
@@ -50,6 +50,24 @@ export async function openPage(page: Page, path: string): Promise<void> {
   await page.bringToFront()
   await page.goto(path)
   await untilLive(page)
+}
+
+/** A class like one of the demo's, that no other test knows; answers with its id. `days` on: classes at the same time share their gear. */
+export async function ownClass(request: APIRequestContext, like: string, { base = '', days = 0 } = {}): Promise<string> {
+  const { document } = (await (await request.get(`${base}/api/classes/${like}`)).json()) as { document: { startsAt: string } }
+  const startsAt = new Date(Date.parse(document.startsAt) + days * 86_400_000).toISOString()
+  const made = await request.post(`${base}/api/classes`, { data: { ...document, startsAt } })
+  expect(made.ok()).toBe(true)
+  return ((await made.json()) as { id: string }).id
+}
+
+let apart = 10
+
+/** Opens a tab of a class of one's own, on a day of its own; answers with the way to the class. */
+export async function openClass(page: Page, like: string, tab: string): Promise<string> {
+  const path = `/classes/${await ownClass(page.request, like, { days: apart++ })}`
+  await openPage(page, `${path}/${tab}`)
+  return path
 }
 
 /** An island answers to presses only once all of it is live: it comes to life piece by piece. */

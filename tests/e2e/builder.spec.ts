@@ -1,4 +1,4 @@
-import { expect, expectAccessible, openPage, test } from './app'
+import { expect, expectAccessible, openClass, openPage, test } from './app'
 import type { Page } from '@playwright/test'
 
 const total = (page: Page) => page.getByRole('status', { name: 'Total' })
@@ -23,7 +23,7 @@ async function make(page: Page, name: string, preset = ''): Promise<string> {
 }
 
 test('pieces on the ribbon are stretched, moved and enlarged, by pointer and by key', async ({ page }) => {
-  await openPage(page, '/classes/demo-early/shape')
+  await openClass(page, 'demo-early', 'shape')
   await block(page, /^First half,/).click()
   await page.keyboard.press('Shift+ArrowRight')
   await expect(page.getByRole('textbox', { name: 'Work' })).toHaveValue('0:25')
@@ -183,7 +183,7 @@ test('exercises are suggested with reasons, shuffled, kept; the class made gentl
 })
 
 test('a piece is copied into another class, and the class brought back as it was', async ({ page }) => {
-  await openPage(page, '/classes/demo-early/shape')
+  await openClass(page, 'demo-early', 'shape')
   await block(page, /^Second half,/).click()
   await page.getByRole('button', { name: 'Copy', exact: true }).click()
   await make(page, 'Pasted')
@@ -204,7 +204,7 @@ test('a piece is copied into another class, and the class brought back as it was
 })
 
 test('the brief is written, planned another way, and read out by key', async ({ page }) => {
-  await openPage(page, '/classes/demo-lunch/brief')
+  await openClass(page, 'demo-lunch', 'brief')
   await expect(page.getByRole('status', { name: 'Length of the brief' })).toContainText('3:12 to explain 8 exercises (2:16 to 4:16)')
   await page.getByText('Each before').locator('..').getByRole('button', { name: 'Plan it like this' }).click()
   await expect(page.getByText('Each before').locator('..')).toContainText('as it is planned')

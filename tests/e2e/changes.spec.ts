@@ -1,7 +1,7 @@
 import type { ClassDocument } from '../../src/core/hall/class-document'
 import type { Circuit } from '../../src/core/plan/plan'
 import type { Page } from '@playwright/test'
-import { expect, expectAccessible, openPage, test } from './app'
+import { expect, expectAccessible, openClass, openPage, test } from './app'
 import { begin, closeScreens, end, expectTogether, openRoom, openScreens, press, tell, word } from './room'
 
 test('one stream serves all tabs of a browser; undo, repeat and lock', async ({ context, app }) => {
@@ -149,7 +149,7 @@ test('rounds are tapped in a list at everyone’s own pace; what is said is show
 })
 
 test('a class is rehearsed at sixty times its speed, from any point, to its end', async ({ page }) => {
-  await openPage(page, '/classes/demo-lunch/rehearsal')
+  await openClass(page, 'demo-lunch', 'rehearsal')
   await press(page, /^Play/)
   await expect(word(page)).toHaveText('Get set')
   await page.getByLabel('Speed').selectOption('60')

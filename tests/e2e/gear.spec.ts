@@ -1,7 +1,7 @@
-import { expect, expectAccessible, openPage, test } from './app'
+import { expect, expectAccessible, openClass, openPage, test } from './app'
 
 test('a shortage is solved: what a fix changes, applied, undone; and how many the gear serves', async ({ page }) => {
-  await openPage(page, '/classes/demo-evening/gear')
+  await openClass(page, 'demo-evening', 'gear')
   const side = page.getByRole('complementary', { name: 'What is short' })
   const short = page.locator('.big-line .big')
   const before = await short.innerText()
@@ -18,7 +18,7 @@ test('a shortage is solved: what a fix changes, applied, undone; and how many th
 })
 
 test('lists to carry by are ticked off, and the ticks stay on this device', async ({ page }) => {
-  await openPage(page, '/classes/demo-early/gear')
+  await openClass(page, 'demo-early', 'gear')
   await page.getByText('Lists', { exact: true }).click()
   await expect(page.getByRole('region', { name: /^Swap/ })).toContainText('Needs about')
   const rope = page.getByRole('region', { name: 'Set up' }).getByRole('checkbox').first()
@@ -62,7 +62,7 @@ test('gear is changed in kilograms or pounds, and read from a table', async ({ p
 })
 
 test('stations are laid out, moved by keys and by pointer, and judged', async ({ page }) => {
-  await openPage(page, '/classes/demo-evening/room')
+  await openClass(page, 'demo-evening', 'room')
   await expect(page.getByText('No station has its place yet')).toBeVisible()
   await page.getByRole('button', { name: 'Lay the stations out' }).click()
   const second = page.getByRole('button', { name: /^Station 2,/ })
@@ -106,7 +106,7 @@ test('a room is changed, and what would stand outside it is told', async ({ page
 })
 
 test('everything is arranged at once beside the page, and can be cancelled', async ({ page }) => {
-  await openPage(page, '/classes/demo-lunch/rotation')
+  await openClass(page, 'demo-lunch', 'rotation')
   await page.getByRole('button', { name: 'Arrange it all' }).click()
   const dialog = page.getByRole('dialog')
   await expect(dialog.getByText('to mend')).toBeVisible()

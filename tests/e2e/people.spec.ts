@@ -1,10 +1,10 @@
-import { expect, expectAccessible, openPage, test } from './app'
+import { expect, expectAccessible, openClass, openPage, test } from './app'
 import type { Page } from '@playwright/test'
 
 const stored = (page: Page) => page.waitForResponse((response) => response.request().method() === 'PUT')
 
 test('groups are made for what the coach wishes, changed by hand with what it costs, and locked', async ({ page }) => {
-  await openPage(page, '/classes/demo-sixties/people')
+  await openClass(page, 'demo-sixties', 'people')
   const side = page.getByRole('complementary', { name: 'Groups' })
   await side.getByText('Pairs', { exact: true }).click()
   await side.getByText('mixed', { exact: true }).click()
@@ -34,7 +34,7 @@ test('groups are made for what the coach wishes, changed by hand with what it co
 })
 
 test('a pasted list ticks who is known and adds the others', async ({ page }) => {
-  await openPage(page, '/classes/demo-short/people')
+  await openClass(page, 'demo-short', 'people')
   await page.getByRole('button', { name: 'Paste a list' }).click()
   const dialog = page.getByRole('dialog')
   await dialog.getByLabel('Names, one to a line').fill('Oren\ntove, Bricky')
@@ -53,7 +53,7 @@ test('a pasted list ticks who is known and adds the others', async ({ page }) =>
 })
 
 test('the room moves by another rule, two are followed, and the order of the stations is made best', async ({ page }) => {
-  await openPage(page, '/classes/demo-lunch/rotation')
+  await openClass(page, 'demo-lunch', 'rotation')
   await page.getByRole('radio', { name: /^Two files/ }).click()
   await expect(page.getByText('Everyone meets everyone of the other file, twice.')).toBeVisible()
   await page.getByRole('button', { name: 'Tove' }).first().click()
@@ -69,7 +69,7 @@ test('the room moves by another rule, two are followed, and the order of the sta
   await page.getByRole('radio', { name: /^Loop groups/ }).click()
   await put
 
-  await openPage(page, '/classes/demo-lunch/shape')
+  await openClass(page, 'demo-lunch', 'shape')
   await page.getByRole('button', { name: 'Order', exact: true }).click()
   const dialog = page.getByRole('dialog')
   await expect(dialog.getByRole('status')).toContainText('proven best of all orders')

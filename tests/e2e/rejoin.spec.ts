@@ -5,7 +5,7 @@ import { begin, closeScreens, end, expectTogether, openRoom, openScreens, press,
 
 test('the room goes on while the server is killed in the middle of a class, and rejoins it', async ({ context, app }) => {
   const port = await freePort()
-  let server = await startServer(app.database, port)
+  let server = await startServer(app.database, { port })
   const [controls, wall] = await openRoom(context, 'demo-lunch', server.base)
   const devices = await openScreens(controls, ['Station 1', 'Oren'])
   const screens = [wall, ...devices]
@@ -16,7 +16,7 @@ test('the room goes on while the server is killed in the middle of a class, and 
   const before = await digitsOf(wall)
   await expect.poll(() => digitsOf(wall)).not.toBe(before)
   for (const screen of screens) await expectTogether(controls, screen)
-  server = await startServer(app.database, port)
+  server = await startServer(app.database, { port })
   for (const screen of screens) await expect(screen.getByText('No line to the server')).toHaveCount(0)
   await expect(controls.getByText('together with the room')).toBeVisible()
   await press(controls, /^Pause/)

@@ -1,12 +1,12 @@
 import { randomUUID } from 'node:crypto'
 import type { BrowserContext, Page } from '@playwright/test'
 import type { Command, RunEvent } from '../../src/core/run/events'
-import { digitsOf, expect, openPage } from './app'
+import { digitsOf, expect, openPage, ownClass } from './app'
 
-/** Controls and wall of a new run of the class, each in a window of its own. */
-export async function openRoom(context: BrowserContext, classId: string, base = ''): Promise<[controls: Page, wall: Page]> {
+/** Controls and wall of the run of a class like one of the demo's, each in a window of its own. */
+export async function openRoom(context: BrowserContext, like: string, base = ''): Promise<[controls: Page, wall: Page]> {
   const controls = await context.newPage()
-  await openPage(controls, `${base}/classes/${classId}/run`)
+  await openPage(controls, `${base}/classes/${await ownClass(controls.request, like, { base })}/run`)
   await controls.getByRole('button', { name: 'Open the room' }).click()
   await controls.waitForURL(/\/runs\//)
   await openPage(controls, controls.url())

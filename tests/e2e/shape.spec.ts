@@ -1,4 +1,4 @@
-import { expect, expectAccessible, openPage, takeFirst, test } from './app'
+import { expect, expectAccessible, openClass, openPage, takeFirst, test } from './app'
 
 test('a bare class is judged, mended with a press each, and fitted to its slot to the second', async ({ page }) => {
   await openPage(page, '/')
@@ -32,7 +32,7 @@ test('a bare class is judged, mended with a press each, and fitted to its slot t
 })
 
 test('pieces are added, moved, duplicated and deleted, with the keyboard only', async ({ page }) => {
-  await openPage(page, '/classes/demo-short/shape')
+  await openClass(page, 'demo-short', 'shape')
   const ribbon = page.getByRole('group', { name: /^The class to scale/ })
   await page.getByRole('button', { name: /^Warm-up,/ }).press('Enter')
   await page.getByRole('button', { name: 'Add after' }).press('Enter')

@@ -1,29 +1,17 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { makeClass, openHall, press, type Hall } from '../fixtures/hall'
 import { shapes, shorthand } from '../fixtures/shapes'
-import { startServer, type RunningServer } from '../fixtures/server'
 
-let server: RunningServer
+let hall: Hall
 beforeAll(async () => {
-  server = await startServer(process.env.DATABASE_URL!)
+  hall = await openHall()
 })
-afterAll(() => server.kill())
+afterAll(() => hall.close())
 
-interface Answer {
-  status: number
-  // eslint-disable-next-line @typescript-eslint/no-explicit-any -- answers are looked into field by field
-  body: any
-}
-
-async function send(method: string, path: string, body?: unknown, type = 'application/json'): Promise<Answer> {
-  const response = await fetch(server.base + path, {
-    method,
-    ...(body !== undefined && { headers: { 'content-type': type }, body: typeof body === 'string' ? body : JSON.stringify(body) }),
-  })
-  return { status: response.status, body: await response.json() }
-}
-
-const post = (path: string, body: unknown, type?: string) => send('POST', path, body, type)
+const send: Hall['send'] = (...words) => hall.send(...words)
+const post: Hall['post'] = (...words) => hall.post(...words)
 const lunchClass = async () => (await send('GET', '/api/classes/demo-lunch')).body
+const file = async (path: string) => (await fetch(hall.server.base + path)).json()
 
 describe('computing without saving', () => {
   for (const shape of shapes) {
@@ -82,12 +70,10 @@ describe('bad input', () => {
   })
 
   it('300 people in a class are refused, 200 are taken', async () => {
-    const { version, document } = await lunchClass()
-    const here = (count: number) => Array.from({ length: count }, (_, index) => `guest-${index}`)
-    const refused = await send('PUT', '/api/classes/demo-lunch', { version, document: { ...document, here: here(300) } })
-    expect(refused).toMatchObject({ status: 422, body: { errors: [{ field: 'document.here' }] } })
-    expect((await send('PUT', '/api/classes/demo-lunch', { version, document: { ...document, here: here(200) } })).status).toBe(200)
-    expect((await send('PUT', '/api/classes/demo-lunch', { version: version + 1, document })).status).toBe(200)
+    const { id, version, document } = await makeClass(hall, 'demo-lunch')
+    const put = (count: number) => send('PUT', `/api/classes/${id}`, { version, document: { ...document, here: Array.from({ length: count }, (_, index) => `guest-${index}`) } })
+    expect(await put(300)).toMatchObject({ status: 422, body: { errors: [{ field: 'document.here' }] } })
+    expect((await put(200)).status).toBe(200)
   })
 })
 
@@ -98,7 +84,7 @@ describe('classes', () => {
     const made = await post('/api/classes', { ...document, name })
     expect(made.status).toBe(201)
     expect((await send('GET', `/api/classes/${made.body.id}`)).body.document.name).toBe(name)
-    const page = await (await fetch(`${server.base}/classes/${made.body.id}/shape`)).text()
+    const page = (await send('GET', `/classes/${made.body.id}/shape`)).body
     expect(page).not.toContain('<script>alert(1)')
     await send('DELETE', `/api/classes/${made.body.id}`, {})
     expect((await send('GET', `/api/classes/${made.body.id}`)).status).toBe(404)
@@ -108,10 +94,10 @@ describe('classes', () => {
   })
 
   it('a write that does not know the present version is refused with the present class', async () => {
-    const { version, document } = (await send('GET', '/api/classes/demo-short')).body
-    const first = await send('PUT', '/api/classes/demo-short', { version, document: { ...document, name: 'First' } })
+    const { id, version, document } = await makeClass(hall, 'demo-short')
+    const first = await send('PUT', `/api/classes/${id}`, { version, document: { ...document, name: 'First' } })
     expect(first.status).toBe(200)
-    const second = await send('PUT', '/api/classes/demo-short', { version, document: { ...document, name: 'Second' } })
+    const second = await send('PUT', `/api/classes/${id}`, { version, document: { ...document, name: 'Second' } })
     expect(second).toMatchObject({ status: 409, body: { errors: [{ code: 'changedElsewhere' }], current: { version: version + 1, document: { name: 'First' } } } })
   })
 
@@ -194,9 +180,13 @@ describe('exercises and figures of the hall', () => {
 
 describe('people', () => {
   const person = { id: 'server-person', name: 'Brickley', level: 'regular' }
+  const add = async (id: string, more: object = {}) => {
+    const answer = await post('/api/people', { ...person, id, ...more })
+    expect(answer.status).toBe(201)
+  }
 
   it('are added and changed by who knows the version', async () => {
-    expect((await post('/api/people', person)).status).toBe(201)
+    await add('server-person')
     expect((await post('/api/people', person)).status).toBe(409)
     expect(await post('/api/people', { ...person, id: 'x', goEasy: ['elbow'] })).toMatchObject({ status: 422, body: { errors: [{ field: 'goEasy[0]' }] } })
     expect(await send('PUT', '/api/people/server-person', { version: 1, person: { ...person, name: 'Brick' } })).toMatchObject({ status: 200, body: { version: 2 } })
@@ -204,20 +194,34 @@ describe('people', () => {
     expect((await send('GET', '/api/people')).body.people.map((each: { document: { id: string } }) => each.document.id)).toContain('server-person')
   })
 
-  it('have their data as a file, and are erased from roster, classes and earlier versions', async () => {
-    const { document } = await lunchClass()
-    const made = (await post('/api/classes', { ...document, name: 'With Brick', here: ['server-person', 'tove'], arranged: [{ ids: ['server-person', 'tove'] }], fromHome: ['server-person'], demonstrators: { easier: 'server-person' }, sizes: { 'server-person': { mat: 'one' } } })).body
-    await send('PUT', `/api/classes/${made.id}`, { version: 1, document: { ...made.document, name: 'Still with Brick' } })
-    const data = await (await fetch(`${server.base}/api/people/server-person/data`)).json()
-    expect(data).toMatchObject({ person: { name: 'Brick' }, classes: [{ name: 'Still with Brick' }] })
-    expect((await send('DELETE', '/api/people/server-person', {})).status).toBe(200)
+  it('have their data as a file, and are erased from every table', async () => {
+    await add('gone-person', { name: 'Zephyrine', goEasyNote: 'old elbow of Zephyrine' })
+    await add('friend-person', { name: 'Friend', keepWith: ['gone-person'], keepApart: ['gone-person', 'tove'] })
+    const made = await makeClass(hall, 'demo-lunch', (document) => {
+      Object.assign(document, { name: 'With her', here: ['gone-person', 'tove'], arranged: [{ ids: ['gone-person', 'tove'] }], fromHome: [], demonstrators: { easier: 'gone-person' }, sizes: { 'gone-person': { mat: 'one' } } })
+    })
+    await send('PUT', `/api/classes/${made.id}`, { version: 1, document: { ...made.document, name: 'Still with her' } })
+    const { id: runId } = (await post(`/api/classes/${made.id}/runs`)).body
+    await post(`/api/runs/${runId}/links/card`)
+    await press(hall, runId, 0, 'start')
+    const { body: seen } = await send('GET', `/api/runs/${runId}/snapshot`)
+    expect(seen.snapshot.follow).toContain('Zephyrine')
+    await post(`/api/runs/${runId}/changes`, { version: seen.version, change: { type: 'ease', ease: 'easier', personId: 'gone-person' } })
+    await post(`/api/runs/${runId}/changes`, { version: seen.version + 1, change: { type: 'leaves', personId: 'gone-person' } })
+    expect(await file('/api/people/gone-person/data')).toMatchObject({ person: { name: 'Zephyrine' }, classes: [{ name: 'Still with her' }] })
+
+    expect((await send('DELETE', '/api/people/gone-person', {})).status).toBe(200)
     const after = (await send('GET', `/api/classes/${made.id}`)).body
-    expect([after.version, after.document.here, after.document.arranged]).toEqual([3, ['tove'], [{ ids: ['tove'], locked: false }]])
-    expect(JSON.stringify(after)).not.toContain('server-person')
-    expect(JSON.stringify((await send('GET', `/api/classes/${made.id}/revisions/1`)).body)).not.toContain('server-person')
-    for (const path of ['/api/people/server-person/data']) expect((await fetch(server.base + path)).status).toBe(404)
-    expect((await send('DELETE', '/api/people/server-person', {})).status).toBe(404)
-    await send('DELETE', `/api/classes/${made.id}`, {})
+    expect([after.version, after.document.here, after.document.arranged, after.document.sizes]).toEqual([3, ['tove'], [{ ids: ['tove'], locked: false }], {}])
+    const tables = await hall.sql("select table_name as name from information_schema.tables where table_schema = 'public'")
+    for (const { name } of tables) {
+      const found = await hall.sql(`select row_to_json(t)::text as row from "${name as string}" t where row_to_json(t)::text ~ 'gone-person|Zephyrine|old elbow'`)
+      expect(found, name as string).toEqual([])
+    }
+    // What is left of them is that somebody was there.
+    expect((await send('GET', `/api/runs/${runId}/snapshot`)).body.snapshot.left).toMatchObject([{ name: 'somebody' }])
+    expect((await send('GET', '/api/people/gone-person/data')).status).toBe(404)
+    expect((await send('DELETE', '/api/people/gone-person', {})).status).toBe(404)
   })
 
   it('move by any rule that is asked for in plain JSON, or are told why not', async () => {
@@ -229,21 +233,21 @@ describe('people', () => {
 
 describe('plan files', () => {
   it('a plan comes back from its file as it was, and its exercises with it', async () => {
-    const response = await fetch(`${server.base}/api/plans/lunch-loop/file`)
+    const response = await fetch(`${hall.server.base}/api/plans/lunch-loop/file`)
     expect(response.headers.get('content-disposition')).toContain('lunch-loop.vicinor.json')
-    const file = await response.json()
-    const stranger = { ...file.exercises[0], id: 'brick-lift', name: 'Brick lift' }
-    const main = file.plan.parts[1].pieces[0]
+    const sent = await response.json()
+    const stranger = { ...sent.exercises[0], id: 'brick-lift', name: 'Brick lift' }
+    const main = sent.plan.parts[1].pieces[0]
     main.stations[0].uses[0].exerciseId = 'brick-lift'
     main.stations[1].uses[0].exerciseId = 'unheard-of'
-    const imported = await post('/api/plans/import', { ...file, exercises: [...file.exercises, stranger] })
+    const imported = await post('/api/plans/import', { ...sent, exercises: [...sent.exercises, stranger] })
     expect(imported).toMatchObject({ status: 201, body: { exercisesAdded: ['brick-lift'], exercisesMissing: ['unheard-of'] } })
-    const again = await (await fetch(`${server.base}/api/plans/${imported.body.plan.id}/file`)).json()
-    expect(again.plan).toEqual({ ...file.plan, id: imported.body.plan.id })
+    const again = await file(`/api/plans/${imported.body.plan.id}/file`)
+    expect(again.plan).toEqual({ ...sent.plan, id: imported.body.plan.id })
     expect(again.exercises.map((exercise: { id: string }) => exercise.id)).toContain('brick-lift')
   })
 
   it('a file of a class’s own plan', async () => {
-    expect((await (await fetch(`${server.base}/api/classes/demo-lunch/plan-file`)).json()).format).toBe('vicinor-plan')
+    expect((await file(`/api/classes/demo-lunch/plan-file`)).format).toBe('vicinor-plan')
   })
 })

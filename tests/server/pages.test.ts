@@ -1,13 +1,14 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { freePort, startServer, type RunningServer } from '../fixtures/server'
+import { openHall, type Hall } from '../fixtures/hall'
+import { freePort, startServer } from '../fixtures/server'
 
-let server: RunningServer
+let hall: Hall
 beforeAll(async () => {
-  server = await startServer(process.env.DATABASE_URL!)
+  hall = await openHall()
 })
-afterAll(() => server.kill())
+afterAll(() => hall.close())
 
-const page = async (path: string, base = server.base) => {
+const page = async (path: string, base = hall.server.base) => {
   const response = await fetch(base + path)
   return { status: response.status, text: await response.text() }
 }
@@ -33,7 +34,7 @@ describe('pages', () => {
   }
 
   it('a class without a tab opens on its shape', async () => {
-    const response = await fetch(`${server.base}/classes/demo-sixties`, { redirect: 'manual' })
+    const response = await fetch(`${hall.server.base}/classes/demo-sixties`, { redirect: 'manual' })
     expect(response.headers.get('location')).toBe('/classes/demo-sixties/shape')
   })
 
@@ -48,16 +49,16 @@ describe('pages', () => {
 
 describe('without its database', () => {
   it('the app starts, says so in words, and answers 503', async () => {
-    const away = new URL(process.env.DATABASE_URL!)
+    const away = new URL(hall.url)
     away.port = String(await freePort())
-    const alone = await startServer(away.toString(), undefined, false)
+    const alone = await startServer(away.toString(), { healthy: false })
     const health = await page('/api/health', alone.base)
     expect(health).toMatchObject({ status: 503, text: expect.stringContaining('does not answer') })
     const api = await page('/api/classes/demo-lunch', alone.base)
     expect(api.status).toBe(503)
     expect(JSON.parse(api.text).errors[0].code).toBe('databaseAway')
     const shown = await page('/', alone.base)
-    expect(shown.status).toBe(500)
+    expect(shown.status).toBe(503)
     expect(shown.text).toContain('This page cannot be shown just now')
     expect(shown.text).not.toContain('ECONNREFUSED')
     await alone.kill()

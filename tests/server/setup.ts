@@ -1,8 +1,8 @@
 import { withFreshDatabase } from '../fixtures/database'
 
-/** One database for all server tests: made, migrated, filled with the demo, and dropped at the end. */
+/** A database with the demo, from which every file of server tests takes a copy for itself. */
 export default async function setup(): Promise<() => Promise<void>> {
-  const { url, drop } = await withFreshDatabase('server')
-  process.env.DATABASE_URL = url
+  const { url, drop } = await withFreshDatabase('template')
+  process.env.TEMPLATE_DATABASE = url
   return drop
 }

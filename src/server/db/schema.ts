@@ -157,3 +157,6 @@ export const roomClock = pgTable('room_clock', { id: integer('id').primaryKey().
 
 /** Written to find out whether anything can be stored: one row. */
 export const writeProbe = pgTable('write_probe', { id: integer('id').primaryKey().default(1), at: moment('at').notNull().defaultNow() })
+
+/** Who was erased, by a figure that says nothing of them: so that a backup from before does not bring them back. */
+export const erasedPeople = pgTable('erased_person', { hallId: hallId(), mark: text('mark').notNull(), erasedAt: moment('erased_at').notNull().defaultNow() }, (table) => [primaryKey({ columns: [table.hallId, table.mark] })])

@@ -14,6 +14,7 @@ const byCode: [prefix: string, trouble: DatabaseTrouble][] = [
   ['57P', 'away'],
   ['08', 'away'],
   ['3D000', 'away'],
+  ['55000', 'away'],
   ['ECONN', 'away'],
   ['EPIPE', 'away'],
   ['ENOTFOUND', 'away'],

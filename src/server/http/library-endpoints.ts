@@ -26,7 +26,7 @@ export const collection = <Schema extends z.ZodType<{ id: string }>>(library: Li
 })
 
 /** `PUT` and `DELETE` of one document; `one` names it in the body and in answers. `remove` refuses where it must stay. */
-export function item<Schema extends z.ZodType<{ id: string }>>(library: Library<z.output<Schema>>, schema: Schema, one: string, remove: (hall: InHall, id: string) => Promise<void>): { PUT: APIRoute; DELETE: APIRoute } {
+export function item<Schema extends z.ZodType<{ id: string }>>(library: Library<z.output<Schema>>, schema: Schema, one: string, remove: (id: string) => Promise<void>): { PUT: APIRoute; DELETE: APIRoute } {
   const Update = z.strictObject({ version: wholeNumber(1, 1_000_000_000), [one]: schema })
   return {
     PUT: endpoint(async ({ params, request }) => {
@@ -35,7 +35,7 @@ export function item<Schema extends z.ZodType<{ id: string }>>(library: Library<
       return json(await inTheHall((hall) => library.update(hall, version, document!)))
     }),
     DELETE: endpoint(async ({ params }) => {
-      await inTheHall((hall) => remove(hall, params.id!))
+      await remove(params.id!)
       return json({ deleted: true })
     }),
   }

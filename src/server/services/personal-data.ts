@@ -1,10 +1,11 @@
+import { createHash } from 'node:crypto'
 import { and, eq, sql } from 'drizzle-orm'
 import type { AnyPgColumn } from 'drizzle-orm/pg-core'
 import { nanoid } from 'nanoid'
 import { nameless, withoutPerson, type Erased } from '../../core/hall/erase'
 import type { Person } from '../../core/hall/person'
 import type { InHall } from '../db/in-hall'
-import { classes, classRevisions, people, runEvents, runs, screenLinks } from '../db/schema'
+import { classes, classRevisions, erasedPeople, people, runEvents, runs, screenLinks } from '../db/schema'
 import { notFound } from '../http/respond'
 import { roster } from './library'
 import { notifyRun } from './runs'
@@ -23,6 +24,9 @@ export async function personalData(hall: InHall, id: string): Promise<PersonalDa
   const rows = await tx.select({ name: classes.name, startsAt: classes.startsAt }).from(classes).where(and(eq(classes.hallId, hallId), hasComeTo(id))).orderBy(classes.startsAt)
   return { person: document, classes: rows.map(({ name, startsAt }) => ({ name, startsAt: startsAt.toISOString() })) }
 }
+
+/** Stands for somebody's id in the list of those who were erased. */
+export const markOf = (id: string): string => createHash('sha256').update(id).digest('hex')
 
 /** A text that may stand anywhere in a JSON document: only rows that have it are looked into. */
 const holds = (document: AnyPgColumn, text: string) => sql`${document}::text like ${`%${JSON.stringify(text).replace(/[\\%_]/g, '\\$&')}%`}`
@@ -69,5 +73,6 @@ export async function erasePerson(hall: InHall, id: string): Promise<void> {
   if (!row) throw notFound('person')
   await eraseFromClasses(hall, id)
   await eraseFromOthers(hall, id)
+  await tx.insert(erasedPeople).values({ hallId, mark: markOf(id) }).onConflictDoNothing()
   await eraseFromRuns(hall, { id, name: row.name, instead: `gone-${nanoid(10)}` })
 }

@@ -129,7 +129,8 @@ export async function takeCommand(hall: InHall, runId: string, request: CommandR
   const progress = foldEvents(run.snapshot.timeline, events)
   const at = Math.max(Math.round(await timeIn(hall)), progress.at)
   const now = advance(progress, at)
-  const asked = commandFor(request.command, run.snapshot, now)
+  // From the very state that the screen had: what it showed is what is done.
+  const asked = commandFor(request.command, run.snapshot, progress)
   if (!asked.ok) throw new Refused(409, asked.problems, { events: [] })
   const command = asked.value
   if (!applicable(now, command)) {

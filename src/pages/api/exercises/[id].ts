@@ -1,8 +1,11 @@
 import { Exercise } from '@core/hall/exercise'
+import { inTheHall } from '@server/db/in-hall'
 import { item } from '@server/http/library-endpoints'
 import { exerciseLibrary, requireUnused } from '@server/services/library'
 
-export const { PUT, DELETE } = item(exerciseLibrary, Exercise, 'exercise', async (hall, id) => {
-  await requireUnused(hall, id)
-  await exerciseLibrary.remove(hall, id)
-})
+export const { PUT, DELETE } = item(exerciseLibrary, Exercise, 'exercise', (id) =>
+  inTheHall(async (hall) => {
+    await requireUnused(hall, id)
+    await exerciseLibrary.remove(hall, id)
+  }),
+)

@@ -1,8 +1,11 @@
 import { Room } from '@core/hall/room'
+import { inTheHall } from '@server/db/in-hall'
 import { item } from '@server/http/library-endpoints'
 import { requireRoomUnused, roomList } from '@server/services/library'
 
-export const { PUT, DELETE } = item(roomList, Room, 'room', async (hall, id) => {
-  await requireRoomUnused(hall, id)
-  await roomList.remove(hall, id)
-})
+export const { PUT, DELETE } = item(roomList, Room, 'room', (id) =>
+  inTheHall(async (hall) => {
+    await requireRoomUnused(hall, id)
+    await roomList.remove(hall, id)
+  }),
+)
