@@ -3,11 +3,11 @@
 # Where the app lies for user nobody, who may not be let into this folder; and where it may write its log.
 app_place() {
   APP_ROOT=$PWD
-  LOG_DIR=$PWD/data/log
+  LOG_DIR=$DATA/log
   if ! is_root; then mkdir -p "$LOG_DIR"; return; fi
+  runuser -u nobody -- test -x "$DATA" || LOG_DIR=$(own_place)-app/log
   if ! runuser -u nobody -- test -r "$PWD/dist/server/main.mjs"; then
     APP_ROOT=$(own_place)-app/app
-    LOG_DIR=$(own_place)-app/log
     rm -rf "$APP_ROOT" && mkdir -p "$APP_ROOT"
     cp -al dist node_modules package.json "$APP_ROOT" 2>/dev/null || cp -a dist node_modules package.json "$APP_ROOT"
     chmod -R a+rX "$APP_ROOT"
@@ -19,8 +19,8 @@ app_place() {
 
 # Sets ERASED_LIST: the list, beside the database, of those who were erased. The app writes it.
 erased_list() {
-  local file=$PWD/data/erased.list
-  if is_root && ! runuser -u nobody -- test -x "$PWD/data"; then file=$(own_place)-app/erased.list; fi
+  local file=$DATA/erased.list
+  if is_root && ! runuser -u nobody -- test -x "$DATA"; then file=$(own_place)-app/erased.list; fi
   export ERASED_LIST=${ERASED_LIST:-$file}
   mkdir -p "$(dirname "$ERASED_LIST")" && (umask 077 && touch "$ERASED_LIST")
   if is_root; then chown nobody "$ERASED_LIST"; fi
@@ -32,7 +32,7 @@ app_up() {
   local as=(); is_root && as=(setpriv --reuid=nobody --regid=nogroup --clear-groups --no-new-privs)
   (cd "$APP_ROOT" && HOST=$host PORT=$port LOG_FILE=$LOG_DIR/app.log exec "${as[@]}" node dist/server/main.mjs) >> "$LOG_DIR/app.out" 2>&1 &
   app=$!
-  echo "$app" > data/app.pid
+  echo "$app" > "$DATA/app.pid"
 }
 
 app_last_words() { tail -n 3 "$LOG_DIR/app.out" 2>/dev/null | cut -c1-300; }

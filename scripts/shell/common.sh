@@ -2,6 +2,9 @@
 
 say() { printf '%s\n' "$*"; }
 fail() { printf '%s\n' "$*" >&2; exit 1; }
+# Everything that is kept on this machine: the database's folder, backups, logs.
+DATA=${VICINOR_DATA:-$PWD/data}
+
 is_root() { [ "$(id -u)" = 0 ]; }
 
 # Debian package $2 if command or file $1 is missing.

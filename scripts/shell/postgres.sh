@@ -7,11 +7,11 @@ cluster_bin() { ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -1;
 as_owner() { if is_root; then (cd / && runuser -u postgres -- "$@"); else "$@"; fi; }
 
 # A place below /var/lib for what other users have to reach, where they are not let into this folder.
-own_place() { printf '/var/lib/vicinor/%s' "$(printf '%s' "$PWD" | sha256sum | cut -c1-12)"; }
+own_place() { printf '/var/lib/vicinor/%s' "$(printf '%s' "${VICINOR_DATA:-$PWD}" | sha256sum | cut -c1-12)"; }
 
 # The folder of our clusters: data/ here, or, where user postgres cannot reach that, one below /var/lib.
 cluster_home() {
-  local here=$PWD/data
+  local here=$DATA
   mkdir -p "$here"
   if is_root; then
     if runuser -u postgres -- test -x "$here"; then

@@ -2,7 +2,7 @@ import type { ClassDocument } from '../../src/core/hall/class-document'
 import type { Circuit } from '../../src/core/plan/plan'
 import type { Page } from '@playwright/test'
 import { expect, expectAccessible, openClass, openPage, test } from './app'
-import { begin, closeScreens, end, expectTogether, openRoom, openScreens, press, tell, word } from './room'
+import { begin, closeScreens, end, expectTogether, openRoom, openRoomOf, openScreens, press, tell, word } from './room'
 
 test('one stream serves all tabs of a browser; undo, repeat and lock', async ({ context, app }) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
@@ -120,7 +120,7 @@ test('rounds are tapped in a list at everyone’s own pace; what is said is show
   part.pieces = [{ ...extra, laps: 1, stations: [{ ...extra.stations[0]!, uses }], stay: { kind: 'task', openerCount: 0, rungRestSeconds: 0, goal: 'cap', capSeconds: 300 } }]
   const made = await page.request.post('/api/classes', { data: { ...document, name: 'Kettle Round', plan: { ...document.plan, parts: [part] }, here: ['oren', 'tove'], groupSize: 'solo', scores: true } })
   const { id: classId } = (await made.json()) as { id: string }
-  const [controls, wall] = await openRoom(context, classId)
+  const [controls, wall] = await openRoomOf(page, classId)
   await press(controls, /^Start/)
   await press(controls, /^Skip/)
   await press(controls, /^List$/)

@@ -5,12 +5,17 @@ import { digitsOf, expect, openPage, ownClass } from './app'
 
 /** Controls and wall of the run of a class like one of the demo's, each in a window of its own. */
 export async function openRoom(context: BrowserContext, like: string, base = ''): Promise<[controls: Page, wall: Page]> {
-  const controls = await context.newPage()
-  await openPage(controls, `${base}/classes/${await ownClass(controls.request, like, { base })}/run`)
+  const page = await context.newPage()
+  return openRoomOf(page, await ownClass(page.request, like, { base }), base)
+}
+
+/** The same of a class by its id; the page becomes its controls. */
+export async function openRoomOf(controls: Page, classId: string, base = ''): Promise<[controls: Page, wall: Page]> {
+  await openPage(controls, `${base}/classes/${classId}/run`)
   await controls.getByRole('button', { name: 'Open the room' }).click()
   await controls.waitForURL(/\/runs\//)
   await openPage(controls, controls.url())
-  const wall = await context.newPage()
+  const wall = await controls.context().newPage()
   await openPage(wall, base + (await controls.getByRole('link', { name: 'Open the wall' }).getAttribute('href')))
   return [controls, wall]
 }

@@ -26,7 +26,7 @@ function without(value: Json, id: string): Json {
     return kept.filter((entry) => !(isRecord(entry) && Array.isArray(entry.ids) && entry.ids.length === 0))
   }
   if (!isRecord(value)) return value
-  const kept = Object.entries(value).filter(([key, inner]) => key !== id && (inner !== id || key === 'id'))
+  const kept = Object.entries(value).filter(([key, inner]) => key !== id && (inner !== id || key === 'id' || key === 'name'))
   // Nobody is named in a plan, and its own ids mean other things.
   return Object.fromEntries(kept.map(([key, inner]) => [key, key === 'plan' ? inner : without(inner, id)]))
 }

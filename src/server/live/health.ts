@@ -1,3 +1,4 @@
+import { monitorEventLoopDelay } from 'node:perf_hooks'
 import { databaseTrouble } from '../db/trouble'
 import { sidePool } from '../db/pool'
 import { log } from '../log'
@@ -11,8 +12,20 @@ export interface Health {
   /** Milliseconds for which the app has heard of what other processes do; absent while it does not. */
   listeningMs?: number
   streams: number
+  /** By how much the thread of the streams comes late to its work: the 99th percentile since this was last asked. */
+  loopDelayMs: number
   /** When the database's clock was last set by hand, and by how much. */
   clockSet?: { bySeconds: number; at: Date }
+}
+
+const loop = monitorEventLoopDelay({ resolution: 10 })
+loop.enable()
+
+/** Since the last time; less what the measuring itself waits. */
+function loopDelay(): number {
+  const delay = Math.max(0, Math.round((loop.percentile(99) / 1e6 - 10) * 10) / 10)
+  loop.reset()
+  return delay
 }
 
 /** Whatever it asks, it answers within this time. */
@@ -28,7 +41,7 @@ export async function health(): Promise<Health> {
     log.warn({ err: error }, `health: the database ${database}`)
   }
   const [listeningMs, clockSet] = [listeningFor(), clockStep()]
-  return { ok: database === 'answers', database, ...(listeningMs !== undefined && { listeningMs }), streams: openStreams(), ...(clockSet && { clockSet }) }
+  return { ok: database === 'answers', database, ...(listeningMs !== undefined && { listeningMs }), streams: openStreams(), loopDelayMs: loopDelay(), ...(clockSet && { clockSet }) }
 }
 
 function within<T>(ms: number, asked: Promise<T>): Promise<T> {

@@ -6,6 +6,8 @@ import { mostStreams, newsOf, onRunChange, type RunNews } from './bus'
 /** A screen that hears nothing for more than twice as long takes its line for lost. */
 const heartbeatMs = 5000
 
+const againMs = 300
+
 /** So many messages may wait to be read. */
 const mostUnread = 5000
 
@@ -87,12 +89,16 @@ export async function streamRun(listening: Listening, request: Request): Promise
           // the reader has gone already
         }
       }
-      // One after the other; when one fails, the screen connects anew and says what it has seen.
-      const tell = (news: RunNews | Promise<RunNews>) => {
-        telling = telling.then(async () => pass(await news)).catch((error: unknown) => {
+      // One after the other. What cannot be read just now is read a little later: the screen goes on by itself meanwhile.
+      const tell = (news: RunNews) => {
+        telling = telling.then(() => pass(news)).catch((error: unknown) => {
           log.warn({ err: error }, 'a stream could not be told')
-          close()
+          again()
         })
+      }
+      const catchUp = () => newsOf(hallId, runId, last).then(tell, again)
+      const again = () => {
+        if (isOpen) setTimeout(() => void catchUp(), againMs).unref()
       }
       const beat = () => send(`event: beat\ndata: ${JSON.stringify({ sequence, version })}\n\n`)
       const heartbeat = setInterval(beat, heartbeatMs)
@@ -113,7 +119,7 @@ export async function streamRun(listening: Listening, request: Request): Promise
       }
       unsubscribe = await onRunChange(hallId, runId, { tell, rejoin })
       if (!isOpen) return unsubscribe()
-      tell(newsOf(hallId, runId, last))
+      void catchUp()
     },
     cancel: () => end(),
   })
