@@ -6,6 +6,7 @@ const quiet = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-ru
 
 export default defineConfig({
   testDir: 'tests/e2e',
+  globalSetup: './tests/fixtures/template.ts',
   // Tests are shared out between the workers, each of which has an app and a database of its own; files come in another order every time.
   workers: 2,
   fullyParallel: true,

@@ -43,7 +43,7 @@ build_if_changed() {
   [ -f "$have" ] && [ "$(cat "$have")" = "$want" ] && return 0
   say "Building the app (half a minute) ..."
   local log; log=$(mktemp)
-  if ! ASTRO_TELEMETRY_DISABLED=1 npx --no-install astro build >"$log" 2>&1; then
+  if ! NODE_ENV=production ASTRO_TELEMETRY_DISABLED=1 npx --no-install astro build >"$log" 2>&1; then
     tail -30 "$log" >&2
     fail "The app could not be built."
   fi

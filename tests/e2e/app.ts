@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright'
 import { expect, test as base, type APIRequestContext, type Page } from '@playwright/test'
-import { withFreshDatabase } from '../fixtures/database'
+import { emptyDatabase } from '../fixtures/database'
 import { startServer } from '../fixtures/server'
 
 interface App {
@@ -12,7 +12,7 @@ interface App {
 export const test = base.extend<{ quiet: void }, { app: App }>({
   app: [
     async ({}, use) => {
-      const { url, drop } = await withFreshDatabase('browser')
+      const { url, drop } = await emptyDatabase('browser', process.env.TEMPLATE_DATABASE)
       const server = await startServer(url)
       await use({ base: server.base, database: url })
       await server.kill()

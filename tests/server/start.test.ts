@@ -21,7 +21,7 @@ afterAll(async () => {
   rmSync(data, { recursive: true, force: true })
 })
 
-const environment = (more: Record<string, string | undefined>) => ({ ...process.env, VICINOR_DATA: data, RATE_LIMITS: 'off', ...more })
+const environment = (more: Record<string, string | undefined>) => ({ ...process.env, VICINOR_DATA: data, RATE_LIMITS: 'off', NODE_ENV: undefined, ...more })
 
 /** ./start with words, until it ends; answers with what it said and its exit code. */
 async function run(words: string[], env: Record<string, string | undefined> = {}): Promise<{ code: number; said: string }> {

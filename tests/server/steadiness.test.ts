@@ -1,6 +1,6 @@
-import { execFileSync } from 'node:child_process'
 import { randomUUID } from 'node:crypto'
 import { readdirSync, readFileSync } from 'node:fs'
+import { connect } from 'node:net'
 import { gunzipSync } from 'node:zlib'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { emptyDatabase, onDatabase, runScript } from '../fixtures/database'
@@ -76,6 +76,16 @@ describe('one screen', () => {
   })
 })
 
+/** The status of an answer to a request written by hand. */
+const statusOf = (line: string) =>
+  new Promise<number>((resolve) => {
+    const socket = connect(Number(new URL(hall.server.base).port), '127.0.0.1', () => socket.write(`${line} HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: close\r\n\r\n`))
+    socket.once('data', (text: Buffer) => {
+      resolve(Number(/^HTTP\/1\.1 (\d+)/.exec(text.toString())?.[1]))
+      socket.destroy()
+    })
+  })
+
 describe('bad and heavy requests', () => {
   it('answer 4xx, never 5xx', async () => {
     const runId = await makeRun(hall, 'demo-lunch')
@@ -97,8 +107,7 @@ describe('bad and heavy requests', () => {
       if (!name.endsWith('Page')) expect(body.errors, name).toHaveLength(body.errors.length || 1)
     }
     // What fetch refuses to send.
-    const traced = execFileSync('node', ['-e', `require('node:http').request('${hall.server.base}/api/time', { method: 'TRACE' }, (r) => console.log(r.statusCode)).end()`]).toString().trim()
-    expect(Number(traced)).toBe(405)
+    expect(await statusOf('TRACE /api/time')).toBe(405)
   })
 
   it('plans of more turns or phases than anybody could run are refused before they are worked out', async () => {
@@ -121,7 +130,7 @@ describe('bad and heavy requests', () => {
     main.stations = Array.from({ length: 40 }, (_, index) => ({ id: `s${index}`, uses: [{ id: `u${index}`, exerciseId: 'goblet-squat' }] }))
     main.laps = 6
     const people = Array.from({ length: 80 }, (_, index) => ({ id: `p${index}`, name: `P${index}`, level: 'regular' }))
-    const heavy = Array.from({ length: 150 }, () => hall.post('/api/gear-count', { plan: document.plan, people }))
+    const heavy = Array.from({ length: 60 }, () => hall.post('/api/gear-count', { plan: document.plan, people }))
     const times = []
     for (let tick = 0; tick < 10; tick++) {
       const sent = performance.now()

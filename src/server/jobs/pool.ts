@@ -13,13 +13,17 @@ const most = { milliseconds: 8000, heapMegabytes: 160, waiting: 24 } as const
 
 let pool: Piscina | undefined
 
+/** Under way or waiting. */
+let asked = 0
+
 /** As many threads as there are processors but one, which is the streams'. */
 function jobPool(): Piscina {
   pool ??= new Piscina({
     filename: join(process.env.VICINOR_SERVER ?? join(process.cwd(), 'dist/server'), 'jobs/jobs.mjs'),
     minThreads: 1,
     maxThreads: Math.max(1, Math.min(4, availableParallelism() - 1)),
-    maxQueue: most.waiting,
+    // The streams' thread comes first.
+    niceIncrement: 10,
     idleTimeout: 60_000,
     resourceLimits: { maxOldGenerationSizeMb: most.heapMegabytes, maxYoungGenerationSizeMb: 16 },
   })
@@ -31,17 +35,23 @@ const tooHeavy = () => refuse(422, 'tooHeavy', 'This takes too long, or too much
 
 /** Runs a job off the streams' thread and answers with its result as text. Refused: 422 with the problems, or when it is too heavy; 429 when too many wait. */
 export async function runJob(name: JobName, input: string, known?: KnownLibrary): Promise<string> {
+  // The pool's own limit does not hold for what can be cut off.
+  if (asked >= most.waiting + jobPool().maxThreads) throw busy()
+  const alone = asked < jobPool().maxThreads
+  asked++
   const request: JobRequest = { name, input, ...(known && { library: { key: known.key, text: known.text } }) }
   let answer: JobAnswer
   try {
     answer = (await jobPool().run(request, { signal: AbortSignal.timeout(most.milliseconds) })) as JobAnswer
   } catch (error) {
-    const { message, name: kind, code } = error as Error & { code?: string }
-    if (/queue is at limit/i.test(message)) throw busy()
-    // Those whose turn never came are cut off like the one that took too long.
-    if (kind === 'AbortError' || kind === 'TimeoutError' || code === 'ERR_WORKER_OUT_OF_MEMORY') throw tooHeavy()
+    const { name: kind, code } = error as Error & { code?: string }
+    if (code === 'ERR_WORKER_OUT_OF_MEMORY') throw tooHeavy()
+    // Of one that had to wait nobody knows whether it was too heavy itself.
+    if (kind === 'AbortError' || kind === 'TimeoutError') throw alone ? tooHeavy() : busy()
     log.error({ err: error, job: name }, 'a computation failed')
     throw error
+  } finally {
+    asked--
   }
   if (!answer.ok) {
     const problems = JSON.parse(answer.text) as Problem[]
