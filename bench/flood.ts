@@ -5,7 +5,7 @@ import { openHall, press, type Hall } from '../tests/fixtures/hall'
 import { percentile } from './clock'
 
 const streams = 40
-const rounds = 5
+const rounds = Number(process.env.ROUNDS ?? 5)
 const secondsEach = 12
 
 interface Measured {
@@ -47,10 +47,11 @@ async function measure(hall: Hall, seconds: number): Promise<Measured> {
   while (performance.now() < until) {
     const isStop = sequence % 4 === 1
     const began = performance.now()
-    sent.set(sequence + 1, began)
+    if (sequence > 8) sent.set(sequence + 1, began)
     const { status } = await press(hall, runId, sequence, isStop ? 'stop' : sequence % 4 === 2 ? 'resume' : sequence % 4 === 3 ? 'hold' : 'release')
     if (status !== 200) throw new Error(`a command was answered with ${status}`)
-    if (isStop) found.stops.push(performance.now() - began)
+    // The first few open the lines to the database, and are compiled.
+    if (isStop && sequence > 8) found.stops.push(performance.now() - began)
     sequence++
     found.megabytes = Math.max(found.megabytes, Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${hall.server.pid}/status`, 'utf8'))![1]) / 1024)
     await new Promise((resolve) => setTimeout(resolve, 100))
@@ -73,7 +74,8 @@ export async function benchFlood(template: string): Promise<void> {
   for (let round = 0; round < rounds; round++) {
     const hall = await openHall()
     const quiet = await measure(hall, secondsEach)
-    const flooder = spawn('node', ['bench/flooder.mjs', hall.server.base, String(secondsEach + 3)], { stdio: ['ignore', 'pipe', 'inherit'] })
+    // It stands for other machines: it takes no time from the app's.
+    const flooder = spawn('nice', ['-n', '10', 'node', 'bench/flooder.mjs', hall.server.base, String(secondsEach + 3)], { stdio: ['ignore', 'pipe', 'inherit'] })
     let said = ''
     flooder.stdout.on('data', (text: Buffer) => (said += text.toString()))
     const over = new Promise((resolve) => flooder.once('exit', resolve))

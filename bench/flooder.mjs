@@ -2,31 +2,27 @@
 const [base, seconds] = process.argv.slice(2)
 const json = async (path) => (await fetch(base + path)).json()
 const { document } = await json('/api/classes/demo-lunch')
+const headers = { 'content-type': 'application/json' }
 const people = Array.from({ length: 200 }, (_, index) => ({ id: `p${index}`, name: `P${index}`, level: 'regular', goEasy: index % 5 ? [] : ['knee'] }))
-const stations = Array.from({ length: 40 }, (_, index) => ({ id: `s${index}`, uses: [{ id: `u${index}`, exerciseId: index % 2 ? 'goblet-squat' : 'front-plank' }] }))
-const plan = structuredClone(document.plan)
-const main = plan.parts.flatMap((part) => part.pieces).find((piece) => piece.stations?.length > 1)
-Object.assign(main, { stations, laps: 12, vary: [] })
-main.stay = { kind: 'intervals', workSeconds: [10], gapSeconds: 0, sets: 1, setRestSeconds: 0 }
-main.transition = { seconds: 5, how: 'walk' }
-const long = { id: 'long', name: 'Long', slotSeconds: 21_600, parts: [{ id: 'part', pieces: [{ id: 'c', type: 'circuit', travel: 'together', laps: 12, stay: { kind: 'intervals', workSeconds: Array(5).fill(2), gapSeconds: 1, sets: 2 }, stations: stations.map((station) => ({ ...station, uses: [] })) }] }] }
-const list = structuredClone(document.plan)
-const only = list.parts.flatMap((part) => part.pieces).find((piece) => piece.stations?.length > 1)
-Object.assign(only, { travel: 'together', laps: 1, vary: [], stay: { kind: 'task', openerCount: 0, rungRestSeconds: 0, goal: 'cap', capSeconds: 3600 } })
-only.stations = [{ id: 'one', uses: Array.from({ length: 40 }, (_, index) => ({ id: `l${index}`, exerciseId: 'goblet-squat', reps: { count: 10, counted: 'total' } })) }]
-const large = { ...document, name: 'Large', here: people.slice(0, 80).map(({ id }) => id), walkIns: people.slice(0, 80), arranged: undefined, groupSize: 'pairs', plan }
-const made = await (await fetch(`${base}/api/classes`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(large) })).json()
+const exercises = ['goblet-squat', 'front-plank', 'band-row', 'reverse-lunge']
+const stations = (count, uses = 1) => Array.from({ length: count }, (_, s) => ({ id: `s${s}`, uses: Array.from({ length: uses }, (_, u) => ({ id: `u${s}-${u}`, exerciseId: exercises[(s + u) % exercises.length] })) }))
+const planOf = (circuit) => ({ id: 'heavy', name: 'Heavy', slotSeconds: 21_600, parts: [{ id: 'part', pieces: [{ id: 'circuit', type: 'circuit', travel: 'rotate', laps: 12, transition: { seconds: 5 }, stay: { kind: 'intervals', workSeconds: [10] }, ...circuit }] }] })
+const turning = planOf({ stations: stations(40) })
+const long = planOf({ travel: 'together', laps: 6, stay: { kind: 'intervals', workSeconds: Array(10).fill(3), gapSeconds: 1 }, stations: stations(40, 10) })
+const list = planOf({ travel: 'together', laps: 1, stay: { kind: 'task', goal: 'cap', capSeconds: 3600 }, stations: [{ id: 'one', uses: stations(40).map(({ uses: [use] }) => ({ ...use, reps: { count: 10 } })) }] })
+const large = { ...document, name: 'Large', here: people.slice(0, 80).map(({ id }) => id), walkIns: people.slice(0, 80), fromHome: [], arranged: undefined, spots: undefined, rotations: undefined, groupSize: 'pairs', plan: turning }
+const made = await (await fetch(`${base}/api/classes`, { method: 'POST', headers, body: JSON.stringify(large) })).json()
 const post = (path, body) => ({ path, method: 'POST', body: JSON.stringify(body) })
 const kinds = {
   timeline: post('/api/timeline', { plan: long }),
-  rotation: post('/api/rotation', { people: people.map(({ name }) => name), stations: 40, turns: 2000, rule: 'mixedGroups', groupSize: 'trios' }),
-  'gear count': post('/api/gear-count', { plan, people: people.slice(0, 80) }),
+  rotation: post('/api/rotation', { people: people.slice(0, 120).map(({ name }) => name), stations: 40, turns: 200, rule: 'mixedGroups', groupSize: 'trios' }),
+  'gear count': post('/api/gear-count', { plan: turning, people: people.slice(0, 80) }),
   findings: post('/api/findings', { plan: list, people }),
   'open a large room': post(`/api/classes/${made.id}/runs`, {}),
+  'change a large class': { ...post(`/api/classes/${made.id}`, { version: 1, document: large }), method: 'PUT' },
   'Classes page': { path: '/' },
   'Shape of a large class': { path: `/classes/${made.id}/shape` },
-  'Gear of a large class': { path: `/classes/${made.id}/gear` },
-  rehearsal: { path: `/classes/${made.id}/rehearsal` },
+  'rehearsal of a large class': { path: `/api/classes/${made.id}/rehearsal` },
   log: { path: '/log' },
   exercises: { path: '/exercises' },
 }
@@ -35,7 +31,7 @@ const until = performance.now() + Number(seconds) * 1000
 await Promise.all(
   Object.entries(kinds).map(async ([kind, { path, ...more }]) => {
     while (performance.now() < until) {
-      const answer = await fetch(base + path, { ...more, headers: { 'content-type': 'application/json' } }).then(async (response) => (await response.arrayBuffer(), response.status), () => 'none')
+      const answer = await fetch(base + path, { ...more, headers }).then(async (response) => (await response.arrayBuffer(), response.status), () => 'none')
       counted[kind][answer] = (counted[kind][answer] ?? 0) + 1
       // Who is told to wait, waits a little.
       if (answer === 429) await new Promise((resolve) => setTimeout(resolve, 100))

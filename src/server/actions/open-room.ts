@@ -2,29 +2,26 @@ import { inTheHall } from '../db/in-hall'
 import { Refused } from '../http/respond'
 import { runJob } from '../jobs/pool'
 import { findClass } from '../services/classes'
-import { hallRooms, knownLibrary, ownHall } from '../services/halls'
+import { hallRooms, knownLibrary } from '../services/halls'
 import { openRun, type RunRow } from '../services/runs'
 
 /** The class as a run of it would begin now, as text. Refused with the problems, if it cannot. */
-export async function snapshotNow(classId: string): Promise<{ text: string; zone: string; name: string }> {
-  const { document, roomName, known, zone } = await inTheHall(async (hall) => {
+export async function snapshotNow(classId: string): Promise<string> {
+  const { document, roomName, known } = await inTheHall(async (hall) => {
     const { document } = await findClass(hall, classId)
     const rooms = await hallRooms(hall)
-    return { document, roomName: rooms.find((room) => room.id === document.roomId)?.name ?? '', known: await knownLibrary(hall), zone: (await ownHall(hall)).timeZone }
+    return { document, roomName: rooms.find((room) => room.id === document.roomId)?.name ?? '', known: await knownLibrary(hall) }
   })
-  return { text: await runJob('snapshot', JSON.stringify({ document, roomName }), known), zone, name: document.name }
+  return runJob('snapshot', JSON.stringify({ document, roomName }), known)
 }
 
 /** Opens the room of a class: its run that is under way, or a new one. What the run begins with is worked out before its transaction begins. */
 export async function openRoom(classId: string): Promise<RunRow> {
-  const snapshot = await snapshotNow(classId).then(
-    ({ text }) => text,
-    (error: unknown) => {
-      // A run that is under way goes on, whatever became of its class.
-      if (error instanceof Refused && error.status === 422) return error
-      throw error
-    },
-  )
+  const snapshot = await snapshotNow(classId).catch((error: unknown) => {
+    // A run that is under way goes on, whatever became of its class.
+    if (error instanceof Refused && error.status === 422) return error
+    throw error
+  })
   return inTheHall((hall) => openRun(hall, classId, snapshot))
 }
 

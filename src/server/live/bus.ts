@@ -26,6 +26,7 @@ interface Tail {
   listeners: Set<Listener>
   /** Absent until it was read for the first time: no screen decides where the others' news begin. */
   last: number | undefined
+  version: number | undefined
   reading: Promise<void>
   /** Something came while it was read: read once more. */
   again: boolean
@@ -46,10 +47,10 @@ const beatMs = 5000
  * what ends it.
  */
 export async function onRunChange(hallId: string, runId: string, listener: Listener): Promise<() => void> {
-  listening ??= listen(runChannel, read, readAll)
+  listening ??= listen(runChannel, heard, readAll)
   // While the line is away, beats read what is new.
   await listening.catch(() => {})
-  if (!tails.has(runId)) tails.set(runId, { hallId, listeners: new Set(), last: undefined, reading: Promise.resolve(), again: false })
+  if (!tails.has(runId)) tails.set(runId, { hallId, listeners: new Set(), last: undefined, version: undefined, reading: Promise.resolve(), again: false })
   const tail = tails.get(runId)!
   tail.listeners.add(listener)
   beating ??= setInterval(readAll, beatMs)
@@ -62,6 +63,25 @@ export async function onRunChange(hallId: string, runId: string, listener: Liste
 
 let beating: ReturnType<typeof setInterval> | undefined
 
+/** What another process tells: the run, and the number of its new event where there is one and nothing else is new. */
+function heard(payload: string): void {
+  const [runId = '', sequence] = payload.split(' ')
+  // Told already by whoever took the command in this process.
+  if (sequence !== undefined && (tails.get(runId)?.last ?? -1) >= Number(sequence)) return
+  read(runId)
+}
+
+/** Tells the screens of this process at once of an event that was just taken here, where it is the next they have to hear; what it is not, they read. */
+export function announce(runId: string, event: RunEvent): void {
+  const tail = tails.get(runId)
+  if (!tail || tail.last !== event.sequence - 1 || tail.version === undefined) return
+  tail.last = event.sequence
+  const news: RunNews = { version: tail.version, sequence: event.sequence, events: [event], revoked: nothing }
+  tail.listeners.forEach(({ tell }) => tell(news))
+}
+
+const nothing: ReadonlySet<string> = new Set()
+
 function read(runId: string): void {
   const tail = tails.get(runId)
   if (!tail || tail.again) return
@@ -70,7 +90,9 @@ function read(runId: string): void {
     .then(async () => {
       tail.again = false
       const news = await newsOf(tail.hallId, runId, tail.last)
-      tail.last = news.sequence
+      // What was announced meanwhile stays told.
+      tail.last = Math.max(tail.last ?? 0, news.sequence)
+      tail.version = news.version
       tail.listeners.forEach(({ tell }) => tell(news))
     })
     .catch((error: unknown) => {

@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto'
 import { asc, eq, sql } from 'drizzle-orm'
 import type { HallLibrary } from '../../core/class/compute'
 import { commonFigures, type HallFigures } from '../../core/hall/figures'
@@ -45,6 +46,9 @@ export interface KnownLibrary {
 }
 
 const known = remembered<KnownLibrary>(4)
+
+/** Stands for a library's key in an address. */
+export const libraryMark = (key: string): string => createHash('sha256').update(key).digest('base64url').slice(0, 20)
 
 /** The hall's people, exercises and gear, each in the order of their names, and its figures. What cannot be read is left out. */
 export async function knownLibrary(hall: InHall): Promise<KnownLibrary> {

@@ -56,8 +56,10 @@ export async function openRun(hall: InHall, classId: string, snapshot: string | 
   await tx.select({ id: classes.id }).from(classes).where(and(eq(classes.hallId, hallId), eq(classes.id, classId))).for('update')
   const open = await tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.classId, classId), isNull(runs.endedAt))).orderBy(desc(runs.createdAt))
   for (const run of open) {
-    if (await closeIfOver(hall, run)) continue
-    if (run.sequence > 0) return run
+    if (run.sequence > 0) {
+      if (await closeIfOver(hall, run)) continue
+      return run
+    }
     if (snapshot instanceof Refused) throw snapshot
     const [renewed] = await tx
       .update(runs)
@@ -73,8 +75,8 @@ export async function openRun(hall: InHall, classId: string, snapshot: string | 
   return run!
 }
 
-/** Tells every app process that the run has something new. */
-export const notifyRun = (tx: Transaction, runId: string) => tx.execute(sql`select pg_notify(${runChannel}, ${runId})`)
+/** Tells every app process that the run has something new: one event and nothing else, where its number is said. */
+export const notifyRun = (tx: Transaction, runId: string, sequence?: number) => tx.execute(sql`select pg_notify(${runChannel}, ${sequence === undefined ? runId : `${runId} ${sequence}`})`)
 
 async function findRow({ hallId, tx }: InHall, id: string, lock = false): Promise<RunRow> {
   const query = tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, id)))
@@ -149,7 +151,7 @@ export async function takeCommand(hall: InHall, runId: string, request: CommandR
       ...(after.endedAt !== undefined && { endedAt: new Date(after.endedAt) }),
     })
     .where(and(eq(runs.hallId, hallId), eq(runs.id, run.id)))
-  await notifyRun(tx, run.id)
+  await notifyRun(tx, run.id, event.sequence)
   return { event, missed, repeated: false }
 }
 

@@ -9,6 +9,7 @@ import type { PartResult } from '@core/run/results'
 import { exerciseSearch } from '@core/search/exercises'
 import type { LogRow } from '../kit/LogTable'
 import { api } from '../kit/api'
+import { Fetched } from '../kit/Fetched'
 import { Kit } from '../kit/Kit'
 import { tellProblem } from '../kit/notice'
 import { dayOf, timeOf } from '../kit/zoned-time'
@@ -29,7 +30,8 @@ import { useUndoKeys } from './undo-keys'
 
 interface ClassPageProps {
   stored: StoredClass
-  library: HallLibrary
+  /** Where the hall's library is to be had, as it is now. */
+  libraryKey: string
   rooms: Room[]
   zone: string
   tab: ClassTab
@@ -40,15 +42,19 @@ interface ClassPageProps {
 }
 
 /** One class: its head, its tabs, and the view of one of them. */
-export function ClassPage(props: ClassPageProps) {
+export function ClassPage({ libraryKey, ...props }: ClassPageProps) {
   return (
     <Kit>
-      <Editor {...props} />
+      <Fetched<HallLibrary> address={`/api/library/${libraryKey}`} what="This hall’s exercises, people and gear">
+        {(library) => <Editor {...props} library={library} />}
+      </Fetched>
     </Kit>
   )
 }
 
-function Editor({ stored, library, rooms, zone, tab, log, results, past, others }: ClassPageProps) {
+type EditorProps = Omit<ClassPageProps, 'libraryKey'> & { library: HallLibrary }
+
+function Editor({ stored, library, rooms, zone, tab, log, results, past, others }: EditorProps) {
   const [store] = useState(() => createClassStore(stored.document))
   const document = useStore(store, (state) => state.document)
   const computed = useMemo(() => computeClass(document, library), [document, library])

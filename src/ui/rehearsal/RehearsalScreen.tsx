@@ -8,6 +8,7 @@ import { phaseAt } from '@core/timeline/at'
 import { formatSeconds } from '@core/units'
 import { tapsOfClass } from '../../stand-ins/people'
 import { SimulatedSpeaker, type HeardCue } from '../../stand-ins/speaker'
+import { Fetched } from '../kit/Fetched'
 import { guarded } from '../kit/Guard'
 import { Ribbon } from '../kit/Ribbon'
 import { RibbonHead } from '../live/RibbonHead'
@@ -23,7 +24,11 @@ import './rehearsal.css'
 const rates = [1, 2, 5, 10, 20, 40, 60] as const
 
 /** A class played by itself, by eye and by ear, as fast as one likes: nothing of it is stored, and no room hears of it. */
-export const RehearsalScreen = guarded(Rehearsal)
+export const RehearsalScreen = guarded(({ classId, zone }: { classId: string; zone: string }) => (
+  <Fetched<RunSnapshot> address={`/api/classes/${classId}/rehearsal`} what="The class">
+    {(snapshot) => <Rehearsal snapshot={snapshot} classId={classId} zone={zone} />}
+  </Fetched>
+))
 
 function Rehearsal({ snapshot, classId, zone }: { snapshot: RunSnapshot; classId: string; zone: string }) {
   const [clock] = useState(() => new RehearsalClock(snapshot.startsAt - countInMs))
