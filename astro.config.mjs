@@ -14,6 +14,23 @@ export default defineConfig({
   // Writes must be JSON (see server/http/respond.ts), which other sites cannot send without asking; the answer says so in JSON.
   security: { checkOrigin: false },
   server: { host: '127.0.0.1' },
+  experimental: {
+    // No script runs that the build did not make. For styles see middleware.ts.
+    csp: {
+      directives: [
+        "default-src 'self'",
+        "img-src 'self' data: blob:",
+        "media-src 'self' data: blob:",
+        "font-src 'self' data:",
+        "connect-src 'self'",
+        "worker-src 'self' blob:",
+        "object-src 'none'",
+        "base-uri 'none'",
+        "form-action 'self'",
+        "frame-ancestors 'none'",
+      ],
+    },
+  },
   vite: {
     build: { chunkSizeWarningLimit: 1500 },
     // Workers are bundled apart from the pages, and need to be told the path of tsconfig.json again.

@@ -4,6 +4,7 @@ import { startServer } from '../tests/fixtures/server'
 import { benchCues, benchDrift, benchSkew } from './clock'
 import { benchCore } from './core'
 import { benchCrowd } from './crowd'
+import { benchFlood } from './flood'
 import { benchSolver } from './solver'
 import { benchPageWeight } from './page-weight'
 
@@ -25,6 +26,8 @@ if (!process.env.DATABASE_URL) {
     await benchSkew(browser, server.base)
     await benchCrowd(server.base, id)
     await benchPageWeight(browser, server.base, /\/wall\/[\w-]+/.exec(controls)![0])
+    await server.kill()
+    await benchFlood(url)
   } finally {
     await browser.close()
     await server.kill()

@@ -6,6 +6,9 @@ import { answerTo, notFound, refuse } from '@server/http/respond'
 /** What an address can name: nothing else is looked for in the database. */
 const id = /^[A-Za-z0-9_-]{1,64}$/
 
+/** Styles may stand in a page: what is worked out of geometry stands in attributes, and the interface's library puts rules into the head. */
+const styles = "style-src-elem 'self' 'unsafe-inline'; style-src-attr 'unsafe-inline'"
+
 /** Before every page and endpoint: not too often from one address, and only addresses that can name something. What goes wrong on a page is told on a page. */
 export const onRequest = defineMiddleware(async ({ url, params, clientAddress, rewrite }, next) => {
   const isApi = url.pathname.startsWith('/api/')
@@ -17,8 +20,12 @@ export const onRequest = defineMiddleware(async ({ url, params, clientAddress, r
       return await rewrite('/404')
     }
     const response = await next()
+    const policy = response.headers.get('content-security-policy')
+    if (policy) response.headers.set('content-security-policy', `${policy.replace(/;\s*$/, '')}; ${styles}`)
     // An endpoint that has no such method is told apart from one that is not there.
-    const isPage = response.headers.get('content-type')?.startsWith('text/html')
+    const isPage = response.headers.get('content-type')?.startsWith('text/html') ?? false
+    // Pages name people: no browser and nothing between keeps them.
+    if (isPage && !response.headers.has('cache-control')) response.headers.set('cache-control', 'no-store')
     return isApi && isPage && response.status === 404 ? answerTo(refuse(405, 'noSuchMethod', 'Nothing here takes that method.')) : response
   } catch (error) {
     const answer = answerTo(error)

@@ -2,15 +2,19 @@ import { nanoid } from 'nanoid'
 import type { ClassDocument } from '../../src/core/hall/class-document'
 import type { GroupSize } from '../../src/core/hall/group-size'
 import type { Command, TapKind } from '../../src/core/run/events'
+import { dayKey, momentAt, plusDays } from '../../src/core/calendar/zoned'
+import { demoHall } from './hall'
 import { demoPeople } from './people'
 import { demoPlans } from './plans'
 
 const plan = (id: string) => structuredClone(demoPlans.find((each) => each.id === id)!)
 const people = (from: number, count: number) => Array.from({ length: count }, (_, index) => demoPeople[(from + index) % demoPeople.length]!.id)
 
-/** The instant at `hour:minute` of the day `days` from `today`, by this machine's clock. */
+const two = (figure: number) => String(figure).padStart(2, '0')
+
+/** The instant at `hour:minute` of the day `days` from `today`, by the hall's clocks. */
 const on = (today: Date, days: number, hour: number, minute: number) =>
-  new Date(today.getFullYear(), today.getMonth(), today.getDate() + days, hour, minute)
+  momentAt(plusDays(dayKey(today, demoHall.timeZone), days), `${two(hour)}:${two(minute)}`, demoHall.timeZone)
 
 interface DemoClass {
   id: string

@@ -5,6 +5,7 @@ import { fileURLToPath, pathToFileURL } from 'node:url'
 import compression from 'compression'
 import files from '@fastify/static'
 import Fastify, { type FastifyReply, type FastifyRequest } from 'fastify'
+import { foreign, publicUrl } from './http/addresses'
 import { log } from './log'
 
 /** The app as the build makes it: a handler of plain requests. */
@@ -22,6 +23,28 @@ function routeOf(url: string): string {
     .split('/')
     .map((part) => (part === '' || known.test(part) ? part : ':id'))
     .join('/')
+}
+
+/** On every answer: no guessing of types, no frames, nothing of an address to other sites, and no devices but what a screen of a class needs. */
+const safety: Record<string, string> = {
+  'x-content-type-options': 'nosniff',
+  'x-frame-options': 'DENY',
+  'referrer-policy': 'no-referrer',
+  'cross-origin-opener-policy': 'same-origin',
+  'cross-origin-resource-policy': 'same-origin',
+  'permissions-policy': 'camera=(), microphone=(), geolocation=(), payment=(), usb=(), autoplay=(self), screen-wake-lock=(self), fullscreen=(self)',
+  ...(publicUrl()?.protocol === 'https:' && { 'strict-transport-security': 'max-age=31536000' }),
+}
+
+/** Lets a request pass that is one for this app; others are told why not. */
+function guard(asked: IncomingMessage, answer: ServerResponse, pass: () => void): void {
+  for (const [name, value] of Object.entries(safety)) answer.setHeader(name, value)
+  const { host, origin } = asked.headers
+  const message = foreign({ host, origin }, asked.method !== 'GET' && asked.method !== 'HEAD')
+  if (message === undefined) return pass()
+  answer.statusCode = 403
+  answer.setHeader('content-type', 'application/json')
+  answer.end(JSON.stringify({ errors: [{ code: 'foreign', message, field: '' }] }))
 }
 
 /** Serves the app: compressed, but for streams, and ending gracefully. */
@@ -42,13 +65,14 @@ async function serve(): Promise<void> {
     const { raw: asked } = request
     const { raw: answer } = reply
     answer.on('close', () => log.info({ method: asked.method, route: routeOf(asked.url ?? ''), status: answer.statusCode, ms: Math.round(performance.now() - begun) }, 'request'))
-    compress(asked as never, answer as never, () => handler(asked, answer))
+    guard(asked, answer, () => compress(asked as never, answer as never, () => handler(asked, answer)))
   }
   server.route({ method: ['GET', 'HEAD', 'POST', 'PUT', 'DELETE'], url: '/*', handler: pass })
   // Whatever is named by its contents never changes.
+  server.addHook('onSend', async (_request, reply) => void reply.headers(safety))
   await server.register(files, { root: `${here}/../client/_astro`, prefix: '/_astro/', preCompressed: true, immutable: true, maxAge: '1y', index: false })
   for (const file of await readdir(`${here}/../client`)) {
-    if (/^[\w-]+\.(svg|png|ico|txt|webmanifest)$/.test(file)) server.get(`/${file}`, (_request, reply) => reply.sendFile(file, `${here}/../client`, { maxAge: '1d', immutable: false }))
+    if (/^[\w-]+\.(svg|png|ico|txt|js|webmanifest)$/.test(file)) server.get(`/${file}`, (_request, reply) => reply.sendFile(file, `${here}/../client`, { maxAge: '1d', immutable: false }))
   }
   server.setNotFoundHandler((_request, reply) => reply.code(405).send({ errors: [{ code: 'noSuchMethod', message: 'Nothing here takes that method.', field: '' }] }))
 

@@ -1,20 +1,66 @@
-import type { RunSnapshot } from './snapshot'
+import type { CircuitView, RunSnapshot } from './snapshot'
 
-/** What leaves the coach's own screens: names, and nothing of what anybody goes easy on. */
-const namesOnly = (people: RunSnapshot['people']): RunSnapshot['people'] => people.map(({ id, name }) => ({ id, name, goEasy: [], goEasyNote: '' }))
+type Person = RunSnapshot['people'][number]
 
-/** The snapshot as the room wall may have it. */
-export const forTheWall = (snapshot: RunSnapshot): RunSnapshot => ({ ...snapshot, people: namesOnly(snapshot.people), exceptions: [], doings: [] })
+/** Of somebody, what everybody in the room may see: no more than the name. */
+const nameOnly = ({ id, name }: Person): Person => ({ id, name, goEasy: [], goEasyNote: '' })
 
-/** The snapshot as one person's card may have it: their own doings, ease and break, and others by their first names. */
-export const forOne = (snapshot: RunSnapshot, personId: string): RunSnapshot => ({
-  ...forTheWall(snapshot),
-  people: namesOnly(snapshot.people).map((person, index) => {
-    const { ease, onBreak } = snapshot.people[index]!
-    return person.id === personId ? { ...person, ...(ease && { ease }), ...(onBreak && { onBreak }) } : person
-  }),
-  doings: (snapshot.doings ?? []).filter((each) => each.personId === personId),
+const given = <Key extends string, Value>(key: Key, value: Value | undefined) => (value === undefined ? {} : ({ [key]: value } as Record<Key, Value>))
+
+const publicCircuit = ({ name, rotates, laps, turnsPerLap, pairs, pairsSentence, stations, varied, turns, units, say, closed }: CircuitView): CircuitView => ({
+  name,
+  rotates,
+  laps,
+  turnsPerLap,
+  pairs,
+  pairsSentence,
+  stations,
+  ...given('varied', varied),
+  ...given('turns', turns),
+  ...given('units', units),
+  ...given('say', say),
+  ...given('closed', closed),
 })
+
+/**
+ * The snapshot as the room wall may have it. Each thing that it may know stands here by name: what is added to a snapshot stays with the coach until it is
+ * added here too. Nobody's limits, asks, breaks or departures leave the coach's own screens.
+ */
+export function forTheWall(snapshot: RunSnapshot): RunSnapshot {
+  const { name, roomName, startsAt, slotSeconds, sentences, follow, timeline, groups, people, ease, scores, circuits, pieceNames, notes } = snapshot
+  return {
+    name,
+    roomName,
+    startsAt,
+    slotSeconds,
+    sentences,
+    timeline,
+    groups,
+    people: people.map(nameOnly),
+    circuits: Object.fromEntries(Object.entries(circuits).map(([id, circuit]) => [id, publicCircuit(circuit)])),
+    pieceNames,
+    notes,
+    ...given('follow', follow),
+    ...given('ease', ease),
+    ...given('scores', scores),
+  }
+}
+
+/** The snapshot as one person's card may have it: besides, their own doings, ease, break, and where they have been. */
+export function forOne(snapshot: RunSnapshot, personId: string): RunSnapshot {
+  const room = forTheWall(snapshot)
+  const own = (person: Person, index: number): Person => {
+    const { ease, onBreak } = snapshot.people[index]!
+    return person.id === personId ? { ...person, ...given('ease', ease), ...given('onBreak', onBreak) } : person
+  }
+  const been = snapshot.been?.[personId]
+  return {
+    ...room,
+    people: room.people.map(own),
+    doings: (snapshot.doings ?? []).filter((each) => each.personId === personId),
+    ...(been && { been: { [personId]: been } }),
+  }
+}
 
 /** The snapshot as the screen behind a link may have it. The controls are the coach's own, wherever they are opened. */
 export function snapshotFor(screen: 'wall' | 'card' | 'station' | 'controls', subject: string, snapshot: RunSnapshot): RunSnapshot {
