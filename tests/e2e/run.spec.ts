@@ -1,3 +1,5 @@
+import jsQR from 'jsqr'
+import { PNG } from 'pngjs'
 import { digitsOf, expect, expectAccessible, expectContrast, openPage, test } from './app'
 import { begin, end, expectTogether, openRoom, press, word } from './room'
 
@@ -120,7 +122,22 @@ test('a card on a phone says where to go, follows the room, and stops when its l
   await press(cards, /^Cards: make new links/)
   await press(cards, /^Cards: all links stop working: press again/)
   await expect(link).not.toHaveAttribute('href', new URL(card.url()).pathname)
-  expect((await card.request.get(card.url())).status()).toBe(404)
+  expect((await card.request.get(card.url())).status()).toBe(410)
+  await end(controls)
+})
+
+test('a code for a phone, read by another decoder, opens the card that it stands beside', async ({ context }) => {
+  const [controls] = await openRoom(context, 'demo-sixties')
+  const screens = await context.newPage()
+  await openPage(screens, `${controls.url()}/screens`)
+  const entry = screens.getByRole('region', { name: 'Cards' }).getByRole('listitem').first()
+  const name = await entry.getByRole('link').innerText()
+  const { data, width, height } = PNG.sync.read(await entry.getByRole('img', { name: `Code that opens: ${name}` }).screenshot())
+  const read = jsQR(new Uint8ClampedArray(data), width, height)?.data
+  expect(read).toBe(new URL((await entry.getByRole('link').getAttribute('href'))!, controls.url()).href)
+  const phone = await context.newPage()
+  await openPage(phone, read!)
+  await expect(phone.getByRole('heading', { name })).toBeVisible()
   await end(controls)
 })
 

@@ -166,7 +166,7 @@ describe('cards', () => {
     await card.until(({ versions }) => versions.length > 0)
     expect((await hall.remove(`/api/runs/${runId}/links/card`)).status).toBe(200)
     await card.ended
-    expect((await other.get(`/api/screens/${first[0]!.token}/events`)).status).toBe(404)
+    expect(await other.get(`/api/screens/${first[0]!.token}/events`)).toMatchObject({ status: 410, body: { errors: [{ code: 'revoked' }] } })
     expect((await ask())[0]!.token).not.toBe(first[0]!.token)
   })
 })
@@ -181,11 +181,34 @@ describe('the controls by a link', () => {
     expect((await other.get(`/api/runs/${controls}/snapshot`)).status).toBe(200)
     expect((await other.get(`/api/runs/${card}/snapshot`)).status).toBe(404)
     expect((await hall.post(`/api/runs/${runId}/links/window`)).status).toBe(404)
+    expect((await hall.remove(`/api/runs/${runId}/links/wall`)).status).toBe(200)
     const stream = await listenTo(two.base, `/api/runs/${controls}/events`)
     await stream.until(({ versions }) => versions.length > 0)
     await hall.remove(`/api/runs/${runId}/links/controls`)
     await stream.ended
-    expect((await press(other, controls, 1, 'pause')).status).toBe(404)
+    expect((await press(other, controls, 1, 'pause')).status).toBe(410)
+  })
+})
+
+describe('links', () => {
+  it('end a day after their class has, and say so kindly', async () => {
+    const runId = await makeRun(hall, 'demo-early')
+    const { token } = (await hall.post(`/api/runs/${runId}/links/wall`)).body.links[0]
+    await press(hall, runId, 0, 'start')
+    await press(hall, runId, 1, 'finish')
+    expect((await hall.get(`/wall/${token}`)).status).toBe(200)
+    await hall.sql(`update run set ended_at = now() - interval '25 hours' where id = $1`, [runId])
+    expect(await hall.get(`/wall/${token}`)).toMatchObject({ status: 410, body: expect.stringContaining('This class is over') })
+    expect((await hall.get(`/api/screens/${token}/events`)).status).toBe(410)
+  })
+
+  it('are there before anybody looks: pages write nothing', async () => {
+    const runId = await makeRun(hall, 'demo-sixties')
+    const written = async () => (await hall.sql('select count(*) from screen_link'))[0]
+    const before = await written()
+    expect((await hall.get(`/runs/${runId}/screens`)).body.match(/\/card\//g)?.length).toBeGreaterThan(0)
+    expect((await hall.get(`/runs/${runId}`)).status).toBe(200)
+    expect(await written()).toEqual(before)
   })
 })
 

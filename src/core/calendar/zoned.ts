@@ -38,7 +38,3 @@ export function nearestMoment(time: string, near: Milliseconds, zone: string): M
   const days = [-1, 0, 1].map((days) => momentAt(plusDays(dayKey(near, zone), days), time, zone).getTime())
   return days.reduce((best, each) => (Math.abs(each - near) < Math.abs(best - near) ? each : best))
 }
-
-/** Day and time as one text, `2026-03-29T18:05`, and back to the moment. */
-export const localText = (at: Instant, zone: string): string => `${dayKey(at, zone)}T${timeKey(at, zone)}`
-export const fromLocalText = (text: string, zone: string): string => momentAt(text.slice(0, 10), text.slice(11, 16), zone).toISOString()

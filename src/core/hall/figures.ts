@@ -18,6 +18,8 @@ export const HallFigures = z.strictObject({
     .refine((brief) => brief.least <= brief.usual && brief.usual <= brief.most, 'must not go down from least to most'),
   /** What weights are shown in; absent, kilograms. */
   weightUnit: WeightUnit.optional(),
+  /** How times of day are typed; absent, by 24 hours. */
+  clock: z.enum(['24h', '12h']).optional(),
   /** What lengths are shown in; absent, metres. */
   lengthUnit: LengthUnit.optional(),
   /** Metres a second that people walk in a full room; absent, the common figure. */

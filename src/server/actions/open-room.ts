@@ -3,7 +3,8 @@ import { Refused } from '../http/respond'
 import { runJob } from '../jobs/pool'
 import { findClass } from '../services/classes'
 import { hallRooms, knownLibrary } from '../services/halls'
-import { openRun, type RunRow } from '../services/runs'
+import { ensureLinks } from '../services/links'
+import { findRun, openRun, type RunRow } from '../services/runs'
 
 /** The class as a run of it would begin now, as text. Refused with the problems, if it cannot. */
 export async function snapshotNow(classId: string): Promise<string> {
@@ -22,6 +23,10 @@ export async function openRoom(classId: string): Promise<RunRow> {
     if (error instanceof Refused && error.status === 422) return error
     throw error
   })
-  return inTheHall((hall) => openRun(hall, classId, snapshot))
+  return inTheHall(async (hall) => {
+    const run = await openRun(hall, classId, snapshot)
+    await ensureLinks(hall, await findRun(hall, run.id))
+    return run
+  })
 }
 

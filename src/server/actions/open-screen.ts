@@ -1,6 +1,6 @@
 import { inHallOfLink } from '../db/in-hall'
 import { liveProps } from '../live/props'
-import { linksTo, openedBy, theOne, type Screen } from '../services/links'
+import { existingLinks, openedBy, theOne, type Screen } from '../services/links'
 import { findRun } from '../services/runs'
 
 /** Everything that a page behind a link shows first; `address` is where it hears of what happens. */
@@ -8,6 +8,6 @@ export const openScreen = (token: string, screen: Screen, address: string) =>
   inHallOfLink(token, async (hall) => {
     const link = await openedBy(hall, token, screen)
     const run = await findRun(hall, link.runId)
-    const [wall] = await linksTo(hall, run, 'wall', [theOne])
-    return { link, run, wallToken: wall!.token, live: await liveProps(hall, link, run, address) }
+    const [wall] = await existingLinks(hall, run, 'wall', [theOne])
+    return { link, run, wallToken: wall?.token ?? '', live: await liveProps(hall, link, run, address) }
   })

@@ -26,10 +26,10 @@ export const inTheHall = <Done>(work: (hall: InHall) => Promise<Done>): Promise<
 /** In the hall of this id. */
 export const inHall = <Done>(hallId: string, work: (hall: InHall) => Promise<Done>): Promise<Done> => bound(sql`select id from hall where id = ${hallId}`, 'hall', work)
 
-/** In the hall whose screen an unguessable link opens, while it is not revoked. */
+/** In the hall whose screen an unguessable link opens, or has opened. */
 export const inHallOfLink = <Done>(token: string, work: (hall: InHall) => Promise<Done>): Promise<Done> =>
-  bound(sql`select hall_id from screen_link where token = ${token} and not revoked`, 'screen', work)
+  bound(sql`select hall_id from screen_link where token = ${token}`, 'screen', work)
 
 /** In the hall of a run, found by its id or by the link to its controls. */
 export const inHallOfRun = <Done>(idOrToken: string, work: (hall: InHall) => Promise<Done>): Promise<Done> =>
-  bound(sql`select hall_id from run where id = ${idOrToken} union select hall_id from screen_link where token = ${idOrToken} and screen = 'controls' and not revoked limit 1`, 'run', work)
+  bound(sql`select hall_id from run where id = ${idOrToken} union select hall_id from screen_link where token = ${idOrToken} and screen = 'controls' limit 1`, 'run', work)

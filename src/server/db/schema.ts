@@ -68,6 +68,8 @@ export const classes = pgTable(
     format: format(),
     /** What lists show of it, and which class with which library that was computed from. */
     summary: jsonb('summary'),
+    /** Of the last save, so that a repeat of it is recognised. */
+    saveId: text('save_id'),
     summaryOf: text('summary_of'),
     version: integer('version').notNull().default(1),
     updatedAt: moment('updated_at').notNull().defaultNow(),

@@ -2,10 +2,16 @@ import { Refused } from './respond'
 
 /** What was looked for; `undefined` when there is no such thing: a page then shows that it is not found. */
 export async function orMissing<T>(looking: Promise<T>): Promise<T | undefined> {
-  try {
-    return await looking
-  } catch (error) {
+  return looking.catch((error: unknown) => {
     if (error instanceof Refused && error.status === 404) return undefined
     throw error
-  }
+  })
+}
+
+/** The same behind a link, with why it opens nothing any more: it was replaced, or its class is over. */
+export async function orClosed<T>(looking: Promise<T>): Promise<T | Refused | undefined> {
+  return orMissing(looking).catch((error: unknown) => {
+    if (error instanceof Refused && error.status === 410) return error
+    throw error
+  })
 }

@@ -67,11 +67,11 @@ export async function streamRun(listening: Listening, request: Request): Promise
       }
       const pass = async (news: RunNews) => {
         if (token !== undefined && news.revoked.has(token)) return close()
-        sequence = news.sequence
-        if (news.version !== version) send(`event: snapshot\ndata: ${news.version}\n\n`)
-        version = news.version
-        // A screen that claims to have seen what has not happened has to see what there is.
-        if (last > news.sequence) last = 0
+        // A screen that claims to have seen what has not happened has to see what there is. Later, news may be older than what was told at once.
+        if (version === undefined && last > news.sequence) last = 0
+        sequence = Math.max(sequence ?? 0, news.sequence)
+        if (version === undefined || news.version > version) send(`event: snapshot\ndata: ${news.version}\n\n`)
+        version = Math.max(version ?? 0, news.version)
         const fresh = news.events.filter((event) => event.sequence > last)
         // What was read for all may begin after what this screen has seen.
         const whole = news.sequence <= last || fresh[0]?.sequence === last + 1

@@ -18,7 +18,7 @@ export interface StoredClass {
 const columns = { id: classes.id, version: classes.version, document: classes.document, format: classes.format, updatedAt: classes.updatedAt }
 type Row = { id: string; version: number; document: unknown; format: number; updatedAt: Date }
 
-const storedClass = ({ id, version, updatedAt, ...row }: Row): StoredClass => ({ id, version, updatedAt, document: readRow(kinds.class, row) })
+const storedClass = ({ id, version, updatedAt, document, format }: Row): StoredClass => ({ id, version, updatedAt, document: readRow(kinds.class, { document, format }) })
 
 /** What lists show of a class, and from which class and library it was computed. */
 export interface ListedClass {
@@ -142,19 +142,27 @@ export async function findRevision({ hallId, tx }: InHall, id: string, version: 
   return { version: row.version, savedAt: row.savedAt, document: readRow(kinds.class, row) }
 }
 
-/** Stores `document` if nobody has changed the class since `version`; else 409 with the class as it is now. */
-export async function updateClass(hall: InHall, id: string, version: number, document: ClassDocument): Promise<StoredClass> {
+/** A save as it is sent: made from `version`, or following another save whose answer had not come. */
+export interface ClassSave {
+  version: number
+  document: ClassDocument
+  saveId?: string | undefined
+  follows?: string | undefined
+}
+
+/** Stores the document if nobody has changed the class since; else 409 with the class as it is now. The same save a second time changes nothing. */
+export async function updateClass(hall: InHall, id: string, { version, document, saveId, follows }: ClassSave): Promise<StoredClass> {
   const { hallId, tx } = hall
   await requireRoom(hall, document.roomId)
-  const here = and(eq(classes.hallId, hallId), eq(classes.id, id), eq(classes.version, version), isNull(classes.deletedAt))
-  const [before] = await tx.select(columns).from(classes).where(here).for('update')
-  if (!before) {
-    const current = await findClass(hall, id)
-    throw refuse(409, 'changedElsewhere', 'This class was changed in another window.', { current })
-  }
+  const here = and(eq(classes.hallId, hallId), eq(classes.id, id), isNull(classes.deletedAt))
+  const [before] = await tx.select({ ...columns, saveId: classes.saveId }).from(classes).where(here).for('update')
+  if (!before) throw notFound('class')
+  if (saveId !== undefined && before.saveId === saveId) return storedClass(before)
+  const isNext = before.version === version || (follows !== undefined && before.saveId === follows)
+  if (!isNext) throw refuse(409, 'changedElsewhere', 'This class was changed in another window.', { current: storedClass(before) })
   const [after] = await tx
     .update(classes)
-    .set({ name: document.name, startsAt: new Date(document.startsAt), document, format: presentFormat(kinds.class), version: sql`${classes.version} + 1`, updatedAt: sql`now()` })
+    .set({ name: document.name, startsAt: new Date(document.startsAt), document, format: presentFormat(kinds.class), saveId: saveId ?? null, version: sql`${classes.version} + 1`, updatedAt: sql`now()` })
     .where(here)
     .returning(columns)
   await keepRevision(hall, before, after!)

@@ -1,9 +1,11 @@
-import { and, count, eq } from 'drizzle-orm'
+import { and, count, eq, sql } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
+import type { RunSnapshot } from '../../core/run/snapshot'
+import { stationsIn } from '../../core/run/station-view'
 import type { InHall } from '../db/in-hall'
 import { runs, screenLinks } from '../db/schema'
 import { notFound, refuse } from '../http/respond'
-import { notifyRun, type RunRow } from './runs'
+import { notifyRun, type RunRow, type StoredRun } from './runs'
 
 /** The screens that a link opens without signing in. */
 export type Screen = (typeof screenLinks.$inferSelect)['screen']
@@ -43,11 +45,33 @@ export async function linksTo({ hallId, tx }: InHall, { id: runId }: Pick<RunRow
   return subjects.map((subject) => ({ subject, token: tokens.get(subject)! }))
 }
 
-/** Makes every link of the run to such a screen useless; new ones are made when they are asked for. */
-export async function revokeLinks({ hallId, tx }: InHall, runId: string, screen: Screen): Promise<void> {
-  await tx.update(screenLinks).set({ revoked: true }).where(ofRun(hallId, runId, screen))
+/** The links that there are to such a screen, in the order of `subjects`; whoever has none is left out. */
+export async function existingLinks({ hallId, tx }: InHall, { id: runId }: Pick<RunRow, 'id'>, screen: Screen, subjects: readonly string[]): Promise<Link[]> {
+  const rows = await tx.select({ token: screenLinks.token, subject: screenLinks.subject }).from(screenLinks).where(ofRun(hallId, runId, screen))
+  const tokens = new Map(rows.map(({ token, subject }) => [subject ?? theOne, token]))
+  return subjects.flatMap((subject) => (tokens.has(subject) ? [{ subject, token: tokens.get(subject)! }] : []))
+}
+
+/** Whom or what there is a link for, by the kind of screen. */
+export function subjectsOf(screen: Screen, snapshot: RunSnapshot): string[] {
+  if (screen === 'card') return snapshot.people.map((person) => person.id)
+  return screen === 'station' ? stationsIn(snapshot).map(String) : [theOne]
+}
+
+export const screens: readonly Screen[] = ['wall', 'card', 'station', 'controls']
+
+/** Sees to it that every screen of a run has its link: when the room is opened, and when somebody comes late. */
+export async function ensureLinks(hall: InHall, run: Pick<StoredRun, 'id' | 'snapshot'>): Promise<void> {
+  for (const screen of screens) await linksTo(hall, run, screen, subjectsOf(screen, run.snapshot))
+}
+
+/** Makes every link of the run to such a screen useless, and new ones in their place. */
+export async function renewLinks(hall: InHall, run: Pick<StoredRun, 'id' | 'snapshot'>, screen: Screen): Promise<void> {
+  const { hallId, tx } = hall
+  await tx.update(screenLinks).set({ revoked: true }).where(ofRun(hallId, run.id, screen))
+  await linksTo(hall, run, screen, subjectsOf(screen, run.snapshot))
   // Screens that are open hear of it, and their streams end.
-  await notifyRun(tx, runId)
+  await notifyRun(tx, run.id)
 }
 
 /** What an unguessable link opens. */
@@ -57,14 +81,26 @@ export interface OpenedLink {
   subject: string
 }
 
-/** The link, while it has not been taken back; of one kind of screen, if it is named. */
+/** So long after a class has ended its screens can still be opened. */
+const afterEndHours = 24
+
+/** The link; of one kind of screen, if it is named. Refused with 410, and why, once it was taken back or its class is long over. */
 export async function openedBy({ hallId, tx }: InHall, token: string, screen?: Screen): Promise<OpenedLink> {
   const [row] = await tx
-    .select({ runId: screenLinks.runId, screen: screenLinks.screen, subject: screenLinks.subject })
+    .select({
+      runId: screenLinks.runId,
+      screen: screenLinks.screen,
+      subject: screenLinks.subject,
+      revoked: screenLinks.revoked,
+      over: sql<boolean>`coalesce(${runs.endedAt} < to_timestamp(room_time() / 1000) - ${`${afterEndHours} hours`}::interval, false)`,
+    })
     .from(screenLinks)
-    .where(and(eq(screenLinks.hallId, hallId), eq(screenLinks.token, token), eq(screenLinks.revoked, false)))
+    .innerJoin(runs, and(eq(runs.hallId, screenLinks.hallId), eq(runs.id, screenLinks.runId)))
+    .where(and(eq(screenLinks.hallId, hallId), eq(screenLinks.token, token)))
   if (!row || (screen && row.screen !== screen)) throw notFound(screen ?? 'screen')
-  return { ...row, subject: row.subject ?? theOne }
+  if (row.revoked) throw refuse(410, 'revoked', 'This link has been replaced by a new one. Ask your coach for it.')
+  if (row.over) throw refuse(410, 'over', 'This class is over, and its screens with it. See you at the next one.')
+  return { runId: row.runId, screen: row.screen, subject: row.subject ?? theOne }
 }
 
 /** The id of the run that a coach controls: named by it, or by the link that opens the controls on another device. */

@@ -9,7 +9,7 @@ import type { RunSnapshot } from '../../core/run/snapshot'
 import type { Milliseconds } from '../../core/units'
 import type { InHall } from '../db/in-hall'
 import type { Transaction } from '../db/pool'
-import { classes, runEvents, runs, screenLinks } from '../db/schema'
+import { classes, runEvents, runs } from '../db/schema'
 import { kinds, readRow, remembered } from '../db/stored'
 import { notFound, refuse, Refused } from '../http/respond'
 import { roomTime } from '../live/room-time'
@@ -71,7 +71,6 @@ export async function openRun(hall: InHall, classId: string, snapshot: string | 
   }
   if (snapshot instanceof Refused) throw snapshot
   const [run] = await tx.insert(runs).values({ hallId, id: nanoid(16), classId, snapshot: sql`${snapshot}::jsonb` }).returning(runColumns)
-  await tx.insert(screenLinks).values({ token: nanoid(24), hallId, runId: run!.id, screen: 'wall' })
   return run!
 }
 

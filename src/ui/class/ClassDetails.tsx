@@ -1,13 +1,14 @@
 import { Select, TextInput } from '@mantine/core'
 import { useEffect, useState } from 'react'
+import { figuresOf } from '@core/class/compute'
 import { limits } from '@core/plan/limits'
 import { CountField } from '../kit/DraftField'
-import { fromLocalText, localText } from '@core/calendar/zoned'
+import { WhenField } from '../kit/WhenField'
 import { useClass } from './context'
 
 /** Name, time, room and slot of the class. What cannot be taken stays in its field, with the reason. */
 export function ClassDetails() {
-  const { document, rooms, zone, change } = useClass()
+  const { document, library, rooms, zone, change } = useClass()
   const [name, setName] = useState(document.name)
   // Undo, redo or another window changed it.
   useEffect(() => setName((now) => (now.trim() === document.name ? now : document.name)), [document.name])
@@ -27,15 +28,7 @@ export function ClassDetails() {
         }}
         onBlur={() => !wrong && setName(document.name)}
       />
-      <TextInput
-        label="Starts"
-        type="datetime-local"
-        value={localText(document.startsAt, zone)}
-        onChange={(event) => {
-          const { value } = event.currentTarget
-          if (value !== '') change((draft) => void (draft.startsAt = fromLocalText(value, zone)))
-        }}
-      />
+      <WhenField value={document.startsAt} zone={zone} clock={figuresOf(library).clock ?? '24h'} onChange={(value) => change((draft) => void (draft.startsAt = value))} />
       <Select
         label="Room"
         data={rooms.map((room) => ({ value: room.id, label: room.name }))}

@@ -58,7 +58,7 @@ function Editor({ stored, library, rooms, zone, tab, log, results, past, others 
   const [store] = useState(() => createClassStore(stored.document))
   const document = useStore(store, (state) => state.document)
   const computed = useMemo(() => computeClass(document, library), [document, library])
-  const { save, settle, saveNow } = useAutosave(store, stored)
+  const { save, settle, saveNow, left, settleLeft } = useAutosave(store, stored)
   useUndoKeys(store)
   const search = useMemo(() => exerciseSearch(library.exercises, new Map(library.gear.map((kind) => [kind.id, kind.name]))), [library])
   const context: ClassContext = { id: stored.id, document, computed, library, rooms, zone, others, store, search, past, change: store.getState().change }
@@ -106,6 +106,19 @@ function Editor({ stored, library, rooms, zone, tab, log, results, past, others 
           </Button>
           <Button variant="default" onClick={() => settle('mine')}>
             Keep mine
+          </Button>
+        </div>
+      )}
+      {left && (
+        <div className="conflict" role="alert">
+          <span>
+            <b>On this device there are changes from {dayOf(left.at, zone)}, {timeOf(left.at, zone)} that were not stored.</b>
+          </span>
+          <Button variant="default" onClick={() => settleLeft(true)}>
+            Bring them back
+          </Button>
+          <Button variant="default" onClick={() => settleLeft(false)}>
+            Leave it as it is stored
           </Button>
         </div>
       )}

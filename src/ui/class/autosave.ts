@@ -1,107 +1,78 @@
-import { useCallback, useEffect, useRef, useState } from 'react'
+import { useCallback, useEffect, useState } from 'react'
 import { useStore } from 'zustand'
-import type { ClassDocument } from '@core/hall/class-document'
-import { api, ApiError } from '../kit/api'
+import { api } from '../kit/api'
+import { ClassSaver, type Draft, type SaveRequest, type SaveState, type StoredClass } from './class-saver'
 import type { ClassStore } from './class-store'
+import { draftStore, leftBehind } from './draft-store'
 
-export interface StoredClass {
-  id: string
-  version: number
-  document: ClassDocument
-  updatedAt: string
-}
+export type { SaveState, StoredClass } from './class-saver'
 
-export type SaveState =
-  | { is: 'saved'; at: string }
-  | { is: 'saving' }
-  /** Not stored yet; it is tried again by itself. */
-  | { is: 'waiting'; why: string }
-  /** Refused for what it says; the next change tries again. */
-  | { is: 'refused'; why: string }
-  | { is: 'conflict'; theirs: StoredClass }
-
-const pauseMs = 400
-const retryMs = 3000
+/** A line that is half dead neither answers nor fails. */
+const patienceMs = 10_000
 /** A browser lets a request outlive its page only while the body is small. */
-const keepaliveBytes = 60_000
+const outlivesBytes = 60_000
 
-interface Keeping {
-  version: number
-  stored: ClassDocument
-  timer?: ReturnType<typeof setTimeout>
-  sending?: Promise<boolean> | undefined
-}
+const bytesOf = (request: SaveRequest) => new TextEncoder().encode(JSON.stringify(request)).length
 
-/**
- * Keeps the stored class equal to the edited one: soon after each change, again after a lost connection, and at once
- * when the page is left. A class that was changed elsewhere is never written over unasked.
- */
+const putClass = (id: string) => (request: SaveRequest, leaving: boolean) =>
+  api<StoredClass>('PUT', `/api/classes/${id}`, request, { keepalive: leaving && bytesOf(request) < outlivesBytes, signal: AbortSignal.timeout(patienceMs) })
+
+/** Keeps the stored class equal to the edited one (see ClassSaver), and offers what was left behind on this device. */
 export function useAutosave(store: ClassStore, initial: StoredClass) {
   const document = useStore(store, (state) => state.document)
   const [save, setSave] = useState<SaveState>({ is: 'saved', at: initial.updatedAt })
-  const keeping = useRef<Keeping>({ version: initial.version, stored: initial.document })
-  const conflict = save.is === 'conflict'
+  const [saver] = useState(() => new ClassSaver(initial.id, initial, { put: putClass(initial.id), drafts: draftStore, tell: setSave }))
+  const [left, setLeft] = useState<Draft>()
 
-  /** Stores what is edited; tells whether all of it is stored. */
-  const saveNow = useCallback(async (): Promise<boolean> => {
-    const keep = keeping.current
-    const put = async (): Promise<boolean> => {
-      const sent = store.getState().document
-      const body = { version: keep.version, document: sent }
-      setSave({ is: 'saving' })
-      try {
-        const keepalive = JSON.stringify(body).length < keepaliveBytes
-        const answer = await api<StoredClass>('PUT', `/api/classes/${initial.id}`, body, { keepalive })
-        keep.version = answer.version
-        keep.stored = sent
-        setSave({ is: 'saved', at: answer.updatedAt })
-        return true
-      } catch (error) {
-        if (!(error instanceof ApiError)) throw error
-        if (error.status === 409) setSave({ is: 'conflict', theirs: error.body.current as StoredClass })
-        else if (error.status === 0 || error.status >= 500) {
-          setSave({ is: 'waiting', why: error.message })
-          keep.timer = setTimeout(() => void saveNow(), retryMs)
-        } else setSave({ is: 'refused', why: error.message })
-        return false
-      }
-    }
-    clearTimeout(keep.timer)
-    // One write at a time; what changed meanwhile goes with the next.
-    while (store.getState().document !== keep.stored) {
-      keep.sending ??= put().finally(() => (keep.sending = undefined))
-      if (!(await keep.sending)) return false
-    }
-    return true
-  }, [initial.id, store])
+  useEffect(() => saver.edit(document), [saver, document])
 
   useEffect(() => {
-    const keep = keeping.current
-    if (document === keep.stored || conflict) return
-    clearTimeout(keep.timer)
-    keep.timer = setTimeout(() => void saveNow(), pauseMs)
-  }, [document, conflict, saveNow])
-
-  useEffect(() => {
-    const leave = (event: BeforeUnloadEvent) => {
-      if (store.getState().document === keeping.current.stored) return
-      void saveNow()
+    const hide = () => saver.leave()
+    const warn = (event: BeforeUnloadEvent) => {
+      if (saver.isStored) return
+      void saver.save()
       event.preventDefault()
     }
-    addEventListener('beforeunload', leave)
-    return () => removeEventListener('beforeunload', leave)
-  }, [saveNow, store])
+    addEventListener('pagehide', hide)
+    addEventListener('beforeunload', warn)
+    return () => {
+      removeEventListener('pagehide', hide)
+      removeEventListener('beforeunload', warn)
+    }
+  }, [saver])
+
+  useEffect(() => {
+    let gone = false
+    void leftBehind(initial.id, Date.now()).then((drafts) => {
+      const [latest, ...older] = drafts.filter((draft) => {
+        const isStored = JSON.stringify(draft.document) === JSON.stringify(initial.document)
+        if (isStored) void draftStore.drop(draft).catch(() => {})
+        return !isStored
+      })
+      for (const draft of older) void draftStore.drop(draft).catch(() => {})
+      if (latest && !gone) setLeft(latest)
+    })
+    return () => {
+      gone = true
+    }
+  }, [initial])
 
   /** Ends a conflict: with `theirs`, ours can be had back by undo; with `mine`, theirs is written over. */
   const settle = (choice: 'theirs' | 'mine') => {
     if (save.is !== 'conflict') return
-    const keep = keeping.current
-    keep.version = save.theirs.version
-    keep.stored = save.theirs.document
+    saver.settle(save.theirs)
     if (choice === 'theirs') store.getState().replace(save.theirs.document)
-    setSave({ is: 'saved', at: save.theirs.updatedAt })
-    if (choice === 'mine') void saveNow()
+    else void saver.save()
   }
 
-  return { save, settle, saveNow }
+  /** Takes up what was left behind on this device (undo brings the stored one back), or lets go of it. */
+  const settleLeft = (takeUp: boolean) => {
+    if (!left) return
+    if (takeUp) store.getState().replace(left.document)
+    void draftStore.drop(left).catch(() => {})
+    setLeft(undefined)
+  }
+
+  const saveNow = useCallback(() => saver.save(), [saver])
+  return { save, settle, saveNow, left, settleLeft }
 }

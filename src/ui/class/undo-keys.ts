@@ -9,6 +9,8 @@ export function useUndoKeys(store: ClassStore): void {
       const key = event.key.toLowerCase()
       const redo = key === 'y' || (key === 'z' && event.shiftKey)
       if (!redo && key !== 'z') return
+      // A text that is being typed has its own undo, and what stands behind a dialog is not what is meant.
+      if (isText(event.target) || document.querySelector('[role=dialog][aria-modal=true]')) return
       event.preventDefault()
       if (redo) store.temporal.getState().redo()
       else store.temporal.getState().undo()
@@ -17,3 +19,5 @@ export function useUndoKeys(store: ClassStore): void {
     return () => removeEventListener('keydown', press)
   }, [store])
 }
+
+const isText = (target: EventTarget | null): boolean => target instanceof HTMLElement && (target.matches('input:not([type=checkbox], [type=radio], [type=range], [type=button]), textarea') || target.isContentEditable)

@@ -10,13 +10,14 @@ import { read } from '@core/plan/read'
 import { starterPlan } from '@core/plan/starter'
 import { api } from '../kit/api'
 import { tellProblem } from '../kit/notice'
-import { fromLocalText, localText } from '@core/calendar/zoned'
+import { WhenField } from '../kit/WhenField'
 
 /** What a new class is made from. */
 export interface NewClassSources {
   plans: Plan[]
   rooms: Room[]
   zone: string
+  clock: '24h' | '12h'
   now: string
   planId?: string | undefined
   /** Exercises that presets begin with. */
@@ -36,12 +37,12 @@ const shapeKey = (id: string) => `shape:${id}`
 const planKey = (id: string) => `plan:${id}`
 const quarterHour = 15 * 60_000
 
-export function NewClass({ opened, onClose, plans, rooms, zone, now, planId, makings }: NewClassProps) {
+export function NewClass({ opened, onClose, plans, rooms, zone, clock, now, planId, makings }: NewClassProps) {
   const given = plans.find((plan) => plan.id === planId)
   const form = useForm({
     initialValues: {
       name: given?.name ?? '',
-      startsAt: localText(Math.ceil(Date.parse(now) / quarterHour) * quarterHour, zone),
+      startsAt: new Date(Math.ceil(Date.parse(now) / quarterHour) * quarterHour).toISOString(),
       roomId: rooms[0]?.id ?? '',
       from: given ? planKey(given.id) : shapeKey(presets[0]!.id),
       stations: 8 as number | string,
@@ -49,7 +50,6 @@ export function NewClass({ opened, onClose, plans, rooms, zone, now, planId, mak
     },
     validate: {
       name: (value) => (value.trim() === '' ? 'Give the class a name' : value.trim().length > limits.nameLength ? `At most ${limits.nameLength} characters` : null),
-      startsAt: (value) => (value === '' ? 'Say when it starts' : null),
       roomId: (value) => (value === '' ? 'Choose a room' : null),
       stations: (value, values) => (values.from === empty ? wholeFrom(value, 1, limits.stations) : null),
       minutes: (value) => wholeFrom(value, 1, limits.totalSeconds / 60),
@@ -66,7 +66,7 @@ export function NewClass({ opened, onClose, plans, rooms, zone, now, planId, mak
       : preset
         ? planOf(preset, name, slotSeconds, { newId, ...makings })
         : starterPlan(name, slotSeconds, Number(values.stations), newId)
-    const document = { name: values.name, startsAt: fromLocalText(values.startsAt, zone), roomId: values.roomId, plan, here: [], walkIns: [], groupSize: 'pairs' }
+    const document = { name: values.name, startsAt: values.startsAt, roomId: values.roomId, plan, here: [], walkIns: [], groupSize: 'pairs' }
     const checked = read(ClassDocument, document)
     if (!checked.ok) return tellProblem(new Error(checked.problems[0]?.message))
     try {
@@ -88,7 +88,7 @@ export function NewClass({ opened, onClose, plans, rooms, zone, now, planId, mak
         <Stack gap="sm">
           <TextInput label="Name" placeholder="Lunch circuit" data-autofocus {...form.getInputProps('name')} />
           <Group className="new-class-when" align="flex-start" wrap="nowrap">
-            <TextInput label="Starts" type="datetime-local" {...form.getInputProps('startsAt')} />
+            <WhenField value={form.values.startsAt} zone={zone} clock={clock} onChange={(value) => form.setFieldValue('startsAt', value)} />
             <Select label="Room" data={rooms.map((room) => ({ value: room.id, label: room.name }))} allowDeselect={false} {...form.getInputProps('roomId')} />
           </Group>
           <Select

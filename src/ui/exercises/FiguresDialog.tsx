@@ -1,4 +1,4 @@
-import { Button, Modal, NumberInput } from '@mantine/core'
+import { Button, Group, Modal, NumberInput, Radio } from '@mantine/core'
 import { useState } from 'react'
 import { commonFigures, HallFigures } from '@core/hall/figures'
 import { read } from '@core/plan/read'
@@ -20,11 +20,12 @@ const sections: { key: Section; title: string; what: string; unit: string; field
 /** The figures the hall reckons with, for every estimate of every class. */
 export function FiguresDialog({ stored, onClose }: { stored: Stored; onClose: () => void }) {
   const [figures, setFigures] = useState<Record<Section, Record<string, number>>>(() => ({ repPace: stored.figures.repPace, slowingPercent: stored.figures.slowingPercent, briefSeconds: stored.figures.briefSeconds }))
+  const [clock, setClock] = useState<'24h' | '12h'>(stored.figures.clock ?? '24h')
   const [wrong, setWrong] = useState<string[]>([])
   const [busy, setBusy] = useState(false)
   const set = (section: Section, field: string, value: number) => setFigures((now) => ({ ...now, [section]: { ...now[section], [field]: value } }))
   const store = async () => {
-    const checked = read(HallFigures, { ...stored.figures, ...figures })
+    const checked = read(HallFigures, { ...stored.figures, ...figures, clock })
     if (!checked.ok) return setWrong(checked.problems.map((problem) => problem.message))
     setBusy(true)
     try {
@@ -54,6 +55,12 @@ export function FiguresDialog({ stored, onClose }: { stored: Stored; onClose: ()
           ))}
         </fieldset>
       ))}
+      <Radio.Group label="Times of day" value={clock} onChange={(value) => setClock(value as '24h' | '12h')}>
+        <Group gap="md">
+          <Radio value="24h" label="18:05" />
+          <Radio value="12h" label="6:05 pm" />
+        </Group>
+      </Radio.Group>
       <p className="second">The first figures are common practice, apart from the slowing down, which is our estimate. Set them to what you see in your classes.</p>
       <div className="dialog-foot">
         <Button variant="default" onClick={() => setFigures({ repPace: commonFigures.repPace, slowingPercent: commonFigures.slowingPercent, briefSeconds: commonFigures.briefSeconds })}>

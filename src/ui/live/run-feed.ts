@@ -63,6 +63,8 @@ export class RunFeed {
     if (message.type === 'open') return this.set({ connected: true })
     if (message.type === 'lost') return this.set({ connected: false })
     if (message.type === 'run') return this.take([message.event])
+    // The page says why, and asks no more.
+    if (message.type === 'over') return location.reload()
     if (message.version <= this.state.version) return
     // The class was planned anew before its start: everything may be different.
     if (this.state.progress.mode === 'ready') location.reload()

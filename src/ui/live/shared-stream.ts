@@ -1,7 +1,7 @@
 import type { RunEvent } from '@core/run/events'
 
 /** What a stream tells a screen: the line is there or lost, something has happened, or there is another snapshot. */
-export type StreamMessage = { type: 'open' } | { type: 'lost' } | { type: 'run'; event: RunEvent } | { type: 'snapshot'; version: number }
+export type StreamMessage = { type: 'open' } | { type: 'lost' } | { type: 'run'; event: RunEvent } | { type: 'snapshot'; version: number } | { type: 'over' }
 
 /** A screen that listens: where its stream is, the last number it has seen, and how it is told. */
 export interface Listener {
@@ -135,8 +135,17 @@ export class SharedStream {
     }, silentMs)
   }
 
+  /** Whether a listener's link has been taken back, or its class is long over: it stops asking. */
+  private async lookWhetherOver(listener: Listener): Promise<void> {
+    const answer = await fetch(listener.address.replace(/events$/, 'snapshot')).catch(() => undefined)
+    if (answer?.status !== 410 && answer?.status !== 404) return
+    this.leave(listener)
+    listener.take({ type: 'over' })
+  }
+
   /** By the address of the listener after the one whose line was refused, or is dead. */
   private askTheNext(): void {
+    if (this.used) void this.lookWhetherOver(this.used)
     this.listeners = [...this.listeners.slice(1), ...this.listeners.slice(0, 1)]
     this.connect()
   }

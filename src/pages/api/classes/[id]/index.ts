@@ -6,13 +6,14 @@ import { readBody } from '@server/http/body'
 import { endpoint, json } from '@server/http/respond'
 import { findClass, setClassDeleted, updateClass } from '@server/services/classes'
 
-const Update = z.strictObject({ version: wholeNumber(1, 1_000_000_000), document: ClassDocument })
+const saveId = z.uuid('must be a UUID').optional()
+const Update = z.strictObject({ version: wholeNumber(1, 1_000_000_000), document: ClassDocument, saveId, follows: saveId })
 
 export const GET = endpoint(async ({ params }) => json(await inTheHall((hall) => findClass(hall, params.id!))))
 
 export const PUT = endpoint(async ({ params, request }) => {
-  const { version, document } = await readBody(request, Update)
-  return json(await inTheHall((hall) => updateClass(hall, params.id!, version, document)))
+  const save = await readBody(request, Update)
+  return json(await inTheHall((hall) => updateClass(hall, params.id!, save)))
 })
 
 export const DELETE = endpoint(async ({ params }) => {

@@ -1,0 +1,20 @@
+import type { Refused } from './respond'
+
+/** A page of words, for a link that opens nothing any more: light, with nothing that asks for anything. */
+export function closedPage({ status, message }: Refused): Response {
+  const page = `<!doctype html>
+<html lang="en">
+  <head>
+    <meta charset="utf-8" />
+    <meta name="viewport" content="width=device-width, initial-scale=1" />
+    <title>Vicinor</title>
+    <style>
+      body { margin: 0; min-height: 100vh; display: grid; place-items: center; background: #f6f1e7; color: #22262e; font: 1.25rem/1.5 "Atkinson Hyperlegible Next", sans-serif; }
+      p { max-width: 28em; padding: 1.5em; text-align: center; }
+    </style>
+  </head>
+  <body><main><p>${message}</p></main></body>
+</html>
+`
+  return new Response(page, { status, headers: { 'content-type': 'text/html; charset=utf-8', 'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'" } })
+}

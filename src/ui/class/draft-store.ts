@@ -1,0 +1,32 @@
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
+import type { Draft, DraftStore } from './class-saver'
+
+interface Schema extends DBSchema {
+  drafts: { key: [classId: string, pageId: string]; value: Draft; indexes: { byClass: string } }
+}
+
+let opened: Promise<IDBPDatabase<Schema>> | undefined
+
+const database = () =>
+  (opened ??= openDB<Schema>('vicinor', 1, {
+    upgrade: (db) => void db.createObjectStore('drafts', { keyPath: ['classId', 'pageId'] }).createIndex('byClass', 'classId'),
+  }))
+
+/** Drafts of classes in this browser. Where it keeps nothing, as in some private windows, they live with the page. */
+export const draftStore: DraftStore = {
+  keep: async (draft) => void (await (await database()).put('drafts', draft)),
+  drop: async ({ classId, pageId }) => (await database()).delete('drafts', [classId, pageId]),
+}
+
+/** A window that is open keeps its draft fresh; one that has not been for so long is gone. */
+const goneMs = 8000
+
+/** What was edited on this device and left behind, the latest first. */
+export async function leftBehind(classId: string, now: number): Promise<Draft[]> {
+  try {
+    const drafts = await (await database()).getAllFromIndex('drafts', 'byClass', classId)
+    return drafts.filter(({ at }) => now - at > goneMs).sort((a, b) => b.at - a.at)
+  } catch {
+    return []
+  }
+}
