@@ -94,7 +94,7 @@ test('the roster: a person added, changed, read from a table, and erased everywh
   await page.getByRole('button', { name: 'Change Quill' }).click()
   await dialog.getByLabel('First name').fill('')
   await dialog.getByRole('button', { name: 'Store' }).click()
-  await expect(dialog.getByText('name must not be empty')).toBeVisible()
+  await expect(dialog.getByText('Must not be empty', { exact: true })).toBeVisible()
   await dialog.getByLabel('First name').fill('Quilla')
   await dialog.getByRole('button', { name: 'Store' }).click()
   await expect(page.getByRole('row', { name: /Quilla/ })).toBeVisible()

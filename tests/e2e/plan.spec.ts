@@ -126,14 +126,24 @@ test('a plan goes out as a file and comes in again; a wrong file is told by its 
   await expect(page.getByRole('alert')).toContainText('version must be 1')
 })
 
-test('a deleted class can be brought back', async ({ page }) => {
+test('classes that were put away come back one by one, from the notice or from the list', async ({ page }) => {
   const { document } = (await (await page.request.get('/api/classes/demo-short')).json()) as { document: { name: string } }
-  await page.request.post('/api/classes', { data: { ...document, name: 'Put away' } })
+  for (const name of ['First away', 'Second away']) await page.request.post('/api/classes', { data: { ...document, name } })
   await openPage(page, '/')
-  await page.getByRole('button', { name: 'Delete Put away' }).click()
-  await expect(page.getByRole('article', { name: 'Put away' })).toHaveCount(0)
-  await page.getByRole('button', { name: 'Bring it back' }).click()
-  await expect(page.getByRole('article', { name: 'Put away' })).toBeVisible()
+  for (const name of ['First away', 'Second away']) {
+    await page.getByRole('button', { name: `More for ${name}` }).click()
+    await page.getByRole('menuitem', { name: 'Put away' }).click()
+    await expect(page.getByRole('article', { name })).toHaveCount(0)
+  }
+  await page.getByRole('alert').filter({ hasText: 'Second away' }).getByRole('button', { name: 'Bring it back' }).click()
+  await expect(page.getByRole('article', { name: 'Second away' })).toBeVisible()
+  await expect(page.getByRole('article', { name: 'First away' })).toHaveCount(0)
+  await openPage(page, '/put-away')
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'Bring back First away' }).click()
+  await expect(page.getByText('First away is back')).toBeVisible()
+  await openPage(page, '/')
+  await expect(page.getByRole('article', { name: 'First away' })).toBeVisible()
 })
 
 const everyLibrary = ['/', '/plans', '/people', '/exercises', '/gear', '/rooms', '/log']

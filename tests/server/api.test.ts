@@ -208,7 +208,7 @@ describe('people', () => {
     expect(seen.snapshot.follow).toContain('Zephyrine')
     await post(`/api/runs/${runId}/changes`, { version: seen.version, change: { type: 'ease', ease: 'easier', personId: 'gone-person' } })
     await post(`/api/runs/${runId}/changes`, { version: seen.version + 1, change: { type: 'leaves', personId: 'gone-person' } })
-    expect(await file('/api/people/gone-person/data')).toMatchObject({ person: { name: 'Zephyrine' }, classes: [{ name: 'Still with her' }] })
+    expect(await file('/api/people/gone-person/data')).toMatchObject({ person: { name: 'Zephyrine' }, classes: [{ name: 'Still with her' }], runs: [{ name: 'Still with her', did: expect.arrayContaining([expect.objectContaining({ at: 'station 1' })]) }] })
 
     expect((await send('DELETE', '/api/people/gone-person', {})).status).toBe(200)
     const after = (await send('GET', `/api/classes/${made.id}`)).body

@@ -4,6 +4,7 @@ import type { AnyPgColumn } from 'drizzle-orm/pg-core'
 import { nanoid } from 'nanoid'
 import { nameless, withoutPerson, type Erased } from '../../core/hall/erase'
 import type { Person } from '../../core/hall/person'
+import type { RunSnapshot } from '../../core/run/snapshot'
 import type { InHall } from '../db/in-hall'
 import { classes, classRevisions, erasedPeople, people, runEvents, runs, screenLinks } from '../db/schema'
 import { notFound } from '../http/respond'
@@ -14,6 +15,8 @@ import { notifyRun } from './runs'
 export interface PersonalData {
   person: Person
   classes: { name: string; startsAt: string }[]
+  /** Classes that were run with them: when, what they did at each station, and what was tapped of them. */
+  runs: { name: string; startedAt: string | null; did: { at: string; what: string; how: string }[]; taps: { at: string; what: string }[] }[]
 }
 
 const hasComeTo = (id: string) => sql`${classes.document}->'here' ? ${id}`
@@ -22,7 +25,27 @@ export async function personalData(hall: InHall, id: string): Promise<PersonalDa
   const { hallId, tx } = hall
   const { document } = await roster.find(hall, id)
   const rows = await tx.select({ name: classes.name, startsAt: classes.startsAt }).from(classes).where(and(eq(classes.hallId, hallId), hasComeTo(id))).orderBy(classes.startsAt)
-  return { person: document, classes: rows.map(({ name, startsAt }) => ({ name, startsAt: startsAt.toISOString() })) }
+  const played = await tx
+    .select({ id: runs.id, name: runs.className, startedAt: runs.startedAt, doings: sql<unknown>`${runs.snapshot}->'doings'` })
+    .from(runs)
+    .where(and(eq(runs.hallId, hallId), holds(runs.snapshot, id)))
+    .orderBy(runs.startedAt)
+  const tapped = await tx
+    .select({ runId: runEvents.runId, at: runEvents.at, what: sql<string>`${runEvents.command}->>'what'` })
+    .from(runEvents)
+    .where(and(eq(runEvents.hallId, hallId), sql`${runEvents.command}->>'type' = 'tap'`, sql`${runEvents.command}->'personIds' ? ${id}`))
+    .orderBy(runEvents.at)
+  const didIn = (doings: unknown) => (Array.isArray(doings) ? (doings as NonNullable<RunSnapshot['doings']>) : []).filter(({ personId }) => personId === id)
+  return {
+    person: document,
+    classes: rows.map(({ name, startsAt }) => ({ name, startsAt: startsAt.toISOString() })),
+    runs: played.map((run) => ({
+      name: run.name ?? '',
+      startedAt: run.startedAt?.toISOString() ?? null,
+      did: didIn(run.doings).map(({ station, name, how }) => ({ at: `station ${station + 1}`, what: name, how })),
+      taps: tapped.filter(({ runId }) => runId === run.id).map(({ at, what }) => ({ at: new Date(at).toISOString(), what })),
+    })),
+  }
 }
 
 /** Stands for somebody's id in the list of those who were erased. */

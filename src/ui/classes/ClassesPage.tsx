@@ -1,6 +1,7 @@
-import { Button } from '@mantine/core'
+import { ActionIcon, Button, Menu } from '@mantine/core'
 import { useHotkeys } from '@mantine/hooks'
 import { notifications } from '@mantine/notifications'
+import { IconDots } from '@tabler/icons-react'
 import { useState } from 'react'
 import { dayKey, plusDays, startOfDay, type DayKey } from '@core/calendar/zoned'
 import { api } from '../kit/api'
@@ -70,7 +71,7 @@ function Classes({ classes, week, sources }: ClassesPageProps) {
     const restore = async () => {
       try {
         await api('POST', `/api/classes/${row.id}/restore`)
-        setRows(classes.filter((one) => one.id === row.id || rows.some((other) => other.id === one.id)))
+        setRows((now) => [...now, row].sort((a, b) => a.startsAt.localeCompare(b.startsAt)))
         notifications.hide(id)
       } catch (error) {
         tellProblem(error)
@@ -78,7 +79,7 @@ function Classes({ classes, week, sources }: ClassesPageProps) {
     }
     notifications.show({
       id,
-      title: `${row.name} was deleted`,
+      title: `${row.name} was put away`,
       autoClose: 12000,
       color: 'gray',
       message: (
@@ -158,14 +159,24 @@ function Classes({ classes, week, sources }: ClassesPageProps) {
                   <Button variant="default" component="a" href={`/classes/${row.id}/shape`}>
                     Open
                   </Button>
-                  <Button variant="subtle" color="gray" onClick={() => void remove(row)} aria-label={`Delete ${row.name}`}>
-                    Delete
-                  </Button>
+                  <Menu position="bottom-end">
+                    <Menu.Target>
+                      <ActionIcon variant="subtle" color="gray" size={36} aria-label={`More for ${row.name}`}>
+                        <IconDots size={20} />
+                      </ActionIcon>
+                    </Menu.Target>
+                    <Menu.Dropdown>
+                      <Menu.Item onClick={() => void remove(row)}>Put away</Menu.Item>
+                    </Menu.Dropdown>
+                  </Menu>
                 </div>
               </article>
             ))}
           </section>
       ))}
+      <p className="class-foot second">
+        <a href="/put-away">Classes that were put away</a>
+      </p>
     </div>
   )
 }

@@ -89,8 +89,8 @@ export function NewClass({ opened, onClose, plans, rooms, zone, clock, now, plan
           <TextInput label="Name" placeholder="Lunch circuit" data-autofocus {...form.getInputProps('name')} />
           <Group className="new-class-when" align="flex-start" wrap="nowrap">
             <WhenField value={form.values.startsAt} zone={zone} clock={clock} onChange={(value) => form.setFieldValue('startsAt', value)} />
-            <Select label="Room" data={rooms.map((room) => ({ value: room.id, label: room.name }))} allowDeselect={false} {...form.getInputProps('roomId')} />
           </Group>
+          <Select label="Room" data={rooms.map((room) => ({ value: room.id, label: room.name }))} allowDeselect={false} {...form.getInputProps('roomId')} />
           <Select
             label="Begin with"
             data={planChoices}

@@ -6,6 +6,7 @@ import type { GearKind } from '@core/hall/gear-kind'
 import { read } from '@core/plan/read'
 import type { Problem } from '@core/result'
 import { api, ApiError } from '../kit/api'
+import { errorAt } from '../kit/use-document-form'
 import { FormFoot } from '../kit/FormFoot'
 import type { StoredExercise } from './ExercisesPage'
 import { GearNeeds } from './GearNeeds'
@@ -54,7 +55,7 @@ export function ExerciseEditor({ stored, gear, onClose, onStored, onRemoved }: E
   const [problems, setProblems] = useState<Problem[]>([])
   const [busy, setBusy] = useState(false)
   const set = (change: Partial<Draft>) => setDraft((now) => ({ ...now, ...change }))
-  const errorOf = (field: string) => problems.find((problem) => problem.field === field)?.message
+  const errorOf = (field: string) => errorAt(problems, field)
   const general = problems.filter((problem) => problem.field === '' || problem.field.includes('[') || problem.field.includes('.'))
   const setOption = (at: number, change: Partial<Option>) => set({ options: draft.options.map((option, index) => (index === at ? { ...option, ...change } : option)) })
 

@@ -1,3 +1,4 @@
+import { nobody } from '@core/hall/erase'
 import { formatSeconds } from '@core/units'
 import { dayOf, timeOf } from './zoned-time'
 import { TableHead } from './TableHead'
@@ -50,7 +51,7 @@ function Row({ row, zone }: { row: LogRow; zone: string }) {
         <div className="second">{row.roomName}</div>
       </td>
       <td style={{ maxWidth: 380 }}>
-        <b>{row.people.length}</b> <span className="second">{row.people.map((person) => person.name).join(', ')}</span>
+        <b>{row.people.length}</b> <span className="second">{namesOf(row.people)}</span>
       </td>
       <td className="figure">
         {planned === undefined ? (
@@ -65,4 +66,13 @@ function Row({ row, zone }: { row: LogRow; zone: string }) {
       <td className="figure">{difference === undefined ? '' : difference === 0 ? 'to the second' : `${difference > 0 ? '+' : ''}${formatSeconds(difference)}`}</td>
     </tr>
   )
+}
+
+/** The names that are still known; of those who were erased only how many. */
+function namesOf(people: LogRow['people']): string {
+  const known = people.filter(({ name }) => name !== nobody).map(({ name }) => name)
+  const others = people.length - known.length
+  if (others === 0) return known.join(', ')
+  if (known.length === 0) return others === 1 ? 'person' : 'people'
+  return `${known.join(', ')} and ${others} ${others === 1 ? 'other' : 'others'}`
 }

@@ -16,6 +16,14 @@ interface DocumentForm<Document> {
   onErased: (id: string) => void
 }
 
+/** What is wrong with a field, said beside it: without the name that the field has in a document. */
+export function errorAt(problems: readonly Problem[], field: string): string | undefined {
+  const message = problems.find((problem) => problem.field === field)?.message
+  if (message === undefined) return undefined
+  const said = message.replace(/^[\w.[\]]+ (?=must|is|needs|has|puts|names)/, '')
+  return said.charAt(0).toUpperCase() + said.slice(1)
+}
+
 /** A form for one document of a library: what is typed stays until it is stored or given up, and what is wrong is told at its field. */
 export function useDocumentForm<Document extends { id: string }>({ schema, path, key, stored, blank, onStored, onErased }: DocumentForm<Document>) {
   const [draft, setDraft] = useState<Document>(() => structuredClone(stored?.document) ?? blank())
@@ -38,7 +46,7 @@ export function useDocumentForm<Document extends { id: string }>({ schema, path,
     set: (change: Partial<Document>) => setDraft((now) => ({ ...now, ...change })),
     setDraft,
     problems,
-    errorOf: (field: string) => problems.find((problem) => problem.field === field)?.message,
+    errorOf: (field: string) => errorAt(problems, field),
     store: () => {
       const checked = read(schema, draft)
       if (!checked.ok) return setProblems(checked.problems)

@@ -1,9 +1,10 @@
 import { nanoid } from 'nanoid'
+import { useRef } from 'react'
 import { strainNames } from '@core/hall/exercise'
 import { likelyPeopleColumns, readPeople, type PeopleColumn, type PeopleTableHall } from '@core/hall/people-table'
 import type { Person } from '@core/hall/person'
 import { matchColumns } from '@core/hall/table'
-import { api } from '../kit/api'
+import { api, ApiError } from '../kit/api'
 import { ImportTable } from '../kit/ImportTable'
 import type { StoredPerson } from './PeoplePage'
 
@@ -17,12 +18,13 @@ interface ImportPeopleProps {
 
 /** Adds the people of a table to the roster. */
 export function ImportPeople({ hall, onClose, onImported }: ImportPeopleProps) {
+  // Those that a press before has stored, until the line broke, are not stored again.
+  const done = useRef(new Map<string, StoredPerson>())
   const store = async (people: Person[]) => {
-    const stored: StoredPerson[] = []
     try {
-      for (const person of people) stored.push(await api<StoredPerson>('POST', '/api/people', person))
+      for (const person of people) if (!done.current.has(person.id)) done.current.set(person.id, await added(person))
     } finally {
-      onImported(...stored)
+      onImported(...done.current.values())
     }
   }
   return (
@@ -38,6 +40,16 @@ export function ImportPeople({ hall, onClose, onImported }: ImportPeopleProps) {
       onClose={onClose}
     />
   )
+}
+
+/** The person as stored. Their id was made here: when it is taken, they were stored, and only the answer was lost. */
+async function added(person: Person): Promise<StoredPerson> {
+  try {
+    return await api<StoredPerson>('POST', '/api/people', person)
+  } catch (error) {
+    if (error instanceof ApiError && error.problems[0]?.code === 'idTaken') return { version: 1, document: person }
+    throw error
+  }
 }
 
 function Becomes({ person, hall }: { person: Person; hall: PeopleTableHall }) {
