@@ -231,7 +231,7 @@ test('exercises are found by what is known of them, added, changed and erased; f
   await page.getByRole('button', { name: 'New exercise' }).click()
   const dialog = page.getByRole('dialog')
   await dialog.getByRole('button', { name: 'Store' }).click()
-  await expect(dialog.getByText('name must not be empty')).toBeVisible()
+  await expect(dialog.getByText('Must not be empty', { exact: true }).first()).toBeVisible()
   await dialog.getByLabel('Name').first().fill('Brick push')
   await dialog.getByRole('button', { name: 'Add an option' }).click()
   await dialog.getByLabel('Name').nth(1).fill('Half brick push')

@@ -93,7 +93,7 @@ test('the controls open on another device by a link, until it is taken back', as
   const [controls, wall] = await openRoom(context, 'demo-sixties')
   const screens = await context.newPage()
   await openPage(screens, `${controls.url()}/screens`)
-  const path = (await screens.getByRole('link', { name: 'Controls', exact: true }).getAttribute('href'))!
+  const path = (await screens.getByRole('link', { name: 'Controls', exact: true, includeHidden: true }).getAttribute('href'))!
   const device = await browser.newContext()
   const other = await device.newPage()
   await openPage(other, new URL(path, controls.url()).href)
@@ -103,7 +103,7 @@ test('the controls open on another device by a link, until it is taken back', as
   await expectTogether(controls, other)
   await press(screens, /^Controls on another device: make new links/)
   await press(screens, /^Controls on another device: all links stop working: press again/)
-  await expect(screens.getByRole('link', { name: 'Controls', exact: true })).not.toHaveAttribute('href', path)
+  await expect(screens.getByRole('link', { name: 'Controls', exact: true, includeHidden: true })).not.toHaveAttribute('href', path)
   expect((await other.request.get(other.url())).status()).toBe(410)
   await expect(other.getByText('This link has been replaced by a new one. Ask your coach for it.')).toBeVisible()
   await device.close()
