@@ -15,6 +15,7 @@ export const onRequest = defineMiddleware(async ({ url, params, clientAddress, r
   const named = Object.entries(params).every(([name, value]) => name === 'unknown' || value === undefined || id.test(value))
   try {
     if (url.pathname !== '/api/health') await limitRate('requests', clientAddress)
+    if (named && params.token !== undefined) await limitRate('link', params.token)
     if (!named) {
       if (isApi) throw notFound('thing')
       return await rewrite('/404')

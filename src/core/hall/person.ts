@@ -8,7 +8,7 @@ export const Person = z.strictObject({
   id: idField,
   name: nameField(40),
   level: Level,
-  goEasy: z.array(Strain).default([]),
+  goEasy: z.array(Strain).max(20).default([]),
   goEasyNote: noteField.default(''),
   /** The size this person usually takes, by kind of gear. */
   loads: z.record(idField, idField).default({}),

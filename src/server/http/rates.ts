@@ -1,12 +1,12 @@
 import { RateLimiterMemory } from 'rate-limiter-flexible'
 import { refuse } from './respond'
 
-/** How often in so many seconds: of an address (a whole hall may come by one), of what is worked out for it, and of a card. */
+/** How often in so many seconds: of an address (a whole hall may come by one), of what is worked out for it, of a link, and of what is asked on a card. */
 const rates = {
   requests: { points: 3000, duration: 10 },
   jobs: { points: 60, duration: 10 },
+  link: { points: 200, duration: 10 },
   asks: { points: 12, duration: 60 },
-  guesses: { points: 60, duration: 60 },
 } as const
 
 export type Rate = keyof typeof rates

@@ -7,6 +7,7 @@ import type { OtherClass } from '@core/gear/overlap'
 import type { Room } from '@core/hall/room'
 import type { PartResult } from '@core/run/results'
 import { exerciseSearch } from '@core/search/exercises'
+import { fromText } from '../kit/from-text'
 import type { LogRow } from '../kit/LogTable'
 import { api } from '../kit/api'
 import { Fetched } from '../kit/Fetched'
@@ -162,3 +163,5 @@ function SaveWord({ save, zone }: { save: SaveState; zone: string }) {
     </span>
   )
 }
+
+export const ClassPageIsland = fromText(ClassPage)

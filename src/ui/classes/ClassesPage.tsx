@@ -4,6 +4,7 @@ import { notifications } from '@mantine/notifications'
 import { IconDots } from '@tabler/icons-react'
 import { useState } from 'react'
 import { dayKey, plusDays, startOfDay, type DayKey } from '@core/calendar/zoned'
+import { fromText } from '../kit/from-text'
 import { api } from '../kit/api'
 import { Kit } from '../kit/Kit'
 import { tellProblem } from '../kit/notice'
@@ -193,3 +194,5 @@ function WeekLinks({ week: { from, today }, zone }: { week: Week; zone: string }
     </nav>
   )
 }
+
+export const ClassesPageIsland = fromText(ClassesPage)

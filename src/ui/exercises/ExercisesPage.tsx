@@ -5,6 +5,7 @@ import type { HallFigures } from '@core/hall/figures'
 import { strainNames } from '@core/hall/exercise'
 import type { GearKind } from '@core/hall/gear-kind'
 import { exerciseSearch } from '@core/search/exercises'
+import { fromText } from '../kit/from-text'
 import { Kit } from '../kit/Kit'
 import { ExerciseDetails } from './ExerciseDetails'
 import { ExerciseEditor } from './ExerciseEditor'
@@ -122,3 +123,5 @@ function Exercises({ exercises, gear, figures }: ExercisesPageProps) {
     </div>
   )
 }
+
+export const ExercisesPageIsland = fromText(ExercisesPage)

@@ -5,6 +5,7 @@ import { gearFormNames, namedIn, usableOf, type GearKind, type GearSize } from '
 import { gearColumns, gearRows } from '@core/hall/gear-table'
 import type { Room } from '@core/hall/room'
 import type { WeightUnit } from '@core/hall/weight'
+import { fromText } from '../kit/from-text'
 import { api } from '../kit/api'
 import { Kit } from '../kit/Kit'
 import { tellProblem } from '../kit/notice'
@@ -90,3 +91,5 @@ const awayWords = ({ label, broken = 0, lent = 0 }: GearSize): string => {
   const words = [broken > 0 && `${broken} broken`, lent > 0 && `${lent} lent out`].filter(Boolean).join(', ')
   return words && [label, words].filter(Boolean).join(': ')
 }
+
+export const GearPageIsland = fromText(GearPage)

@@ -1,5 +1,6 @@
 import { nobody } from '@core/hall/erase'
 import { formatSeconds } from '@core/units'
+import { fromText } from './from-text'
 import { dayOf, timeOf } from './zoned-time'
 import { TableHead } from './TableHead'
 
@@ -76,3 +77,5 @@ function namesOf(people: LogRow['people']): string {
   if (known.length === 0) return others === 1 ? 'person' : 'people'
   return `${known.join(', ')} and ${others} ${others === 1 ? 'other' : 'others'}`
 }
+
+export const LogTableIsland = fromText(LogTable)

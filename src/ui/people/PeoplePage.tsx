@@ -4,6 +4,7 @@ import { strainNames } from '@core/hall/exercise'
 import type { GearKind } from '@core/hall/gear-kind'
 import { peopleColumns, peopleRows } from '@core/hall/people-table'
 import type { Person } from '@core/hall/person'
+import { fromText } from '../kit/from-text'
 import { Kit } from '../kit/Kit'
 import { saveCsv } from '../kit/save-csv'
 import { TableLibrary } from '../kit/TableLibrary'
@@ -76,3 +77,5 @@ function People({ people, gear }: PeoplePageProps) {
     </>
   )
 }
+
+export const PeoplePageIsland = fromText(PeoplePage)

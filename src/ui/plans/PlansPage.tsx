@@ -8,6 +8,7 @@ import { pieceNames } from '@core/summary/names'
 import { blocksOf } from '@core/timeline/blocks'
 import { compileTimeline } from '@core/timeline/compile'
 import { formatSeconds } from '@core/units'
+import { fromText } from '../kit/from-text'
 import { api, ApiError } from '../kit/api'
 import { Kit } from '../kit/Kit'
 import { Ribbon } from '../kit/Ribbon'
@@ -140,3 +141,5 @@ function PlanCard({ plan }: { plan: Plan }) {
     </article>
   )
 }
+
+export const PlansPageIsland = fromText(PlansPage)

@@ -4,6 +4,7 @@ import type { HallFigures } from '@core/hall/figures'
 import type { GearKind } from '@core/hall/gear-kind'
 import { showLength, type LengthUnit } from '@core/hall/length'
 import type { Room } from '@core/hall/room'
+import { fromText } from '../kit/from-text'
 import { api } from '../kit/api'
 import { FloorPlan } from '../kit/FloorPlan'
 import { Kit } from '../kit/Kit'
@@ -78,3 +79,5 @@ function Rooms({ rooms, gear, figures: first }: RoomsPageProps) {
     </div>
   )
 }
+
+export const RoomsPageIsland = fromText(RoomsPage)
