@@ -241,8 +241,8 @@ describe('people of a run under way', () => {
     expect(known.body).toMatchObject({ told: [expect.stringMatching(/^Rosalind /), expect.stringMatching(/^Rosalind goes easy on balance and jumps: new hip/)] })
     expect((await snapshot()).snapshot.people.at(-1)).toMatchObject({ id: 'rosalind', name: 'Rosalind', goEasyNote: 'new hip, ask first' })
     expect((await change(after.version + 4, { type: 'leaves', personId: 'rosalind' })).status).toBe(200)
-    // The room goes on when its class is put away meanwhile.
-    expect((await hall.remove(`/api/classes/${id}`)).status).toBe(200)
+    // A class under way is not put away.
+    expect(await hall.remove(`/api/classes/${id}`)).toMatchObject({ status: 409, body: { errors: [{ code: 'underWay' }] } })
     expect((await change(after.version + 5, { type: 'arrives', id: 'late-three', name: 'Rosalind' })).status).toBe(200)
     await press(hall, runId, 1, 'finish')
     expect((await hall.get('/log')).body).toContain('Quill')
