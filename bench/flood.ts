@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process'
 import { readFileSync } from 'node:fs'
-import { get } from 'node:http'
+import { get, type ClientRequest } from 'node:http'
 import { openHall, press, type Hall } from '../tests/fixtures/hall'
 import { percentile } from './clock'
 
@@ -23,8 +23,15 @@ async function measure(hall: Hall, seconds: number): Promise<Measured> {
   const sent = new Map<number, number>()
   const found: Measured = { commands: [], stops: [], beats: [], loop: 0, megabytes: 0 }
   let connected = 0
-  const open = Array.from({ length: streams }, () =>
-    get(`${hall.server.base}/api/runs/${runId}/events`, { agent: false }, (response) => {
+  const open = new Set<ClientRequest>()
+  const listen = () => {
+    const request = get(`${hall.server.base}/api/runs/${runId}/events`, { agent: false }, (response) => {
+      // As browsers do: who is told to wait asks again.
+      if (response.statusCode !== 200) {
+        open.delete(request)
+        request.destroy()
+        return void setTimeout(listen, 300)
+      }
       let last: number | undefined
       response.setEncoding('utf8').on('data', (text: string) => {
         const now = performance.now()
@@ -38,8 +45,11 @@ async function measure(hall: Hall, seconds: number): Promise<Measured> {
           if (at !== undefined) found.commands.push(now - at)
         }
       })
-    }),
-  )
+    })
+    request.on('error', () => {})
+    open.add(request)
+  }
+  for (let screen = 0; screen < streams; screen++) listen()
   while (connected < streams) await new Promise((resolve) => setTimeout(resolve, 20))
   await press(hall, runId, 0, 'start')
   let sequence = 1

@@ -13,7 +13,7 @@ const context = await browser.newContext({ viewport: { width: 1280, height: 800 
 const digitsWithin = (wall: Page, least: number, most: number) =>
   wall.waitForFunction(([low, high]) => { const digits = Number(document.querySelector('[data-testid=digits]')?.textContent?.replace(/\D/g, '')); return digits > low! && digits < high! }, [least, most])
 
-const settle = (page: Page) => page.waitForFunction(() => document.querySelector('astro-island[ssr]') === null && document.fonts.status === 'loaded')
+const settle = (page: Page) => page.waitForFunction(() => document.querySelector('astro-island[ssr]') === null && ![...document.querySelectorAll('[role=status]')].some((each) => each.textContent === 'One moment …') && document.fonts.status === 'loaded')
 const take = async (page: Page, name: string) => {
   await settle(page)
   await page.screenshot({ path: `${folder}${name}.png` })
