@@ -1,3 +1,4 @@
+import http from 'node:http'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { openHall, type Hall } from '../fixtures/hall'
 import { freePort, startServer } from '../fixtures/server'
@@ -44,6 +45,38 @@ describe('pages', () => {
       expect(status, path).toBe(404)
       expect(text, path).toContain('There is nothing at this address')
     }
+  })
+})
+
+describe('who is answered, and how', () => {
+  it('every answer carries its safety headers; pages run no script that the build did not make, and are kept by nobody', async () => {
+    for (const path of ['/', '/people', '/nowhere', '/api/time', '/api/people', '/color-scheme.js', '/icon.svg']) {
+      const { headers } = await fetch(hall.server.base + path)
+      expect([headers.get('x-content-type-options'), headers.get('referrer-policy'), headers.get('x-frame-options'), headers.get('permissions-policy')?.includes('camera=()')], path).toEqual(['nosniff', 'no-referrer', 'DENY', true])
+    }
+    for (const path of ['/', '/people', '/classes/demo-lunch/people']) {
+      const { headers } = await fetch(hall.server.base + path)
+      const scripts = /script-src ([^;]*)/.exec(headers.get('content-security-policy')!)![1]!
+      expect([scripts.includes('unsafe'), headers.get('content-security-policy')!.includes("frame-ancestors 'none'"), headers.get('cache-control')], path).toEqual([false, true, 'no-store'])
+    }
+  })
+
+  it('a foreign name, or a write from the page of another site, is refused', async () => {
+    // fetch names its host itself: asked by hand.
+    const asked = (method: string, headers: Record<string, string>) =>
+      new Promise<number>((resolve) => {
+        const { port } = new URL(hall.server.base)
+        const request = http.request({ port, host: '127.0.0.1', method, path: '/api/people', agent: false, headers }, (answer) => {
+          answer.resume()
+          resolve(answer.statusCode!)
+        })
+        request.end()
+      })
+    const json = { 'content-type': 'application/json' }
+    expect(await asked('GET', { host: 'evil.example' })).toBe(403)
+    expect(await asked('GET', { host: 'localhost' })).toBe(200)
+    expect(await asked('POST', { ...json, host: 'localhost', origin: 'http://evil.example' })).toBe(403)
+    expect(await asked('POST', { ...json, host: 'localhost', origin: 'http://localhost' })).toBe(400)
   })
 })
 

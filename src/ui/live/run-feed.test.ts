@@ -90,6 +90,21 @@ describe('RunFeed', () => {
     expect([reload.mock.calls.length, fetched.mock.calls.length]).toEqual([1, 1])
   })
 
+  it('asks again for a snapshot that could not be had, with the next beat', async () => {
+    const answers = [() => Promise.reject(new TypeError('no line')), () => Promise.resolve(new Response('', { status: 503 })), () => Promise.resolve(Response.json({ version: 5, snapshot: { ...snapshot, name: 'At last' } }))]
+    const fetched = vi.fn(() => answers.shift()!())
+    vi.stubGlobal('fetch', fetched)
+    const feed = feedOf([event(1, 'start')])
+    feed.run()
+    FakeSource.opened[0]!.send('snapshot', '5')
+    for (let beat = 0; beat < 3; beat++) {
+      await vi.advanceTimersByTimeAsync(5000)
+      FakeSource.opened[0]!.send('beat', { sequence: 1, version: 5 })
+    }
+    await vi.waitFor(() => expect(feed.get()).toMatchObject({ version: 5, snapshot: { name: 'At last' } }))
+    expect(fetched).toHaveBeenCalledTimes(3)
+  })
+
   it('stops for good when its screen is left', () => {
     const stop = feedOf().run()
     stop()

@@ -80,4 +80,43 @@ describe('one stream for all screens of a run in a browser', () => {
     vi.advanceTimersByTime(60_000)
     expect(FakeSource.opened).toHaveLength(1)
   })
+
+  it('that is behind at two beats asks anew for what it has missed; a snapshot that did not come is told of again', () => {
+    const { heard, listener: one } = listener('/one/events')
+    const leave = new SharedStream().join(one)
+    const [source] = FakeSource.opened
+    source!.send('open')
+    source!.send('snapshot', '3')
+    source!.send('run', event(1))
+    source!.send('beat', { sequence: 1, version: 3 })
+    // The next may be on its way.
+    source!.send('beat', { sequence: 2, version: 4 })
+    expect([FakeSource.opened.length, heard.at(-1)]).toEqual([1, { type: 'snapshot', version: 4 }])
+    source!.send('beat', { sequence: 2, version: 4 })
+    expect(FakeSource.opened.map(({ address }) => address)).toEqual(['/one/events?after=0', '/one/events?after=1'])
+    leave()
+  })
+
+  it('that the server sends away connects anew soon, to whoever answers then', () => {
+    const { listener: one } = listener('/one/events')
+    const leave = new SharedStream().join(one)
+    FakeSource.opened[0]!.send('run', event(1))
+    FakeSource.opened[0]!.send('rejoin', '1')
+    vi.advanceTimersByTime(400)
+    expect(FakeSource.opened.map(({ address }) => address)).toEqual(['/one/events?after=0', '/one/events?after=1'])
+    leave()
+  })
+
+  it('whose link was taken back, or whose class is over, is told so and asks no more', async () => {
+    vi.stubGlobal('fetch', async () => ({ status: 410 }))
+    const { heard, listener: one } = listener('/one/events')
+    new SharedStream().join(one)
+    FakeSource.opened[0]!.close()
+    FakeSource.opened[0]!.send('error')
+    await vi.advanceTimersByTimeAsync(1100)
+    expect(heard.at(-1)).toEqual({ type: 'over' })
+    const asked = FakeSource.opened.length
+    await vi.advanceTimersByTimeAsync(60_000)
+    expect(FakeSource.opened.length).toBe(asked)
+  })
 })
