@@ -8,7 +8,7 @@ export default defineConfig({
   testDir: 'tests/e2e',
   globalSetup: './tests/fixtures/template.ts',
   // Tests are shared out between the workers, each of which has an app and a database of its own; files come in another order every time.
-  workers: 3,
+  workers: 2,
   fullyParallel: true,
   projects: readdirSync('tests/e2e')
     .filter((file) => file.endsWith('.spec.ts'))
@@ -16,7 +16,7 @@ export default defineConfig({
     .sort((a, b) => a.at - b.at)
     .map(({ file }) => ({ name: file.replace('.spec.ts', ''), testMatch: file })),
   // Bounds for a machine that crawls: what is right never waits so long.
-  timeout: 120_000,
+  timeout: 180_000,
   expect: { timeout: 30_000 },
   use: {
     viewport: { width: 1280, height: 800 },
