@@ -1,4 +1,5 @@
 import { defineMiddleware } from 'astro:middleware'
+import { keepClosingOverdue } from '@server/actions/close-overdue'
 import { databaseTrouble } from '@server/db/trouble'
 import { limitRate } from '@server/http/rates'
 import { answerTo, notFound, refuse } from '@server/http/respond'
@@ -8,6 +9,9 @@ const id = /^[A-Za-z0-9_-]{1,64}$/
 
 /** Styles may stand in a page: what is worked out of geometry stands in attributes, and the interface's library puts rules into the head. */
 const styles = "style-src-elem 'self' 'unsafe-inline'; style-src-attr 'unsafe-inline'"
+
+// Once for the app, when it answers for the first time; not while it is built.
+if (process.env.VICINOR_SERVER) keepClosingOverdue()
 
 /** Before every page and endpoint: not too often from one address, and only addresses that can name something. What goes wrong on a page is told on a page. */
 export const onRequest = defineMiddleware(async ({ url, params, clientAddress, rewrite }, next) => {

@@ -115,6 +115,15 @@ describe('a run', () => {
     expect(body).toMatch(/Logged class[^]*plannedSeconds[^]*startedAt/)
   })
 
+  it('whose time is over is ended without anybody looking', async () => {
+    const runId = await makeRun(hall, 'demo-early')
+    await press(hall, runId, 0, 'start')
+    await hall.sql('update run_event set at = at - 36000000 where run_id = $1', [runId])
+    // Every process looks when it begins, and each minute after.
+    await hall.another()
+    await expect.poll(async () => (await hall.sql('select ended_at is not null as over from run where id = $1', [runId]))[0], { timeout: 20_000 }).toEqual({ over: true })
+  })
+
   it('is not found by a wall link that nobody gave out', async () => {
     expect((await hall.get('/api/screens/guess/events')).status).toBe(404)
     expect((await hall.get('/wall/guess')).status).toBe(404)
