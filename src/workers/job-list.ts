@@ -1,10 +1,12 @@
 import type { z } from 'zod'
 import { asOther, type OtherClass } from '../core/gear/overlap'
+import { ClassSave } from '../core/class/save'
 import { classSummary } from '../core/class/summary'
 import { computeClass, type HallLibrary } from '../core/class/compute'
 import { answerFindings, FindingsRequest } from '../core/findings/request'
 import { answerGearCount, GearRequest } from '../core/gear/request'
 import { ClassDocument } from '../core/hall/class-document'
+import { PlanFile } from '../core/plan/file'
 import { Plan } from '../core/plan/plan'
 import { read } from '../core/plan/read'
 import { success, type Result } from '../core/result'
@@ -34,6 +36,10 @@ export const jobs = {
   rotation: job(RotationRequest, answerRotation),
   gearCount: job(GearRequest, answerGearCount),
   findings: job(FindingsRequest, (request, library) => success({ findings: answerFindings(request, library) })),
+  /** Validated, and no more. */
+  readClass: job(ClassDocument, success),
+  readClassSave: job(ClassSave, success),
+  readPlanFile: job(PlanFile, success),
   /** What a run of the class begins with. */
   snapshot: job(zod.strictObject({ document: ClassDocument, roomName: zod.string() }), ({ document, roomName }, library) => takeSnapshot(document, computeClass(document, library), library, roomName)),
   /** What lists show of classes. */

@@ -101,6 +101,30 @@ describe('classes', () => {
     expect(second).toMatchObject({ status: 409, body: { errors: [{ code: 'changedElsewhere' }], current: { version: version + 1, document: { name: 'First' } } } })
   })
 
+  it('one near the largest is stored and read, and what is wrong deep in it is named', async () => {
+    const { id, document } = await makeClass(hall, 'demo-lunch')
+    const uses = (at: string) => Array.from({ length: 12 }, (_, use) => ({ id: `${at}-${use}`, exerciseId: 'goblet-squat', reps: { count: 10 } }))
+    const circuit = (at: number) => ({
+      id: `circuit-${at}`,
+      type: 'circuit',
+      travel: 'rotate',
+      laps: 1,
+      transition: { seconds: 5 },
+      stay: { kind: 'intervals', workSeconds: Array<number>(12).fill(5) },
+      stations: Array.from({ length: 40 }, (_, station) => ({ id: `station-${at}-${station}`, uses: uses(`use-${at}-${station}`) })),
+    })
+    const large = { ...document, arranged: undefined, spots: undefined, rotations: undefined, plan: { ...document.plan, slotSeconds: 21_600, parts: [{ id: 'all', pieces: Array.from({ length: 6 }, (_, at) => circuit(at)) }] } }
+    expect(JSON.stringify(large).length).toBeGreaterThan(190_000)
+    const saveId = '4b6bb9d4-4d0c-4c39-9d3f-8c8b6e0f7c11'
+    expect((await send('PUT', `/api/classes/${id}`, { version: 1, document: large, saveId })).status).toBe(200)
+    // The answer was lost: sent again, it is the same save.
+    expect(await send('PUT', `/api/classes/${id}`, { version: 1, document: large, saveId })).toMatchObject({ status: 200, body: { version: 2 } })
+    expect((await send('GET', `/api/classes/${id}`)).body.document.plan.parts[0].pieces).toHaveLength(6)
+    const wrong = structuredClone(large) as { plan: { parts: { pieces: { laps: unknown }[] }[] } }
+    wrong.plan.parts[0]!.pieces[5]!.laps = -1
+    expect(await send('PUT', `/api/classes/${id}`, { version: 2, document: wrong })).toMatchObject({ status: 422, body: { errors: [{ field: 'document.plan.parts[0].pieces[5].laps' }] } })
+  })
+
   it('a room that the hall does not have is named', async () => {
     const { document } = await lunchClass()
     expect(await post('/api/classes', { ...document, roomId: 'cellar' })).toMatchObject({ status: 422, body: { errors: [{ code: 'unknownRoom' }] } })

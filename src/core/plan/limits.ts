@@ -17,7 +17,7 @@ export const limits = {
   people: 200,
   totalSeconds: 6 * 3600,
   reps: 1000,
-  jsonBytes: 1_000_000,
+  jsonBytes: 400_000,
   nameLength: 80,
   noteLength: 1000,
 } as const

@@ -1,6 +1,8 @@
 import type { z } from 'zod'
 import { limits } from '../../core/plan/limits'
 import { read } from '../../core/plan/read'
+import type { JobName } from '../../workers/job-list'
+import { runJob } from '../jobs/pool'
 import { refuse, Refused } from './respond'
 
 /** Past this many bytes a body is no longer even read to its end. */
@@ -9,9 +11,17 @@ const patience = 32 * limits.jsonBytes
 /** No document that this app knows is deeper; a parser of one that is may run out of stack. */
 const mostLevels = 64
 
-/** The request's JSON body, validated. Answers 413, 400 or 422 otherwise; the errors name the fields. */
-export async function readBody<Schema extends z.ZodType>(request: Request, schema: Schema): Promise<z.output<Schema>> {
-  const result = read(schema, parsed(await readText(request)))
+/** A body of more characters than this can take longer to validate than the streams of a room can wait. */
+const mostHere = 20_000
+
+/**
+ * The request's JSON body, validated. Answers 413, 400 or 422 otherwise; the errors name the fields. What may be long is validated by the job `elsewhere`, which
+ * takes the same schema.
+ */
+export async function readBody<Schema extends z.ZodType>(request: Request, schema: Schema, elsewhere?: JobName): Promise<z.output<Schema>> {
+  const text = await readText(request)
+  if (elsewhere && text.length > mostHere) return JSON.parse(await runJob(elsewhere, text)) as z.output<Schema>
+  const result = read(schema, parsed(text))
   if (!result.ok) throw new Refused(422, result.problems)
   return result.value
 }
@@ -35,7 +45,7 @@ export async function readText(request: Request): Promise<string> {
     if (size <= limits.jsonBytes) chunks.push(chunk)
     if (size > patience) break
   }
-  if (size > limits.jsonBytes) throw refuse(413, 'tooLarge', `The body is larger than ${limits.jsonBytes / 1_000_000} MB, the most that is taken.`)
+  if (size > limits.jsonBytes) throw refuse(413, 'tooLarge', `The body is larger than ${limits.jsonBytes / 1000} kB, the most that is taken.`)
   const bytes = Buffer.concat(chunks)
   if (isTooDeep(bytes)) throw refuse(400, 'tooDeep', `The body is nested deeper than ${mostLevels} levels.`)
   try {

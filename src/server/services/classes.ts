@@ -1,11 +1,12 @@
 import { and, asc, desc, eq, gt, gte, inArray, isNull, lt, lte, sql } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
+import type { ClassSave } from '../../core/class/save'
 import type { ClassDocument } from '../../core/hall/class-document'
 import { limits } from '../../core/plan/limits'
 import { presentFormat } from '../../core/stored'
 import type { InHall } from '../db/in-hall'
 import { classes, classRevisions, rooms, runs } from '../db/schema'
-import { kinds, readRow } from '../db/stored'
+import { kinds, readRow, remembered } from '../db/stored'
 import { notFound, refuse } from '../http/respond'
 
 export interface StoredClass {
@@ -15,10 +16,21 @@ export interface StoredClass {
   updatedAt: Date
 }
 
-const columns = { id: classes.id, version: classes.version, document: classes.document, format: classes.format, updatedAt: classes.updatedAt }
-type Row = { id: string; version: number; document: unknown; format: number; updatedAt: Date }
+/** Of a class all but its document, which is large. */
+const columns = { id: classes.id, version: classes.version, updatedAt: classes.updatedAt }
+type Row = Omit<StoredClass, 'document'>
 
-const storedClass = ({ id, version, updatedAt, document, format }: Row): StoredClass => ({ id, version, updatedAt, document: readRow(kinds.class, { document, format }) })
+const known = remembered<ClassDocument>(60)
+
+/** With the document that belongs to the row's version. */
+async function storedClass({ hallId, tx }: InHall, { id, version, updatedAt }: Row): Promise<StoredClass> {
+  const document = await known(`${hallId}/${id}/${version}`, async () => {
+    const [row] = await tx.select({ document: classes.document, format: classes.format }).from(classes).where(and(eq(classes.hallId, hallId), eq(classes.id, id), eq(classes.version, version)))
+    if (!row) throw notFound('class')
+    return readRow(kinds.class, row)
+  })
+  return { id, version, updatedAt, document }
+}
 
 /** What lists show of a class, and from which class and library it was computed. */
 export interface ListedClass {
@@ -78,13 +90,14 @@ export async function classesBeside(hall: InHall, { id, document }: Pick<StoredC
 }
 
 /** A class that was put away is found only where `putAwayToo` is said: a run of it may still go on. */
-export async function findClass({ hallId, tx }: InHall, id: string, putAwayToo = false): Promise<StoredClass> {
+export async function findClass(hall: InHall, id: string, putAwayToo = false): Promise<StoredClass> {
+  const { hallId, tx } = hall
   const [row] = await tx
     .select(columns)
     .from(classes)
     .where(and(eq(classes.hallId, hallId), eq(classes.id, id), putAwayToo ? undefined : isNull(classes.deletedAt)))
   if (!row) throw notFound('class')
-  return storedClass(row)
+  return storedClass(hall, row)
 }
 
 async function requireRoom({ hallId, tx }: InHall, roomId: string): Promise<void> {
@@ -105,19 +118,30 @@ export async function createClass(hall: InHall, document: ClassDocument): Promis
 const revisionMinutes = 1
 const mostRevisions = 200
 
-/** Keeps the class as it now is in its history, and how it was at first. Runs in the transaction that changes it. */
-async function keepRevision({ hallId, tx }: InHall, before: Row, after: Row): Promise<void> {
-  const of = and(eq(classRevisions.hallId, hallId), eq(classRevisions.classId, after.id))
+/** Makes the class as it now stands one of its revisions, unless it is one. The database copies it: documents are large. */
+const keepAsIs = ({ hallId, tx }: InHall, id: string) =>
+  tx.execute(sql`insert into ${classRevisions} (hall_id, class_id, version, document, format, saved_at)
+    select hall_id, id, version, document, format, updated_at from ${classes} where hall_id = ${hallId} and id = ${id} on conflict do nothing`)
+
+/** A class that was never changed has no revision yet: how it was at first. */
+async function keepFirst(hall: InHall, id: string): Promise<void> {
+  const { hallId, tx } = hall
+  const [any] = await tx.select({ version: classRevisions.version }).from(classRevisions).where(and(eq(classRevisions.hallId, hallId), eq(classRevisions.classId, id))).limit(1)
+  if (!any) await keepAsIs(hall, id)
+}
+
+/** Keeps the class as it now is in its history; in place of the one before, where that is fresh. */
+async function keepRevision(hall: InHall, id: string): Promise<void> {
+  const { hallId, tx } = hall
+  const of = and(eq(classRevisions.hallId, hallId), eq(classRevisions.classId, id))
   const [last] = await tx
     .select({ version: classRevisions.version, fresh: sql<boolean>`${classRevisions.savedAt} > now() - ${`${revisionMinutes} minutes`}::interval` })
     .from(classRevisions)
     .where(of)
     .orderBy(desc(classRevisions.version))
     .limit(1)
-  const row = (stored: Row, savedAt: Date) => ({ hallId, classId: stored.id, version: stored.version, document: stored.document, format: stored.format, savedAt })
-  if (!last) await tx.insert(classRevisions).values(row(before, before.updatedAt))
-  else if (last.fresh && last.version > 1) await tx.delete(classRevisions).where(and(of, eq(classRevisions.version, last.version)))
-  await tx.insert(classRevisions).values(row(after, after.updatedAt))
+  if (last?.fresh && last.version > 1) await tx.delete(classRevisions).where(and(of, eq(classRevisions.version, last.version)))
+  await keepAsIs(hall, id)
   const [oldest] = await tx.select({ version: classRevisions.version }).from(classRevisions).where(of).orderBy(desc(classRevisions.version)).offset(mostRevisions).limit(1)
   if (oldest) await tx.delete(classRevisions).where(and(of, lte(classRevisions.version, oldest.version)))
 }
@@ -142,14 +166,6 @@ export async function findRevision({ hallId, tx }: InHall, id: string, version: 
   return { version: row.version, savedAt: row.savedAt, document: readRow(kinds.class, row) }
 }
 
-/** A save as it is sent: made from `version`, or following another save whose answer had not come. */
-export interface ClassSave {
-  version: number
-  document: ClassDocument
-  saveId?: string | undefined
-  follows?: string | undefined
-}
-
 /** Stores the document if nobody has changed the class since; else 409 with the class as it is now. The same save a second time changes nothing. */
 export async function updateClass(hall: InHall, id: string, { version, document, saveId, follows }: ClassSave): Promise<StoredClass> {
   const { hallId, tx } = hall
@@ -157,15 +173,16 @@ export async function updateClass(hall: InHall, id: string, { version, document,
   const here = and(eq(classes.hallId, hallId), eq(classes.id, id), isNull(classes.deletedAt))
   const [before] = await tx.select({ ...columns, saveId: classes.saveId }).from(classes).where(here).for('update')
   if (!before) throw notFound('class')
-  if (saveId !== undefined && before.saveId === saveId) return storedClass(before)
+  if (saveId !== undefined && before.saveId === saveId) return storedClass(hall, before)
   const isNext = before.version === version || (follows !== undefined && before.saveId === follows)
-  if (!isNext) throw refuse(409, 'changedElsewhere', 'This class was changed in another window.', { current: storedClass(before) })
+  if (!isNext) throw refuse(409, 'changedElsewhere', 'This class was changed in another window.', { current: await storedClass(hall, before) })
+  await keepFirst(hall, id)
   const [after] = await tx
     .update(classes)
     .set({ name: document.name, startsAt: new Date(document.startsAt), document, format: presentFormat(kinds.class), saveId: saveId ?? null, version: sql`${classes.version} + 1`, updatedAt: sql`now()` })
     .where(here)
     .returning(columns)
-  await keepRevision(hall, before, after!)
+  await keepRevision(hall, id)
   return { ...after!, document }
 }
 

@@ -3,7 +3,6 @@ import type { HallLibrary } from '../../core/class/compute'
 import { strainNames } from '../../core/hall/exercise'
 import type { Person } from '../../core/hall/person'
 import type { Plan } from '../../core/plan/plan'
-import { foldEvents } from '../../core/run/apply'
 import { withAsk, type CardAsk } from '../../core/run/card-ask'
 import { withRoomChange, type RoomChange } from '../../core/run/room-change'
 import { roomVersion } from '../../core/run/room-version'
@@ -17,7 +16,7 @@ import { kinds, readRow } from '../db/stored'
 import { refuse, Refused } from '../http/respond'
 import { findClass } from './classes'
 import { hallLibrary } from './halls'
-import { eventsAfter, lockedRun, notifyRun, timeIn, type StoredRun } from './runs'
+import { lockedRun, notifyRun, progressOf, type LockedRun, type StoredRun } from './runs'
 
 export interface RoomChangeDone {
   version: number
@@ -68,9 +67,9 @@ function requireAsksLeft({ snapshot }: StoredRun): void {
 }
 
 /** The run as it stands; refused when it has ended. */
-async function stateNow(hall: InHall, run: StoredRun): Promise<RunState> {
-  const progress = foldEvents(run.snapshot.timeline, await eventsAfter(hall, run.id, 0))
-  const state = stateAt(progress, Math.max(await timeIn(hall), progress.at))
+async function stateNow(hall: InHall, run: LockedRun): Promise<RunState> {
+  const progress = await progressOf(hall, run)
+  const state = stateAt(progress, Math.max(run.now, progress.at))
   if (state.status === 'finished') throw refuse(409, 'notNow', 'This class has ended.')
   return state
 }
@@ -104,7 +103,7 @@ export function takeBackChange(hall: InHall, runId: string, version: number): Pr
   })
 }
 
-type Change = (run: StoredRun) => Promise<{ snapshot: RunSnapshot; before: RunSnapshot | null; told: string[] }>
+type Change = (run: LockedRun) => Promise<{ snapshot: RunSnapshot; before: RunSnapshot | null; told: string[] }>
 
 async function withRoom(hall: InHall, runId: string, version: number | undefined, change: Change): Promise<RoomChangeDone> {
   const { hallId, tx } = hall

@@ -1,17 +1,16 @@
-import { and, asc, count, desc, eq, gt, inArray, isNotNull, isNull, ne, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, gt, inArray, isNotNull, isNull, ne, sql } from 'drizzle-orm'
+import { LRUCache } from 'lru-cache'
 import { nanoid } from 'nanoid'
-import { commandFor } from '../../core/run/asked'
-import type { CommandRequest, RunEvent } from '../../core/run/events'
-import { applicable, apply, foldEvents } from '../../core/run/apply'
-import { advance } from '../../core/run/progress'
-import { isTap } from '../../core/run/taps'
+import type { RunEvent } from '../../core/run/events'
+import { apply } from '../../core/run/apply'
+import { advance, initialProgress, type Progress } from '../../core/run/progress'
 import type { RunSnapshot } from '../../core/run/snapshot'
 import type { Milliseconds } from '../../core/units'
 import type { InHall } from '../db/in-hall'
 import type { Transaction } from '../db/pool'
 import { classes, runEvents, runs } from '../db/schema'
 import { kinds, readRow, remembered } from '../db/stored'
-import { notFound, refuse, Refused } from '../http/respond'
+import { notFound, Refused } from '../http/respond'
 import { roomTime } from '../live/room-time'
 
 /** The channel on which app processes tell each other that a run has something new. */
@@ -29,9 +28,6 @@ export interface StoredRun {
 /** A run without its snapshot, which is large and seldom new. */
 export const runColumns = { id: runs.id, hallId: runs.hallId, classId: runs.classId, version: runs.version, sequence: runs.sequence }
 export type RunRow = Omit<StoredRun, 'snapshot'>
-
-/** A run has at most so many events, and so much said in them: a class of six hours with a tap every two seconds. */
-const most = { events: 10_000, eventBytes: 20_000_000 } as const
 
 const known = remembered<RunSnapshot>(40)
 
@@ -74,12 +70,13 @@ export async function openRun(hall: InHall, classId: string, snapshot: string | 
   return run!
 }
 
-/** Tells every app process that the run has something new: one event and nothing else, where its number is said. */
-export const notifyRun = (tx: Transaction, runId: string, sequence?: number) => tx.execute(sql`select pg_notify(${runChannel}, ${sequence === undefined ? runId : `${runId} ${sequence}`})`)
+/** In a query: tells every app process that the run has something new: one event and nothing else, where its number is said. */
+export const notice = (runId: string, sequence?: number) => sql`pg_notify(${runChannel}, ${sequence === undefined ? runId : `${runId} ${sequence}`})`
 
-async function findRow({ hallId, tx }: InHall, id: string, lock = false): Promise<RunRow> {
-  const query = tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, id)))
-  const [run] = await (lock ? query.for('update') : query)
+export const notifyRun = (tx: Transaction, runId: string) => tx.execute(sql`select ${notice(runId)}`)
+
+async function findRow({ hallId, tx }: InHall, id: string): Promise<RunRow> {
+  const [run] = await tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, id)))
   if (!run) throw notFound('run')
   return run
 }
@@ -89,69 +86,47 @@ export async function findRun(hall: InHall, id: string): Promise<StoredRun> {
   return { ...row, snapshot: await snapshotOf(hall, row) }
 }
 
-/** The run, which nobody else changes until the work is done. */
-export async function lockedRun(hall: InHall, id: string): Promise<StoredRun> {
-  const row = await findRow(hall, id, true)
-  return { ...row, snapshot: await snapshotOf(hall, row) }
+/** A run that nobody else changes, and the room's time. */
+export interface LockedRun extends StoredRun {
+  now: Milliseconds
 }
+
+/** The run, which nobody else changes until the work is done, and the room's time. */
+export async function lockedRun(hall: InHall, id: string): Promise<LockedRun> {
+  const { hallId, tx } = hall
+  let row: RunRow | undefined
+  const now = await roomTime(async () => {
+    const rows = await tx.select({ ...runColumns, now: sql<number>`room_time()` }).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, id))).for('update')
+    if (!rows[0]) throw notFound('run')
+    row = rows[0]
+    return { rows }
+  })
+  return { ...row!, snapshot: await snapshotOf(hall, row!), now }
+}
+
+/** How far runs have come, by the events that were read of them: a command in a long class must not read them all again. */
+const come = new LRUCache<string, Progress>({ max: 200 })
+
+/** How far the run has come with the events that its row counts. */
+export async function progressOf(hall: InHall, { id, hallId, version, sequence, snapshot }: StoredRun): Promise<Progress> {
+  const key = `${hallId}/${id}/${version}`
+  const known = come.get(key)
+  const from = known && known.sequence <= sequence ? known : initialProgress(snapshot.timeline)
+  const fresh = from.sequence === sequence ? [] : await eventsAfter(hall, id, from.sequence)
+  const progress = fresh.filter((event) => event.sequence <= sequence).reduce(apply, from)
+  come.set(key, progress)
+  return progress
+}
+
+/** An event as it is told. */
+export const eventColumns = { sequence: runEvents.sequence, id: runEvents.id, at: runEvents.at, who: runEvents.who, command: runEvents.command }
 
 export async function eventsAfter({ hallId, tx }: InHall, runId: string, sequence: number): Promise<RunEvent[]> {
   return tx
-    .select({ sequence: runEvents.sequence, id: runEvents.id, at: runEvents.at, who: runEvents.who, command: runEvents.command })
+    .select(eventColumns)
     .from(runEvents)
     .where(and(eq(runEvents.hallId, hallId), eq(runEvents.runId, runId), gt(runEvents.sequence, sequence)))
     .orderBy(asc(runEvents.sequence))
-}
-
-async function requireSpace({ hallId, tx }: InHall, run: RunRow): Promise<void> {
-  if (run.sequence < most.events && run.sequence % 100 !== 99) return
-  const [used] = await tx.select({ events: count(), bytes: sql<number>`coalesce(sum(pg_column_size(${runEvents.command})), 0)::float8` }).from(runEvents).where(and(eq(runEvents.hallId, hallId), eq(runEvents.runId, run.id)))
-  if (used!.events >= most.events || used!.bytes >= most.eventBytes) throw refuse(409, 'tooManyEvents', 'More has happened in this class than one class can keep. It can still be stopped and ended; open it anew to go on.')
-}
-
-const neverRefused = new Set(['stop', 'finish'])
-
-/**
- * Takes a command into the run's order. A repeat (the same id) answers with what it did the first time; one that was
- * decided on an older state is refused with 409 and the events it had not seen, and so is one that means nothing now. A stop and a tap are never too
- * late: they are told what they had `missed`.
- */
-export async function takeCommand(hall: InHall, runId: string, request: CommandRequest): Promise<{ event: RunEvent; missed: RunEvent[]; repeated: boolean }> {
-  const { hallId, tx } = hall
-  const run = await lockedRun(hall, runId)
-  const events = await eventsAfter(hall, run.id, 0)
-  const before = events.find((event) => event.id === request.id)
-  const missed = events.filter((event) => event.sequence > request.expectedSequence && event !== before)
-  if (before) return { event: before, missed, repeated: true }
-  if (request.expectedSequence !== run.sequence && request.command.type !== 'stop' && !isTap(request.command)) {
-    throw refuse(409, 'stale', 'Somebody else was quicker. This screen now shows where the class is; press again if you still want to.', { events: missed })
-  }
-  if (!neverRefused.has(request.command.type)) await requireSpace(hall, run)
-  const progress = foldEvents(run.snapshot.timeline, events)
-  const at = Math.max(Math.round(await timeIn(hall)), progress.at)
-  const now = advance(progress, at)
-  // From the very state that the screen had: what it showed is what is done.
-  const asked = commandFor(request.command, run.snapshot, progress)
-  if (!asked.ok) throw new Refused(409, asked.problems, { events: [] })
-  const command = asked.value
-  if (!applicable(now, command)) {
-    if (command.type === 'amend') throw refuse(409, 'notNow', 'The class has gone on to its next part meanwhile. Look at the ways again.', { events: [] })
-    if (isTap(command)) throw refuse(409, 'notNow', 'That was tapped outside a part at one’s own pace, or too long after the class, and does not count.', { events: [] })
-    throw refuse(409, 'notNow', `"${command.type}" means nothing while the class is ${now.mode}.`, { events: [] })
-  }
-  const event: RunEvent = { sequence: run.sequence + 1, id: request.id, at, who: request.who, command }
-  const after = apply(now, event)
-  await tx.insert(runEvents).values({ hallId, runId: run.id, ...event })
-  await tx
-    .update(runs)
-    .set({
-      sequence: event.sequence,
-      ...(after.startedAt !== undefined && { startedAt: new Date(after.startedAt) }),
-      ...(after.endedAt !== undefined && { endedAt: new Date(after.endedAt) }),
-    })
-    .where(and(eq(runs.hallId, hallId), eq(runs.id, run.id)))
-  await notifyRun(tx, run.id, event.sequence)
-  return { event, missed, repeated: false }
 }
 
 /** Marks a run whose time has run out as ended; tells whether it has. One that cannot be read is left as it is, and does not stand in the way. */
@@ -161,7 +136,7 @@ export async function closeIfOver(hall: InHall, run: RunRow): Promise<boolean> {
     throw error
   })
   if (!snapshot) return true
-  const progress = advance(foldEvents(snapshot.timeline, await eventsAfter(hall, run.id, 0)), await timeIn(hall))
+  const progress = advance(await progressOf(hall, { ...run, snapshot }), await timeIn(hall))
   if (progress.endedAt === undefined) return false
   await hall.tx.update(runs).set({ endedAt: new Date(progress.endedAt) }).where(and(eq(runs.hallId, hall.hallId), eq(runs.id, run.id)))
   return true

@@ -100,7 +100,7 @@ function Plans({ initial }: { initial: Plan[] }) {
 }
 
 async function readFile(file: File): Promise<unknown> {
-  if (file.size > limits.jsonBytes) throw new Error(`The file is larger than ${limits.jsonBytes / 1_000_000} MB, the most that is taken.`)
+  if (file.size > limits.jsonBytes) throw new Error(`The file is larger than ${limits.jsonBytes / 1000} kB, the most that is taken.`)
   try {
     return JSON.parse(await file.text())
   } catch {

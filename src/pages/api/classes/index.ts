@@ -5,6 +5,6 @@ import { endpoint, json } from '@server/http/respond'
 import { createClass } from '@server/services/classes'
 
 export const POST = endpoint(async ({ request }) => {
-  const document = await readBody(request, ClassDocument)
+  const document = await readBody(request, ClassDocument, 'readClass')
   return json(await inTheHall((hall) => createClass(hall, document)), 201)
 })

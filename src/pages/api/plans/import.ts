@@ -5,6 +5,6 @@ import { endpoint, json } from '@server/http/respond'
 import { importPlan } from '@server/services/plans'
 
 export const POST = endpoint(async ({ request }) => {
-  const file = await readBody(request, PlanFile)
+  const file = await readBody(request, PlanFile, 'readPlanFile')
   return json(await inTheHall((hall) => importPlan(hall, file)), 201)
 })

@@ -4,7 +4,7 @@ import { readBody } from '@server/http/body'
 import { endpoint, json } from '@server/http/respond'
 import { announce } from '@server/live/bus'
 import { coachedRun } from '@server/services/links'
-import { takeCommand } from '@server/services/runs'
+import { takeCommand } from '@server/services/commands'
 
 export const POST = endpoint(async ({ params, request }) => {
   const command = await readBody(request, CommandRequest)

@@ -1,0 +1,79 @@
+import { and, asc, count, eq, gt, or, sql } from 'drizzle-orm'
+import { apply, applicable } from '../../core/run/apply'
+import { commandFor } from '../../core/run/asked'
+import type { Command, CommandRequest, RunEvent } from '../../core/run/events'
+import { advance, type Progress } from '../../core/run/progress'
+import { isTap } from '../../core/run/taps'
+import type { InHall } from '../db/in-hall'
+import { runEvents, runs } from '../db/schema'
+import { refuse, Refused } from '../http/respond'
+import { eventColumns, lockedRun, notice, progressOf, type RunRow } from './runs'
+
+/** A run has at most so many events, and so much said in them: a class of six hours with a tap every two seconds. */
+const most = { events: 10_000, eventBytes: 20_000_000 } as const
+
+async function requireSpace({ hallId, tx }: InHall, run: RunRow): Promise<void> {
+  if (run.sequence < most.events && run.sequence % 100 !== 99) return
+  const [used] = await tx.select({ events: count(), bytes: sql<number>`coalesce(sum(pg_column_size(${runEvents.command})), 0)::float8` }).from(runEvents).where(and(eq(runEvents.hallId, hallId), eq(runEvents.runId, run.id)))
+  if (used!.events >= most.events || used!.bytes >= most.eventBytes) throw refuse(409, 'tooManyEvents', 'More has happened in this class than one class can keep. It can still be stopped and ended; open it anew to go on.')
+}
+
+const neverRefused = new Set(['stop', 'finish'])
+
+/**
+ * Takes a command into the run's order. A repeat (the same id) answers with what it did the first time; one that was
+ * decided on an older state is refused with 409 and the events it had not seen, and so is one that means nothing now. A stop and a tap are never too
+ * late: they are told what they had `missed`.
+ */
+export async function takeCommand(hall: InHall, runId: string, request: CommandRequest): Promise<{ event: RunEvent; missed: RunEvent[]; repeated: boolean }> {
+  const run = await lockedRun(hall, runId)
+  const progress = await progressOf(hall, run)
+  const { before, missed } = await sinceAsked(hall, run, request)
+  if (before) return { event: before, missed, repeated: true }
+  if (request.expectedSequence !== run.sequence && request.command.type !== 'stop' && !isTap(request.command)) {
+    throw refuse(409, 'stale', 'Somebody else was quicker. This screen now shows where the class is; press again if you still want to.', { events: missed })
+  }
+  if (!neverRefused.has(request.command.type)) await requireSpace(hall, run)
+  const at = Math.max(Math.round(run.now), progress.at)
+  const now = advance(progress, at)
+  // From the very state that the screen had: what it showed is what is done.
+  const asked = commandFor(request.command, run.snapshot, progress)
+  if (!asked.ok) throw new Refused(409, asked.problems, { events: [] })
+  requireMeaning(now, asked.value)
+  const event: RunEvent = { sequence: run.sequence + 1, id: request.id, at, who: request.who, command: asked.value }
+  await store(hall, run.id, event, apply(now, event))
+  return { event, missed, repeated: false }
+}
+
+/** What the request did, if it came before, and the events that its screen had not seen. */
+async function sinceAsked({ hallId, tx }: InHall, run: RunRow, { id, expectedSequence }: CommandRequest): Promise<{ before: RunEvent | undefined; missed: RunEvent[] }> {
+  const events = await tx
+    .select(eventColumns)
+    .from(runEvents)
+    .where(and(eq(runEvents.hallId, hallId), eq(runEvents.runId, run.id), or(gt(runEvents.sequence, expectedSequence), eq(runEvents.id, id))))
+    .orderBy(asc(runEvents.sequence))
+  const before = events.find((event) => event.id === id)
+  return { before, missed: events.filter((event) => event.sequence > expectedSequence && event !== before) }
+}
+
+function requireMeaning(now: Progress, command: Command): void {
+  if (applicable(now, command)) return
+  if (command.type === 'amend') throw refuse(409, 'notNow', 'The class has gone on to its next part meanwhile. Look at the ways again.', { events: [] })
+  if (isTap(command)) throw refuse(409, 'notNow', 'That was tapped outside a part at one’s own pace, or too long after the class, and does not count.', { events: [] })
+  throw refuse(409, 'notNow', `"${command.type}" means nothing while the class is ${now.mode}.`, { events: [] })
+}
+
+/** In one question: while the app is busy, each costs a turn of its thread, and a room waits for the sum. */
+async function store({ hallId, tx }: InHall, runId: string, event: RunEvent, after: Progress): Promise<void> {
+  const stored = tx.$with('stored').as(tx.insert(runEvents).values({ hallId, runId, ...event }).returning({ sequence: runEvents.sequence }))
+  await tx
+    .with(stored)
+    .update(runs)
+    .set({
+      sequence: event.sequence,
+      ...(after.startedAt !== undefined && { startedAt: new Date(after.startedAt) }),
+      ...(after.endedAt !== undefined && { endedAt: new Date(after.endedAt) }),
+    })
+    .where(and(eq(runs.hallId, hallId), eq(runs.id, runId)))
+    .returning({ told: notice(runId, event.sequence) })
+}
