@@ -99,6 +99,7 @@ test('the controls open on another device by a link, until it is taken back', as
   await openPage(other, new URL(path, controls.url()).href)
   await press(other, /^Start/)
   await expect(word(wall)).toHaveText('Get set')
+  await press(controls, /^Take over/)
   await press(controls, /^Skip/)
   await expectTogether(controls, other)
   await press(screens, /^Controls on another device: make new links/)

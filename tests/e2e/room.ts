@@ -24,6 +24,8 @@ export async function openRoomOf(controls: Page, classId: string, base = ''): Pr
 export async function openScreens(controls: Page, names: readonly string[]): Promise<Page[]> {
   const links = await controls.context().newPage()
   await openPage(links, `${controls.url()}/screens`)
+  // Some stand behind a press.
+  await links.locator('details').evaluateAll((all) => (all as HTMLDetailsElement[]).forEach((details) => (details.open = true)))
   const opened: Page[] = []
   for (const name of names) {
     const path = await links.getByRole('link', { name, exact: true }).getAttribute('href')

@@ -14,7 +14,7 @@ export function apply(before: Progress, event: RunEvent): Progress {
   const progress: Progress = { ...advance(before, event.at), sequence: event.sequence }
   if (!applicable(progress, command)) return progress
   const after = { ...progress, ...changes(progress, event) }
-  if (isTap(command)) return after
+  if (isTap(command) || command.type === 'takeOver') return after
   return { ...after, undoable: isUndoable(command.type) ? { type: command.type, at: event.at, before: restorableOf(progress) } : undefined }
 }
 
@@ -75,6 +75,8 @@ function changes(progress: Progress, event: RunEvent): Partial<Progress> {
       return progress.mode === 'ready' ? { timeline: command.timeline } : { amended: { timeline: command.timeline, phase: command.phase } }
     case 'undo':
       return undone(progress)
+    case 'takeOver':
+      return { holder: { device: command.device, name: command.name, since: at, ...(progress.holder && { from: progress.holder.name }) } }
   }
 }
 
@@ -107,6 +109,8 @@ export function applicable(progress: Progress, command: Command): boolean {
       return underWay && progress.countIn === 0
     case 'undo':
       return mode !== 'finished' && canUndo(progress)
+    case 'takeOver':
+      return mode !== 'finished' && progress.holder?.device !== command.device
     case 'tap':
     case 'untap':
       return canTap(progress, command)

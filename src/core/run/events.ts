@@ -29,6 +29,7 @@ const simple = [
   z.strictObject({ type: z.literal('goto'), phase: wholeNumber(0, limits.phases), into: secondsField().optional() }),
   z.strictObject({ type: z.literal('tap'), personIds: z.array(idField).min(1, 'needs somebody').max(limits.people), what: TapKind, when: TapWhen.optional() }),
   z.strictObject({ type: z.literal('untap'), tapId: idField }),
+  z.strictObject({ type: z.literal('takeOver'), device: idField, name: nameField(40) }),
 ] as const
 
 const known = { error: 'must be a known command' }
@@ -48,6 +49,8 @@ export const CommandRequest = z.strictObject({
   id: z.uuid('must be a UUID'),
   expectedSequence: wholeNumber(0, 1_000_000_000),
   who: nameField(40),
+  /** Of the coach's device, where there may be several. */
+  device: idField.optional(),
   command: AskedCommand,
 })
 export type CommandRequest = z.infer<typeof CommandRequest>

@@ -3,6 +3,7 @@ import { limits } from '../plan/limits'
 import type { Phase, Timeline } from '../timeline/phase'
 import type { Milliseconds } from '../units'
 import type { Command, TapKind } from './events'
+import type { Holder } from './holder'
 
 export const countInMs: Milliseconds = 10_000
 
@@ -29,6 +30,8 @@ export interface Progress {
   startedAt?: Milliseconds
   endedAt?: Milliseconds
   taps: Tap[]
+  /** The device that moves the clock, once one has. */
+  holder?: Holder
   /** The last command that can be taken back, and where the run stood before it. */
   undoable?: { type: Command['type']; at: Milliseconds; before: Restorable }
 }

@@ -63,7 +63,7 @@ export function forOne(snapshot: RunSnapshot, personId: string): RunSnapshot {
 }
 
 /** The snapshot as the screen behind a link may have it. The controls are the coach's own, wherever they are opened. */
-export function snapshotFor(screen: 'wall' | 'card' | 'station' | 'controls', subject: string, snapshot: RunSnapshot): RunSnapshot {
+export function snapshotFor(screen: 'wall' | 'card' | 'station' | 'controls' | 'names', subject: string, snapshot: RunSnapshot): RunSnapshot {
   if (screen === 'controls') return snapshot
   return screen === 'card' ? forOne(snapshot, subject) : forTheWall(snapshot)
 }

@@ -1,6 +1,7 @@
 import type { Phase, Timeline } from '../timeline/phase'
 import type { Milliseconds } from '../units'
 import type { Command } from './events'
+import type { Holder } from './holder'
 import { canUndo } from './undo'
 import { advance, phaseLength, phaseLimit, type Progress } from './progress'
 
@@ -27,13 +28,15 @@ export interface RunState {
   timeline: Timeline
   /** Which command can be taken back. */
   undoable?: Command['type'] | undefined
+  /** The device that holds the controls. */
+  holder?: Holder | undefined
   startedAt?: Milliseconds
   endedAt?: Milliseconds
 }
 
 export function stateAt(progress: Progress, now: Milliseconds): RunState {
   const here = advance(progress, now)
-  const { timeline, phase: index, elapsed, countIn, holding, sequence, startedAt, endedAt } = here
+  const { timeline, phase: index, elapsed, countIn, holding, holder, sequence, startedAt, endedAt } = here
   const phase = timeline.phases[index]!
   const length = phaseLimit(here)
   const remaining = Math.max(0, length - elapsed)
@@ -57,6 +60,7 @@ export function stateAt(progress: Progress, now: Milliseconds): RunState {
     holding,
     timeline,
     undoable: !finished && canUndo(here) ? here.undoable!.type : undefined,
+    holder,
     startedAt,
     endedAt,
   }

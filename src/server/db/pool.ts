@@ -9,10 +9,11 @@ export type Transaction = Parameters<Parameters<Database['transaction']>[0]>[0]
 export const patience = { connect: 3000, statement: 10_000, lock: 5000, idleInTransaction: 10_000 } as const
 
 /** What a connection is told when it begins. A query whose answer never comes ends it, too. */
-const settings = (max: number, connectionMs: number): pg.PoolConfig => ({
+const settings = (max: number, connectionMs: number, idleMs: number): pg.PoolConfig => ({
   connectionString: databaseUrl(),
   max,
   connectionTimeoutMillis: connectionMs,
+  idleTimeoutMillis: idleMs,
   statement_timeout: patience.statement,
   lock_timeout: patience.lock,
   idle_in_transaction_session_timeout: patience.idleInTransaction,
@@ -29,8 +30,8 @@ export function databaseUrl(): string {
 let main: { pool: pg.Pool; database: Database } | undefined
 let side: pg.Pool | undefined
 
-function open(max: number, connectionMs: number): pg.Pool {
-  const pool = new pg.Pool(settings(max, connectionMs))
+function open(max: number, connectionMs: number, idleMs: number): pg.Pool {
+  const pool = new pg.Pool(settings(max, connectionMs, idleMs))
   // A connection that breaks, idle or in use, says so here too: whoever waits for it hears of it through its own query.
   pool.on('error', () => {})
   pool.on('connect', (client) => void client.on('error', () => {}))
@@ -40,15 +41,15 @@ function open(max: number, connectionMs: number): pg.Pool {
 /** The connections in which all work on a hall is done. Only `inHall` opens transactions on them, one for each piece of work. */
 export function database(): Database {
   if (!main) {
-    const pool = open(10, patience.connect)
+    const pool = open(10, patience.connect, 10_000)
     main = { pool, database: drizzle(pool, { schema }) }
   }
   return main.database
 }
 
-/** Connections that are never waited for by work: for the health of the app, the room's time, and beats. */
+/** Connections that are never waited for by work, and stay open: for the health of the app, the room's time, and beats. */
 export function sidePool(): pg.Pool {
-  side ??= open(2, 1000)
+  side ??= open(2, 1000, 0)
   return side
 }
 

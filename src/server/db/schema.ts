@@ -146,12 +146,34 @@ export const screenLinks = pgTable(
     token: text('token').primaryKey(),
     hallId: hallId(),
     runId: text('run_id').notNull(),
-    screen: text('screen', { enum: ['wall', 'card', 'station', 'controls'] }).notNull(),
+    screen: text('screen', { enum: ['wall', 'card', 'station', 'controls', 'names'] }).notNull(),
     /** The person whose card it is, or the number of the station. */
     subject: text('subject'),
     revoked: boolean('revoked').notNull().default(false),
   },
   (table) => [ofRun('screen_link', table), index('screen_link_by_run').on(table.hallId, table.runId)],
+)
+
+/** A screen that shows a code until a coach has told it, by that code, which screen of a class it is. Only the screen itself knows the `device` by which it asks. */
+export const pairings = pgTable(
+  'pairing',
+  {
+    hallId: hallId(),
+    device: text('device').notNull(),
+    code: text('code').notNull(),
+    /** By the room's time, in milliseconds. */
+    until: bigint('until', { mode: 'number' }).notNull(),
+    /** Where it was sent to: a code is good for one screen, once. */
+    path: text('path'),
+  },
+  (table) => [primaryKey({ columns: [table.hallId, table.device] }), uniqueIndex('pairing_code').on(table.hallId, table.code)],
+)
+
+/** Whose card is open on a device that found it in the room's list of names: nobody else opens it from there. */
+export const cardClaims = pgTable(
+  'card_claim',
+  { hallId: hallId(), runId: text('run_id').notNull(), personId: text('person_id').notNull(), device: text('device').notNull() },
+  (table) => [primaryKey({ columns: [table.hallId, table.runId, table.personId] }), ofRun('card_claim', table)],
 )
 
 /** By how much the room's time is ahead of the database's clock, since that was last set by hand: one row. */

@@ -42,6 +42,15 @@ export function foreign(headers: { host?: string | undefined; origin?: string | 
   return from !== undefined && names.has(from) ? undefined : 'A page of another site cannot change anything here.'
 }
 
+/** What codes on a page open: the address `wanted` of those by which other devices find the app, else the first; and all of them. With none, as the page was asked for. */
+export function codesOpen(request: Request, wanted?: string | null): { base: string; bases: string[] } {
+  const asked = new URL(request.url)
+  // As this page was asked for, with its port.
+  asked.host = request.headers.get('host') ?? asked.host
+  const bases = reachableBases(asked)
+  return { base: bases.find((each) => each === wanted) ?? bases[0] ?? asked.origin, bases }
+}
+
 /** Where other devices find the app: its known address; else the one that was asked by, when that is none of this machine alone; else this machine's in the network. Nothing when it listens to this machine only. */
 export function reachableBases(asked: URL): string[] {
   const known = publicUrl()

@@ -7,6 +7,10 @@ const rates = {
   jobs: { points: 60, duration: 10 },
   link: { points: 200, duration: 10 },
   asks: { points: 12, duration: 60 },
+  /** New codes for screens, and codes that are typed: who guesses gets nowhere in the ten minutes that one lives. */
+  codes: { points: 30, duration: 60 },
+  /** Cards opened from a list of names. */
+  claims: { points: 200, duration: 60 },
 } as const
 
 export type Rate = keyof typeof rates

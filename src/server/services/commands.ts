@@ -3,6 +3,7 @@ import { apply, applicable } from '../../core/run/apply'
 import { commandFor } from '../../core/run/asked'
 import type { Command, CommandRequest, RunEvent } from '../../core/run/events'
 import { advance, type Progress } from '../../core/run/progress'
+import { mayCommand } from '../../core/run/holder'
 import { isTap } from '../../core/run/taps'
 import type { InHall } from '../db/in-hall'
 import { runEvents, runs } from '../db/schema'
@@ -18,19 +19,25 @@ async function requireSpace({ hallId, tx }: InHall, run: RunRow): Promise<void> 
   if (used!.events >= most.events || used!.bytes >= most.eventBytes) throw refuse(409, 'tooManyEvents', 'More has happened in this class than one class can keep. It can still be stopped and ended; open it anew to go on.')
 }
 
-const neverRefused = new Set(['stop', 'finish'])
+const neverRefused = new Set(['stop', 'finish', 'takeOver'])
+
+/** Meant as they are, whatever has happened meanwhile. */
+const isNeverTooLate = (command: CommandRequest['command']) => command.type === 'stop' || command.type === 'takeOver' || isTap(command)
 
 /**
  * Takes a command into the run's order. A repeat (the same id) answers with what it did the first time; one that was
- * decided on an older state is refused with 409 and the events it had not seen, and so is one that means nothing now. A stop and a tap are never too
- * late: they are told what they had `missed`.
+ * decided on an older state is refused with 409 and the events it had not seen, and so is one that means nothing now. A stop, a tap and a
+ * takeover are never too late: they are told what they had `missed`.
  */
 export async function takeCommand(hall: InHall, runId: string, request: CommandRequest): Promise<{ event: RunEvent; missed: RunEvent[]; repeated: boolean }> {
   const run = await lockedRun(hall, runId)
   const progress = await progressOf(hall, run)
   const { before, missed } = await sinceAsked(hall, run, request)
   if (before) return { event: before, missed, repeated: true }
-  if (request.expectedSequence !== run.sequence && request.command.type !== 'stop' && !isTap(request.command)) {
+  if (!mayCommand(progress.holder, request.device, request.command)) {
+    throw refuse(409, 'heldElsewhere', `The controls are held by ${progress.holder!.name}. Take over first; a stop counts from anywhere.`, { events: missed })
+  }
+  if (request.expectedSequence !== run.sequence && !isNeverTooLate(request.command)) {
     throw refuse(409, 'stale', 'Somebody else was quicker. This screen now shows where the class is; press again if you still want to.', { events: missed })
   }
   if (!neverRefused.has(request.command.type)) await requireSpace(hall, run)

@@ -1,4 +1,4 @@
-import { and, count, eq, sql } from 'drizzle-orm'
+import { and, count, eq, inArray, sql } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
 import type { RunSnapshot } from '../../core/run/snapshot'
 import { stationsIn } from '../../core/run/station-view'
@@ -58,18 +58,19 @@ export function subjectsOf(screen: Screen, snapshot: RunSnapshot): string[] {
   return screen === 'station' ? stationsIn(snapshot).map(String) : [theOne]
 }
 
-export const screens: readonly Screen[] = ['wall', 'card', 'station', 'controls']
+export const screens: readonly Screen[] = ['wall', 'card', 'station', 'controls', 'names']
 
 /** Sees to it that every screen of a run has its link: when the room is opened, and when somebody comes late. */
 export async function ensureLinks(hall: InHall, run: Pick<StoredRun, 'id' | 'snapshot'>): Promise<void> {
   for (const screen of screens) await linksTo(hall, run, screen, subjectsOf(screen, run.snapshot))
 }
 
-/** Makes every link of the run to such a screen useless, and new ones in their place. */
-export async function renewLinks(hall: InHall, run: Pick<StoredRun, 'id' | 'snapshot'>, screen: Screen): Promise<void> {
+/** Makes the run's links to such a screen useless, of all or of the `subjects` named, and new ones in their place. */
+export async function renewLinks(hall: InHall, run: Pick<StoredRun, 'id' | 'snapshot'>, screen: Screen, subjects = subjectsOf(screen, run.snapshot)): Promise<void> {
   const { hallId, tx } = hall
-  await tx.update(screenLinks).set({ revoked: true }).where(ofRun(hallId, run.id, screen))
-  await linksTo(hall, run, screen, subjectsOf(screen, run.snapshot))
+  if (subjects.length === 0) return
+  await tx.update(screenLinks).set({ revoked: true }).where(and(ofRun(hallId, run.id, screen), inArray(sql`coalesce(${screenLinks.subject}, ${theOne})`, [...subjects])))
+  await linksTo(hall, run, screen, subjects)
   // Screens that are open hear of it, and their streams end.
   await notifyRun(tx, run.id)
 }

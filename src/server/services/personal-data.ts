@@ -6,7 +6,7 @@ import { nameless, withoutPerson, type Erased } from '../../core/hall/erase'
 import type { Person } from '../../core/hall/person'
 import type { RunSnapshot } from '../../core/run/snapshot'
 import type { InHall } from '../db/in-hall'
-import { classes, classRevisions, erasedPeople, people, runEvents, runs, screenLinks } from '../db/schema'
+import { cardClaims, classes, classRevisions, erasedPeople, people, runEvents, runs, screenLinks } from '../db/schema'
 import { notFound } from '../http/respond'
 import { roster } from './library'
 import { notifyRun } from './runs'
@@ -86,6 +86,7 @@ async function eraseFromRuns({ hallId, tx }: InHall, erased: Erased): Promise<vo
   for (const { runId, sequence, command } of tapped) {
     await tx.update(runEvents).set({ command: nameless(command, erased) }).where(and(eq(runEvents.hallId, hallId), eq(runEvents.runId, runId), eq(runEvents.sequence, sequence)))
   }
+  await tx.delete(cardClaims).where(and(eq(cardClaims.hallId, hallId), eq(cardClaims.personId, id)))
   await tx.delete(screenLinks).where(and(eq(screenLinks.hallId, hallId), eq(screenLinks.screen, 'card'), eq(screenLinks.subject, id)))
 }
 

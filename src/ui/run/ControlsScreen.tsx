@@ -22,6 +22,7 @@ import './controls.css'
 import { useControlKeys, type KeyAction } from './controls-keys'
 import { ControlsRow } from './ControlsRow'
 import { EndButton } from './EndButton'
+import { HolderBar } from './HolderBar'
 import { ListPanel } from './ListPanel'
 import { LockButton } from './LockButton'
 import { PeoplePanel } from './PeoplePanel'
@@ -53,7 +54,10 @@ function Controls(props: ControlsProps) {
   const [shown, setShown] = useState<PanelName>()
   const [locked, setLocked] = useState(false)
   useWakeLock()
-  const { send, trouble, taps } = useCommands(runId, live.feed)
+  const { send, takeOver, device, trouble, taps } = useCommands(runId, live.feed)
+  // Another device has them: here the clock is watched, and can be stopped.
+  const elsewhere = state.holder !== undefined && state.holder.device !== device.id && state.status !== 'finished'
+  const shut = locked || elsewhere
   const second = shownSeconds(state)
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
   const view = useMemo(() => roomView(snapshot, state), [snapshot, state.status, state.phase, state.sequence, second])
@@ -74,6 +78,7 @@ function Controls(props: ControlsProps) {
   const act = (action: KeyAction) => {
     if (locked && action !== 'stop') return
     if (action === 'mute') return void sound.turn(!sound.on)
+    if (elsewhere && action !== 'stop') return
     if (action === 'toggle') return toggle()
     if (action === 'undo') return void (state.undoable && send({ type: 'undo' }))
     if (state.status === 'finished' || state.status === 'ready' || (action === 'stop' && state.status === 'stopped')) return
@@ -87,6 +92,7 @@ function Controls(props: ControlsProps) {
   const slotEnd = snapshot.startsAt + snapshot.slotSeconds * 1000
   const listed = snapshot.timeline.phases.some((phase) => phase.selfPaced)
   const close = () => setShown(undefined)
+  const panel = elsewhere && shown !== 'Sound' ? undefined : shown
   const digits = digitsOf(state)
 
   return (
@@ -108,12 +114,12 @@ function Controls(props: ControlsProps) {
           </a>
         )}
         {panels.filter((name) => name !== 'List' || listed).map((name) => (
-          <button key={name} type="button" className="small-button" aria-expanded={shown === name} disabled={locked || (name === 'List' ? !listThatWas(state) : state.status === 'finished')} onClick={() => setShown(shown === name ? undefined : name)}>
+          <button key={name} type="button" className="small-button" aria-expanded={panel === name} disabled={locked || (elsewhere && name !== 'Sound') || (name === 'List' ? !listThatWas(state) : state.status === 'finished')} onClick={() => setShown(panel === name ? undefined : name)}>
             {name}
           </button>
         ))}
         <LockButton locked={locked} onLock={setLocked} />
-        <EndButton state={state} onEnd={() => void send({ type: 'finish' })} classId={classId} />
+        {(!elsewhere || state.status === 'ready') && <EndButton state={state} onEnd={() => void send({ type: 'finish' })} classId={classId} />}
       </header>
       <div className="controls-ribbon">
         <Ribbon blocks={blocks} total={snapshot.timeline.total} names={false} scale={false} />
@@ -122,6 +128,7 @@ function Controls(props: ControlsProps) {
           <span>{formatSeconds(state.gone / 1000)} gone</span>
           <span role="status" className={connected ? 'is-together' : undefined}>
             {connected ? 'together with the room' : 'no line: going on by itself'}
+            {state.holder?.device === device.id && ' · this device holds the controls'}
           </span>
           <span>
             {formatSeconds(Math.ceil(state.left / 1000))} left, {state.status === 'finished' ? 'ended' : 'ends'} {timeOf(state.endsAt, zone)}
@@ -129,14 +136,15 @@ function Controls(props: ControlsProps) {
           </span>
         </div>
       </div>
-      <div className={`controls-middle${shown ? ' has-panel' : ''}`}>
+      {elsewhere && <HolderBar holder={state.holder!} device={device} events={live.feed.get().events} zone={zone} onTakeOver={() => void takeOver()} />}
+      <div className={`controls-middle${panel ? ' has-panel' : ''}`}>
         <section className="controls-phase on-paper" aria-label="Now">
           <Level state={state} />
           <div className="controls-words">
             <h2 data-testid="word">{state.status === 'paused' ? `Paused: ${view.word}` : view.word}</h2>
             <p className="controls-headline">{view.headline}</p>
             <p>{view.detail}</p>
-            {state.undoable && !locked && (
+            {state.undoable && !shut && (
               <p>
                 <button type="button" className="small-button" onClick={() => act('undo')}>
                   Undo: {undoWords[state.undoable]} <kbd>Z</kbd>
@@ -149,7 +157,7 @@ function Controls(props: ControlsProps) {
             {state.status === 'ready' && state.endsAt > slotEnd + 60_000 && (
               <p>
                 Started now, it ends after its slot.{' '}
-                <button type="button" className="small-button" onClick={() => setShown('Time')}>
+                <button type="button" className="small-button" disabled={shut} onClick={() => setShown('Time')}>
                   Ways to end in time
                 </button>
               </p>
@@ -188,18 +196,18 @@ function Controls(props: ControlsProps) {
             )}
           </section>
         </div>
-        {shown === 'People' && <PeoplePanel runId={runId} live={live} onClose={close} />}
-        {shown === 'Stations' && <StationsPanel runId={runId} live={live} onClose={close} />}
-        {shown === 'Time' && <TimePanel live={live} zone={zone} send={send} onClose={close} />}
-        {shown === 'Sound' && <SoundPanel settings={sound.settings} onChange={sound.change} onClose={close} />}
-        {shown === 'List' && <ListPanel live={live} taps={taps} send={send} onClose={close} />}
+        {panel === 'People' && <PeoplePanel runId={runId} live={live} onClose={close} />}
+        {panel === 'Stations' && <StationsPanel runId={runId} live={live} onClose={close} />}
+        {panel === 'Time' && <TimePanel live={live} zone={zone} send={send} onClose={close} />}
+        {panel === 'Sound' && <SoundPanel settings={sound.settings} onChange={sound.change} onClose={close} />}
+        {panel === 'List' && <ListPanel live={live} taps={taps} send={send} onClose={close} />}
       </div>
       {trouble && (
         <div className="controls-trouble" role="alert">
           {trouble}
         </div>
       )}
-      <ControlsRow state={state} word={view.word} digits={digits} locked={locked} onAct={act} />
+      <ControlsRow state={state} word={view.word} digits={digits} locked={shut} onAct={act} />
     </main>
   )
 }

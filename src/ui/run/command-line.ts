@@ -20,7 +20,7 @@ const firstWaitMs = 250
 const staleMs = 1500
 
 /** Pressed twice they ask for nothing more; a second skip does. */
-const once = new Set<AskedCommand['type']>(['start', 'pause', 'resume', 'hold', 'release', 'stop', 'finish', 'amend', 'undo'])
+const once = new Set<AskedCommand['type']>(['start', 'pause', 'resume', 'hold', 'release', 'stop', 'finish', 'amend', 'undo', 'takeOver'])
 
 const wait = (ms: number) => new Promise<void>((resolve) => setTimeout(resolve, ms))
 
@@ -44,6 +44,8 @@ export class CommandLine {
     /** What went wrong with the last press; nothing while one is on its way, and when it was taken. */
     private readonly tell: (trouble: string | undefined) => void,
     private readonly now: () => number = () => performance.now(),
+    /** The id of the device that it stands on. */
+    private readonly device?: string,
   ) {}
 
   /**
@@ -76,7 +78,7 @@ export class CommandLine {
   }
 
   private async troubleWith(command: AskedCommand): Promise<string | undefined> {
-    const request: CommandRequest = { id: uuid(), expectedSequence: this.feed.get().progress.sequence, who: coach, command }
+    const request: CommandRequest = { id: uuid(), expectedSequence: this.feed.get().progress.sequence, who: coach, ...(this.device !== undefined && { device: this.device }), command }
     try {
       for (let attempt = 1; ; attempt++) {
         try {

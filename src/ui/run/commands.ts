@@ -6,6 +6,7 @@ import type { RunFeed } from '../live/run-feed'
 import { CommandLine, type Taken } from './command-line'
 import { TapLine, type TapState } from './tap-line'
 import { tapStore } from './tap-store'
+import { thisDevice } from '../kit/device'
 
 /** A line that is half dead neither answers nor fails. */
 const patienceMs = 4000
@@ -14,11 +15,18 @@ const patienceMs = 4000
 export function useCommands(runId: string, feed: RunFeed) {
   const [trouble, setTrouble] = useState<string>()
   const [taps, setTaps] = useState<TapState>({ waiting: [], lost: false })
+  const [device] = useState(thisDevice)
   const [lines] = useState(() => {
     const post = (request: CommandRequest) => api<Taken>('POST', `/api/runs/${runId}/commands`, request, { signal: AbortSignal.timeout(patienceMs), keepalive: isTap(request.command) })
-    return { commands: new CommandLine(feed, post, setTrouble), taps: new TapLine(feed, post, setTaps, tapStore(runId)) }
+    return { commands: new CommandLine(feed, post, setTrouble, undefined, device.id), taps: new TapLine(feed, post, setTaps, tapStore(runId)) }
   })
   useEffect(() => void lines.taps.resume(), [lines])
-  const send = (command: AskedCommand) => (isTap(command) ? lines.taps.add(command) : lines.commands.send(command))
-  return { send, trouble: trouble ?? taps.trouble, taps }
+  const takeOver = () => lines.commands.send({ type: 'takeOver', device: device.id, name: device.name })
+  const send = (command: AskedCommand) => {
+    if (isTap(command)) return lines.taps.add(command)
+    // Whoever presses first holds the controls.
+    if (feed.get().progress.holder === undefined && command.type !== 'stop') void takeOver()
+    return lines.commands.send(command)
+  }
+  return { send, takeOver, device, trouble: trouble ?? taps.trouble, taps }
 }

@@ -11,7 +11,7 @@ import { SoundButton } from '../live/SoundButton'
 import type { LiveRun } from '../live/use-run'
 import type { useSound } from '../live/use-sound'
 import { Standings } from './Standings'
-import { layoutNames, layouts, type Layout } from './layouts'
+import { layoutNames, layouts, type Layout } from '@core/run/wall-layouts'
 import './wall.css'
 
 interface WallViewProps {

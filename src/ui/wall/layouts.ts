@@ -1,8 +1,4 @@
-/** How the room wall is laid out: for the usual room, for a large one, for people close by, and for those who follow from home on a shared screen. */
-export const layouts = ['room', 'far', 'near', 'home'] as const
-export type Layout = (typeof layouts)[number]
-
-export const layoutNames: Record<Layout, string> = { room: 'Room', far: 'Far', near: 'Near', home: 'Home' }
+import { layouts, type Layout } from '@core/run/wall-layouts'
 
 /** The layout of a name; the room's for none, or one that is not known. */
 export const layoutOf = (name: string | null): Layout => layouts.find((each) => each === name) ?? 'room'

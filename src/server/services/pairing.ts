@@ -1,0 +1,78 @@
+import { randomInt } from 'node:crypto'
+import { and, desc, eq, gt, isNull, lt, sql } from 'drizzle-orm'
+import { nanoid } from 'nanoid'
+import { pairingCode, type PairingRequest } from '../../core/run/pairing'
+import { stationsIn } from '../../core/run/station-view'
+import type { Milliseconds } from '../../core/units'
+import type { InHall } from '../db/in-hall'
+import { pairings, runs } from '../db/schema'
+import { notFound, refuse } from '../http/respond'
+import { linksTo, subjectsOf, theOne } from './links'
+import { findRun, runColumns, snapshotOf, timeIn } from './runs'
+
+const minutes: Milliseconds = 60_000
+
+/** So long a code can be typed. */
+export const codeLives: Milliseconds = 10 * minutes
+
+const forgottenAfter: Milliseconds = 24 * 60 * minutes
+
+/** What a screen knows that waits to be told what to show: `path` once it was. `left`: how long the code still lives. */
+export interface Pairing {
+  device: string
+  code: string
+  left: Milliseconds
+  path: string | null
+}
+
+/** Classes whose rooms were opened in the last day and have not ended, the latest first. */
+export async function roomsOpen(hall: InHall): Promise<{ id: string; name: string; stations: number[] }[]> {
+  const { hallId, tx } = hall
+  const rows = await tx
+    .select(runColumns)
+    .from(runs)
+    .where(and(eq(runs.hallId, hallId), isNull(runs.endedAt), gt(runs.createdAt, sql`now() - interval '1 day'`)))
+    .orderBy(desc(runs.createdAt))
+    .limit(20)
+  const found: { id: string; name: string; stations: number[] }[] = []
+  for (const row of rows) {
+    const snapshot = await snapshotOf(hall, row)
+    found.push({ id: row.id, name: snapshot.name, stations: stationsIn(snapshot) })
+  }
+  return found
+}
+
+/** A new code for a screen. */
+export async function newPairing(hall: InHall): Promise<Pairing> {
+  const { hallId, tx } = hall
+  const now = Math.round(await timeIn(hall))
+  await tx.delete(pairings).where(and(eq(pairings.hallId, hallId), lt(pairings.until, now - forgottenAfter)))
+  for (;;) {
+    const wanted = { hallId, device: nanoid(24), code: pairingCode((below) => randomInt(below)), until: now + codeLives }
+    // A code that nobody can use any more may be used again.
+    await tx.delete(pairings).where(and(eq(pairings.hallId, hallId), eq(pairings.code, wanted.code), lt(pairings.until, now)))
+    const [made] = await tx.insert(pairings).values(wanted).onConflictDoNothing().returning()
+    if (made) return { device: made.device, code: made.code, left: codeLives, path: null }
+  }
+}
+
+export async function pairingOf(hall: InHall, device: string): Promise<Pairing> {
+  const { hallId, tx } = hall
+  const [row] = await tx.select().from(pairings).where(and(eq(pairings.hallId, hallId), eq(pairings.device, device)))
+  if (!row) throw notFound('screen')
+  return { device, code: row.code, left: Math.max(0, row.until - (await timeIn(hall))), path: row.path }
+}
+
+/** Sends the screen that shows the code to a screen of the run; tells where. */
+export async function pair(hall: InHall, runId: string, { code, show }: PairingRequest): Promise<{ path: string }> {
+  const { hallId, tx } = hall
+  const run = await findRun(hall, runId)
+  const subject = show.screen === 'station' ? String(show.station) : theOne
+  if (!subjectsOf(show.screen, run.snapshot).includes(subject)) throw refuse(422, 'noSuchStation', `This class has no station ${subject}.`)
+  const [link] = await linksTo(hall, run, show.screen, [subject])
+  const path = show.screen === 'wall' ? `/wall/${link!.token}?layout=${show.layout}` : `/station/${link!.token}`
+  const alive = and(eq(pairings.hallId, hallId), eq(pairings.code, code), isNull(pairings.path), gt(pairings.until, Math.round(await timeIn(hall))))
+  const [paired] = await tx.update(pairings).set({ path }).where(alive).returning({ device: pairings.device })
+  if (!paired) throw refuse(404, 'noSuchCode', `No screen shows the code ${code} now. A code lives ten minutes: look at the screen again.`)
+  return { path }
+}

@@ -1,0 +1,69 @@
+import { useCallback, useEffect, useState } from 'react'
+import { api } from '../kit/api'
+import { thisDevice } from '../kit/device'
+import { guarded } from '../kit/Guard'
+import './pair.css'
+
+interface Listed {
+  className: string
+  names: { personId: string; name: string; open: 'nowhere' | 'here' | 'elsewhere' }[]
+}
+
+const opening = { nowhere: undefined, here: 'your card', elsewhere: 'open on another phone' } as const
+
+/** The room's list of first names: a press on one's own opens one's card, on this phone and no other. */
+export const NamesScreen = guarded(({ token }: { token: string }) => {
+  const [{ id: device }] = useState(thisDevice)
+  const [listed, setListed] = useState<Listed>()
+  const [trouble, setTrouble] = useState<string>()
+  const address = `/api/screens/${token}/claims`
+
+  const look = useCallback(() => {
+    api<Listed>('GET', `${address}?device=${device}`).then(setListed, (error: Error) => setTrouble(error.message))
+  }, [address, device])
+  useEffect(() => {
+    look()
+    // Whoever comes back to it sees who has come meanwhile.
+    window.addEventListener('pageshow', look)
+    document.addEventListener('visibilitychange', look)
+    return () => {
+      window.removeEventListener('pageshow', look)
+      document.removeEventListener('visibilitychange', look)
+    }
+  }, [look])
+
+  const open = async (personId: string) => {
+    setTrouble(undefined)
+    try {
+      const { path } = await api<{ path: string }>('POST', address, { personId, device })
+      location.assign(path)
+    } catch (error) {
+      setTrouble((error as Error).message)
+      look()
+    }
+  }
+
+  return (
+    <main className="names">
+      <h1>Who are you?</h1>
+      <p>{listed ? `Press your name: your card for ${listed.className} opens, with where you go and what you do.` : trouble ? '' : 'The list is on its way …'}</p>
+      {trouble && (
+        <p className="names-trouble" role="alert">
+          {trouble}
+        </p>
+      )}
+      {listed && listed.names.length === 0 && <p>Nobody is in this class yet. Ask your coach to tick who is here.</p>}
+      <ul>
+        {listed?.names.map(({ personId, name, open: where }) => (
+          <li key={personId}>
+            <button type="button" aria-disabled={where === 'elsewhere'} onClick={() => void open(personId)}>
+              {name}
+              {opening[where] && <small>{opening[where]}</small>}
+            </button>
+          </li>
+        ))}
+      </ul>
+      <p className="second">Your name is not there? Tell your coach. Somebody else’s card is open as yours? Your coach can let it go.</p>
+    </main>
+  )
+})

@@ -1,0 +1,36 @@
+import { Button, Group } from '@mantine/core'
+import { useState } from 'react'
+import { api } from '../kit/api'
+import { Kit } from '../kit/Kit'
+import { tellProblem } from '../kit/notice'
+
+interface OpenCardsProps {
+  runId: string
+  people: { id: string; name: string }[]
+}
+
+/** Whose cards phones have opened from the list of names; each can be let go, for whoever pressed on the wrong name. */
+export function OpenCards({ runId, people }: OpenCardsProps) {
+  const [open, setOpen] = useState(people)
+  const letGo = async (id: string) => {
+    try {
+      await api('DELETE', `/api/runs/${runId}/claims/${id}`)
+      setOpen((all) => all.filter((person) => person.id !== id))
+    } catch (error) {
+      tellProblem(error)
+    }
+  }
+  if (open.length === 0) return <p className="second">No card is open from the list yet.</p>
+  return (
+    <Kit>
+      <p className="second">Open on a phone. Whoever pressed on the wrong name: let the card go, and it closes there.</p>
+      <Group gap="xs" mb="md">
+        {open.map(({ id, name }) => (
+          <Button key={id} variant="default" aria-label={`Let ${name}’s card go`} onClick={() => void letGo(id)}>
+            {name}: let go
+          </Button>
+        ))}
+      </Group>
+    </Kit>
+  )
+}

@@ -1,0 +1,67 @@
+import { Button, Group, Select, TextInput } from '@mantine/core'
+import { useState, type FormEvent } from 'react'
+import { layoutNames, layouts, type Layout } from '@core/run/wall-layouts'
+import { api } from '../kit/api'
+import { Kit } from '../kit/Kit'
+
+export interface PairableRun {
+  id: string
+  name: string
+  stations: number[]
+}
+
+interface PairFormProps {
+  /** The class whose screens these are; of several, one is chosen. */
+  runs: PairableRun[]
+  /** As the picture on the screen said it. */
+  code?: string | undefined
+}
+
+const wallWord = (layout: Layout) => `Room wall: ${layoutNames[layout]}`
+
+/** Tells a screen that shows a code what it is. */
+export function PairForm({ runs, code: said = '' }: PairFormProps) {
+  const [runId, setRunId] = useState(runs[0]?.id ?? '')
+  const [code, setCode] = useState(said)
+  const [show, setShow] = useState('wall room')
+  const [answer, setAnswer] = useState<{ ok: boolean; text: string }>()
+  const [busy, setBusy] = useState(false)
+  const run = runs.find(({ id }) => id === runId)
+  const choices = [...layouts.map((layout) => ({ value: `wall ${layout}`, label: wallWord(layout) })), ...(run?.stations ?? []).map((station) => ({ value: `station ${station}`, label: `Station ${station}` }))]
+  const label = choices.find(({ value }) => value === show)?.label ?? ''
+
+  const pair = async (event: FormEvent) => {
+    event.preventDefault()
+    const [screen, which] = show.split(' ')
+    setBusy(true)
+    try {
+      await api('POST', `/api/runs/${runId}/pairings`, { code, show: screen === 'wall' ? { screen, layout: which } : { screen, station: Number(which) } })
+      setAnswer({ ok: true, text: `Paired. In a moment the screen shows: ${label}.` })
+      setCode('')
+    } catch (error) {
+      setAnswer({ ok: false, text: (error as Error).message })
+    } finally {
+      setBusy(false)
+    }
+  }
+
+  return (
+    <Kit>
+      <form onSubmit={(event) => void pair(event)} aria-label="Pair a screen">
+        <Group align="end" gap="md">
+          {runs.length > 1 && <Select label="Class" data={runs.map(({ id, name }) => ({ value: id, label: name }))} value={runId} onChange={(value) => setRunId(value ?? '')} allowDeselect={false} />}
+          <TextInput label="Code on the screen" placeholder="K7PA" value={code} onChange={(event) => setCode(event.currentTarget.value)} maxLength={12} w={150} autoCapitalize="characters" autoComplete="off" spellCheck={false} required styles={{ input: { textTransform: 'uppercase' } }} />
+          <Select label="It shows" data={choices} value={show} onChange={(value) => setShow(value ?? 'wall room')} allowDeselect={false} w={200} />
+          <Button type="submit" loading={busy} disabled={code.trim() === ''}>
+            Pair the screen
+          </Button>
+        </Group>
+        {answer && (
+          <div className={`note ${answer.ok ? 'is-fine' : 'is-mend'}`} role={answer.ok ? 'status' : 'alert'} style={{ marginTop: 12 }}>
+            {answer.text}
+          </div>
+        )}
+      </form>
+    </Kit>
+  )
+}
