@@ -8,7 +8,7 @@ beforeAll(async () => {
 })
 afterAll(() => hall.close())
 
-const linkTo = async (runId: string, screen: string) => (await hall.post(`/api/runs/${runId}/links/${screen}`)).body.links as { subject: string; token: string }[]
+const tokenTo = async (runId: string, screen: string) => ((await hall.post(`/api/runs/${runId}/links/${screen}`)).body.links as { token: string }[])[0]!.token
 
 describe('a screen that shows a code', () => {
   const newScreen = async () => (await hall.post('/api/pairings')).body as { device: string; code: string; left: number }
@@ -23,8 +23,7 @@ describe('a screen that shows a code', () => {
     expect(await told(device)).toBeNull()
     const typed = ` ${code.slice(0, 2).toLowerCase()} ${code.slice(2)}`
     expect((await hall.post(`/api/runs/${runId}/pairings`, { code: typed, show: wall })).status).toBe(200)
-    const [link] = await linkTo(runId, 'wall')
-    expect(await told(device)).toBe(`/wall/${link!.token}?layout=far`)
+    expect(await told(device)).toBe(`/wall/${await tokenTo(runId, 'wall')}?layout=far`)
     expect((await hall.get((await told(device))!)).status).toBe(200)
     expect(await hall.post(`/api/runs/${runId}/pairings`, { code, show: wall })).toMatchObject({ status: 404, body: { errors: [{ code: 'noSuchCode' }] } })
   })
@@ -58,7 +57,7 @@ describe('a screen that shows a code', () => {
 describe('the list of names', () => {
   it('opens each card on one device; the coach lets it go, and the first loses it', async () => {
     const runId = await makeRun(hall, 'demo-lunch')
-    const [{ token }] = (await linkTo(runId, 'names')) as [{ token: string }]
+    const token = await tokenTo(runId, 'names')
     expect((await hall.get(`/here/${token}`)).status).toBe(200)
     const claims = `/api/screens/${token}/claims`
     const { names, className } = (await hall.get(claims)).body as { className: string; names: { personId: string; name: string; open: string }[] }
@@ -86,7 +85,7 @@ describe('the list of names', () => {
 
   it('of two who press at once one gets the card', async () => {
     const runId = await makeRun(hall, 'demo-lunch')
-    const [{ token }] = (await linkTo(runId, 'names')) as [{ token: string }]
+    const token = await tokenTo(runId, 'names')
     const { names } = (await hall.get(`/api/screens/${token}/claims`)).body as { names: { personId: string }[] }
     const answers = await Promise.all(Array.from({ length: 8 }, (_, index) => hall.post(`/api/screens/${token}/claims`, { device: `phone-${index}`, personId: names[0]!.personId })))
     expect(answers.map(({ status }) => status).sort()).toEqual([200, ...Array<number>(7).fill(409)])
@@ -94,7 +93,7 @@ describe('the list of names', () => {
 
   it('is no way to any other screen', async () => {
     const runId = await makeRun(hall, 'demo-lunch')
-    const [[{ token: names }], [{ token: wall }]] = [await linkTo(runId, 'names'), await linkTo(runId, 'wall')] as [[{ token: string }], [{ token: string }]]
+    const [names, wall] = [await tokenTo(runId, 'names'), await tokenTo(runId, 'wall')]
     expect((await hall.get(`/wall/${names}`)).status).toBe(404)
     expect((await hall.get(`/here/${wall}`)).status).toBe(404)
     expect((await hall.post(`/api/screens/${wall}/claims`, { device: 'phone', personId: 'tove' })).status).toBe(404)

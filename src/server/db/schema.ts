@@ -26,27 +26,25 @@ const hallId = () =>
 const document = () => jsonb('document').notNull()
 const format = () => integer('format').notNull().default(1)
 
-/** A library row: one document, found by the hall and its id. */
-const library = (name: string) =>
-  pgTable(
-    name,
-    {
-      hallId: hallId(),
-      id: text('id').notNull(),
-      name: text('name').notNull(),
-      document: document(),
-      format: format(),
-      version: integer('version').notNull().default(1),
-      updatedAt: moment('updated_at').notNull().defaultNow(),
-    },
-    (table) => [primaryKey({ columns: [table.hallId, table.id] })],
-  )
+/** Of a library row: one document, found by the hall and its id. */
+const libraryColumns = () => ({
+  hallId: hallId(),
+  id: text('id').notNull(),
+  name: text('name').notNull(),
+  document: document(),
+  format: format(),
+  version: integer('version').notNull().default(1),
+  updatedAt: moment('updated_at').notNull().defaultNow(),
+})
+
+const library = (name: string) => pgTable(name, libraryColumns(), (table) => [primaryKey({ columns: [table.hallId, table.id] })])
 
 export const rooms = library('room')
 export const people = library('person')
 export const exercises = library('exercise')
 export const gearKinds = library('gear_kind')
-export const plans = library('plan')
+/** Plans can be put away, and brought back. */
+export const plans = pgTable('plan', { ...libraryColumns(), deletedAt: moment('deleted_at') }, (table) => [primaryKey({ columns: [table.hallId, table.id] })])
 
 /** To rows of the same hall only. */
 function ofClass(table: string, { hallId, classId }: Record<'hallId' | 'classId', AnyPgColumn>) {
@@ -114,6 +112,7 @@ export const runs = pgTable(
     createdAt: moment('created_at').notNull().defaultNow(),
     startedAt: moment('started_at'),
     endedAt: moment('ended_at'),
+    deletedAt: moment('deleted_at'),
   },
   (table) => [
     primaryKey({ columns: [table.hallId, table.id] }),

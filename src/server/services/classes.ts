@@ -1,11 +1,11 @@
-import { and, asc, desc, eq, gt, gte, inArray, isNull, lt, lte, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, gte, inArray, isNull, lt, lte, sql } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
 import type { ClassSave } from '../../core/class/save'
 import type { ClassDocument } from '../../core/hall/class-document'
 import { limits } from '../../core/plan/limits'
 import { presentFormat } from '../../core/stored'
 import type { InHall } from '../db/in-hall'
-import { classes, classRevisions, rooms, runs } from '../db/schema'
+import { classes, classRevisions, rooms } from '../db/schema'
 import { kinds, readRow, remembered } from '../db/stored'
 import { notFound, refuse } from '../http/respond'
 
@@ -184,28 +184,4 @@ export async function updateClass(hall: InHall, id: string, { version, document,
     .returning(columns)
   await keepRevision(hall, id)
   return { ...after!, document }
-}
-
-/** Puts the class away, or back (`deleted` false). Nothing is erased. Refused while a run of it is under way. */
-export async function setClassDeleted({ hallId, tx }: InHall, id: string, deleted: boolean): Promise<void> {
-  if (deleted) {
-    const [open] = await tx.select({ id: runs.id }).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.classId, id), isNull(runs.endedAt), gt(runs.sequence, 0)))
-    if (open) throw refuse(409, 'underWay', 'This class is under way. End it first.')
-  }
-  const [row] = await tx
-    .update(classes)
-    .set({ deletedAt: deleted ? sql`now()` : null, version: sql`${classes.version} + 1` })
-    .where(and(eq(classes.hallId, hallId), eq(classes.id, id)))
-    .returning({ id: classes.id })
-  if (!row) throw notFound('class')
-}
-
-/** Classes that were put away in the last 30 days, the latest first. */
-export async function classesPutAway({ hallId, tx }: InHall): Promise<{ id: string; name: string; startsAt: Date; deletedAt: Date }[]> {
-  const rows = await tx
-    .select({ id: classes.id, name: classes.name, startsAt: classes.startsAt, deletedAt: classes.deletedAt })
-    .from(classes)
-    .where(and(eq(classes.hallId, hallId), sql`${classes.deletedAt} > now() - interval '30 days'`))
-    .orderBy(desc(classes.deletedAt))
-  return rows.map(({ deletedAt, ...row }) => ({ ...row, deletedAt: deletedAt! }))
 }

@@ -66,19 +66,27 @@ export const roomList = library(rooms, kinds.room)
 /** Every class of the hall that is not put away. */
 const present = (hallId: string) => and(eq(classes.hallId, hallId), isNull(classes.deletedAt))
 
-/** Refuses with their names if a plan or a class uses the exercise. */
-export async function requireUnused({ hallId, tx }: InHall, exerciseId: string): Promise<void> {
-  // Only those in which the id stands at all are read.
-  const named = (document: AnyPgColumn) => sql`${document}::text like ${`%"${exerciseId}"%`}`
-  const inPlans = readRows(kinds.plan, await tx.select().from(plans).where(and(eq(plans.hallId, hallId), named(plans.document)))).readable.map(({ row, document }) => ({ name: row.name, plan: document }))
+/** Plans and classes that are not put away, with those of the exercises that each uses; of the others nothing is read. */
+async function usersOf({ hallId, tx }: InHall, exerciseIds: readonly string[]): Promise<{ name: string; uses: string[] }[]> {
+  if (exerciseIds.length === 0) return []
+  const patterns = sql.param(exerciseIds.map((id) => `%"${id}"%`))
+  const named = (document: AnyPgColumn) => sql`${document}::text like any(${patterns}::text[])`
+  const inPlans = readRows(kinds.plan, await tx.select().from(plans).where(and(eq(plans.hallId, hallId), isNull(plans.deletedAt), named(plans.document)))).readable.map(({ row, document }) => ({ name: row.name, plan: document }))
   const inClasses = readRows(kinds.class, await tx.select().from(classes).where(and(present(hallId), named(classes.document)))).readable.map(({ row, document }) => ({ name: row.name, plan: document.plan }))
-  refuseUsed([...inPlans, ...inClasses].filter(({ plan }) => exercisesUsed(plan).includes(exerciseId)).map(({ name }) => name))
+  const wanted = new Set(exerciseIds)
+  return [...inPlans, ...inClasses].map(({ name, plan }) => ({ name, uses: exercisesUsed(plan).filter((id) => wanted.has(id)) })).filter(({ uses }) => uses.length > 0)
 }
 
-/** Refuses with their names if an exercise or an option of one needs the kind. */
+/** Refuses with their names if a plan or a class uses the exercise. */
+export async function requireUnused(hall: InHall, exerciseId: string): Promise<void> {
+  refuseUsed((await usersOf(hall, [exerciseId])).map(({ name }) => name))
+}
+
+/** Refuses with their names if exercises need the kind, or an option of one does, that a plan or a class uses. Others keep saying that they need it: it may come back. */
 export async function requireKindUnused(hall: InHall, kindId: string): Promise<void> {
   const { stored } = await exerciseLibrary.list(hall)
-  refuseUsed(stored.filter(({ document }) => [document.gear, ...document.options.map((option) => option.gear ?? [])].flat().some((need) => need.kindId === kindId)).map(({ document }) => document.name))
+  const needing = new Map(stored.filter(({ document }) => [document.gear, ...document.options.map((option) => option.gear ?? [])].flat().some((need) => need.kindId === kindId)).map(({ document }) => [document.id, document.name]))
+  refuseUsed((await usersOf(hall, [...needing.keys()])).flatMap(({ name, uses }) => uses.map((id) => `${needing.get(id)!} (in ${name})`)))
 }
 
 /** Refuses with their names if a class is held in the room, or gear is kept there. */

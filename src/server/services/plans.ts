@@ -1,4 +1,4 @@
-import { and, asc, eq, inArray } from 'drizzle-orm'
+import { and, asc, eq, inArray, isNull } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
 import { exercisesUsed, planFile, type PlanFile } from '../../core/plan/file'
 import type { Plan } from '../../core/plan/plan'
@@ -8,7 +8,7 @@ import { kinds, readRow, readRows, type Unreadable } from '../db/stored'
 import { notFound } from '../http/respond'
 
 export async function listPlans({ hallId, tx }: InHall): Promise<{ plans: Plan[]; unreadable: Unreadable[] }> {
-  const rows = await tx.select().from(plans).where(eq(plans.hallId, hallId)).orderBy(asc(plans.name), asc(plans.id))
+  const rows = await tx.select().from(plans).where(and(eq(plans.hallId, hallId), isNull(plans.deletedAt))).orderBy(asc(plans.name), asc(plans.id))
   const { readable, unreadable } = readRows(kinds.plan, rows)
   return { plans: readable.map(({ document }) => document), unreadable }
 }

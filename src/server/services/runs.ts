@@ -163,7 +163,7 @@ export async function runLog({ hallId, tx }: InHall, classId?: string): Promise<
   const rows = await tx
     .select({ id: runs.id, classId: runs.classId, className: runs.className, roomName: runs.roomName, plannedSeconds: runs.plannedSeconds, people: runs.people, createdAt: runs.createdAt, startedAt: runs.startedAt, endedAt: runs.endedAt })
     .from(runs)
-    .where(and(eq(runs.hallId, hallId), classId === undefined ? undefined : eq(runs.classId, classId), gt(runs.sequence, 0)))
+    .where(and(eq(runs.hallId, hallId), classId === undefined ? undefined : eq(runs.classId, classId), gt(runs.sequence, 0), isNull(runs.deletedAt)))
     .orderBy(desc(sql`coalesce(${runs.startedAt}, ${runs.createdAt})`))
     .limit(200)
   return rows.map(({ className, roomName, plannedSeconds, people, ...row }) => ({
@@ -179,7 +179,7 @@ export async function runLog({ hallId, tx }: InHall, classId?: string): Promise<
 export async function tappedRuns(hall: InHall): Promise<(RunRow & { events: RunEvent[] })[]> {
   const { hallId, tx } = hall
   const tapped = tx.selectDistinct({ runId: runEvents.runId }).from(runEvents).where(and(eq(runEvents.hallId, hallId), sql`${runEvents.command}->>'type' = 'tap'`))
-  const rows = await tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), inArray(runs.id, tapped))).orderBy(desc(runs.startedAt)).limit(60)
+  const rows = await tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), inArray(runs.id, tapped), isNull(runs.deletedAt))).orderBy(desc(runs.startedAt)).limit(60)
   const found: (RunRow & { events: RunEvent[] })[] = []
   for (const row of rows) found.push({ ...row, events: await eventsAfter(hall, row.id, 0) })
   return found
@@ -200,7 +200,7 @@ export async function pastPartners({ hallId, tx }: InHall, exceptClassId: string
   const rows = await tx
     .select({ groups: sql<unknown>`${runs.snapshot}->'groups'` })
     .from(runs)
-    .where(and(eq(runs.hallId, hallId), ne(runs.classId, exceptClassId), isNotNull(runs.startedAt)))
+    .where(and(eq(runs.hallId, hallId), ne(runs.classId, exceptClassId), isNotNull(runs.startedAt), isNull(runs.deletedAt)))
     .orderBy(desc(runs.startedAt))
     .limit(20)
   const groupsIn = (groups: unknown) => (Array.isArray(groups) ? (groups as string[][]) : [])

@@ -1,6 +1,5 @@
 import { ActionIcon, Button, Menu } from '@mantine/core'
 import { useHotkeys } from '@mantine/hooks'
-import { notifications } from '@mantine/notifications'
 import { IconDots } from '@tabler/icons-react'
 import { useState } from 'react'
 import { dayKey, plusDays, startOfDay, type DayKey } from '@core/calendar/zoned'
@@ -8,6 +7,7 @@ import { fromText } from '../kit/from-text'
 import { api } from '../kit/api'
 import { Kit } from '../kit/Kit'
 import { tellProblem } from '../kit/notice'
+import { putAway } from '../kit/put-away'
 import { dayOf, timeOf } from '../kit/zoned-time'
 import { NewClass, type NewClassSources } from './NewClass'
 import './classes.css'
@@ -61,35 +61,13 @@ function Classes({ classes, week, sources }: ClassesPageProps) {
   const dayOfRow = (row: ClassRow) => dayKey(row.startsAt, zone)
   const days = [...new Set(rows.map(dayOfRow))].map((day): [DayKey, ClassRow[]] => [day, rows.filter((row) => dayOfRow(row) === day)])
 
-  const remove = async (row: ClassRow) => {
-    try {
-      await api('DELETE', `/api/classes/${row.id}`)
-    } catch (error) {
-      return tellProblem(error)
-    }
-    setRows((each) => each.filter((one) => one.id !== row.id))
-    const id = `removed-${row.id}`
-    const restore = async () => {
-      try {
-        await api('POST', `/api/classes/${row.id}/restore`)
-        setRows((now) => [...now, row].sort((a, b) => a.startsAt.localeCompare(b.startsAt)))
-        notifications.hide(id)
-      } catch (error) {
-        tellProblem(error)
-      }
-    }
-    notifications.show({
-      id,
-      title: `${row.name} was put away`,
-      autoClose: 12000,
-      color: 'gray',
-      message: (
-        <button className="link-button" onClick={() => void restore()}>
-          Bring it back
-        </button>
-      ),
+  const remove = (row: ClassRow) =>
+    putAway({
+      address: `/api/classes/${row.id}`,
+      name: row.name,
+      onAway: () => setRows((now) => now.filter(({ id }) => id !== row.id)),
+      onBack: () => setRows((now) => [...now, row].sort((a, b) => a.startsAt.localeCompare(b.startsAt))),
     })
-  }
 
   const run = async (row: ClassRow) => {
     try {

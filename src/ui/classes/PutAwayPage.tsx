@@ -6,15 +6,23 @@ import { tellProblem } from '../kit/notice'
 import { TableHead } from '../kit/TableHead'
 import { dayOf, timeOf } from '../kit/zoned-time'
 
-interface PutAwayClass {
+interface PutAwayRow {
+  kind: 'classes' | 'plans' | 'runs'
   id: string
   name: string
-  startsAt: string
+  startsAt: string | null
   putAwayAt: string
 }
 
+/** What each kind is called, and where it stands again once it is back. */
+const words = {
+  classes: { is: 'Class', open: (id: string) => `/classes/${id}/shape` },
+  plans: { is: 'Plan', open: () => '/plans' },
+  runs: { is: 'Entry of the log', open: () => '/log' },
+} as const
+
 interface PutAwayPageProps {
-  classes: PutAwayClass[]
+  rows: PutAwayRow[]
   zone: string
 }
 
@@ -27,13 +35,13 @@ export function PutAwayPage(props: PutAwayPageProps) {
   )
 }
 
-function PutAway({ classes, zone }: PutAwayPageProps) {
-  const [rows, setRows] = useState(classes)
-  const [back, setBack] = useState<PutAwayClass>()
-  const bringBack = async (row: PutAwayClass) => {
+function PutAway({ rows: all, zone }: PutAwayPageProps) {
+  const [rows, setRows] = useState(all)
+  const [back, setBack] = useState<PutAwayRow>()
+  const bringBack = async (row: PutAwayRow) => {
     try {
-      await api('POST', `/api/classes/${row.id}/restore`)
-      setRows((now) => now.filter(({ id }) => id !== row.id))
+      await api('POST', `/api/${row.kind}/${row.id}/restore`)
+      setRows((now) => now.filter((other) => other !== row))
       setBack(row)
     } catch (error) {
       tellProblem(error)
@@ -43,12 +51,12 @@ function PutAway({ classes, zone }: PutAwayPageProps) {
     <div className="page">
       <div className="page-head">
         <h1>Put away</h1>
-        <span className="second">classes of the last 30 days; nothing of them is lost</span>
+        <span className="second">in the last 30 days; nothing of it is lost</span>
       </div>
       <p role="status">
         {back && (
           <>
-            <b>{back.name}</b> is back: <a href={`/classes/${back.id}/shape`}>open it</a>.
+            <b>{back.name}</b> is back: <a href={words[back.kind].open(back.id)}>see it</a>.
           </>
         )}
       </p>
@@ -57,20 +65,20 @@ function PutAway({ classes, zone }: PutAwayPageProps) {
           <div className="empty">
             <h2>Nothing is put away</h2>
             <p>
-              A class that you delete stands here for 30 days. <a href="/">See the classes</a>
+              A class, a plan or an entry of the log that you put away stands here for 30 days. <a href="/">See the classes</a>
             </p>
           </div>
         ) : (
           <table className="plain">
-            <TableHead columns={['Class', 'Was to start', 'Put away', '']} />
+            <TableHead columns={['What', 'Started, or was to', 'Put away', '']} />
             <tbody>
               {rows.map((row) => (
-                <tr key={row.id}>
+                <tr key={`${row.kind} ${row.id}`}>
                   <td>
-                    <b>{row.name}</b>
+                    <b>{row.name}</b> <span className="second">{words[row.kind].is}</span>
                   </td>
                   <td>
-                    {dayOf(row.startsAt, zone)}, {timeOf(row.startsAt, zone)}
+                    {row.startsAt && `${dayOf(row.startsAt, zone)}, ${timeOf(row.startsAt, zone)}`}
                   </td>
                   <td>
                     {dayOf(row.putAwayAt, zone)}, {timeOf(row.putAwayAt, zone)}

@@ -1,6 +1,9 @@
 import { nobody } from '@core/hall/erase'
 import { formatSeconds } from '@core/units'
+import { useState, type ComponentProps } from 'react'
 import { fromText } from './from-text'
+import { Kit } from './Kit'
+import { putAway } from './put-away'
 import { dayOf, timeOf } from './zoned-time'
 import { TableHead } from './TableHead'
 
@@ -17,20 +20,24 @@ export interface LogRow {
 }
 
 /** Runs that have been: when, who, and how long against the plan. */
-export function LogTable({ rows, zone }: { rows: LogRow[]; zone: string }) {
+export function LogTable({ rows: all, zone }: { rows: LogRow[]; zone: string }) {
+  const [away, setAway] = useState<readonly string[]>([])
+  const rows = all.filter(({ id }) => !away.includes(id))
+  const remove = ({ id, className }: LogRow) =>
+    putAway({ address: `/api/runs/${id}`, name: `The entry of ${className}`, onAway: () => setAway((now) => [...now, id]), onBack: () => setAway((now) => now.filter((other) => other !== id)) })
   return (
     <table className="plain">
-      <TableHead columns={['When', 'Class', 'Who', { name: 'Planned', kind: 'figure' }, { name: 'Actual', kind: 'figure' }, { name: 'Difference', kind: 'figure' }]} />
+      <TableHead columns={['When', 'Class', 'Who', { name: 'Planned', kind: 'figure' }, { name: 'Actual', kind: 'figure' }, { name: 'Difference', kind: 'figure' }, '']} />
       <tbody>
         {rows.map((row) => (
-          <Row key={row.id} row={row} zone={zone} />
+          <Row key={row.id} row={row} zone={zone} onPutAway={() => void remove(row)} />
         ))}
       </tbody>
     </table>
   )
 }
 
-function Row({ row, zone }: { row: LogRow; zone: string }) {
+function Row({ row, zone, onPutAway }: { row: LogRow; zone: string; onPutAway: () => void }) {
   const actual = row.startedAt && row.endedAt ? (Date.parse(String(new Date(row.endedAt))) - Date.parse(String(new Date(row.startedAt)))) / 1000 : undefined
   const planned = row.plannedSeconds
   const difference = actual === undefined || planned === undefined ? undefined : Math.round(actual - planned)
@@ -65,6 +72,13 @@ function Row({ row, zone }: { row: LogRow; zone: string }) {
       </td>
       <td className="figure">{actual === undefined ? <span className="second">under way</span> : formatSeconds(actual)}</td>
       <td className="figure">{difference === undefined ? '' : difference === 0 ? 'to the second' : `${difference > 0 ? '+' : ''}${formatSeconds(difference)}`}</td>
+      <td className="figure">
+        {row.endedAt && (
+          <button type="button" className="link-button" aria-label={`Put the entry of ${row.className} away`} onClick={onPutAway}>
+            Put away
+          </button>
+        )}
+      </td>
     </tr>
   )
 }
@@ -78,4 +92,8 @@ function namesOf(people: LogRow['people']): string {
   return `${known.join(', ')} and ${others} ${others === 1 ? 'other' : 'others'}`
 }
 
-export const LogTableIsland = fromText(LogTable)
+export const LogTableIsland = fromText((props: ComponentProps<typeof LogTable>) => (
+  <Kit>
+    <LogTable {...props} />
+  </Kit>
+))

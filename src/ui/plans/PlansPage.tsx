@@ -11,6 +11,7 @@ import { formatSeconds } from '@core/units'
 import { fromText } from '../kit/from-text'
 import { api, ApiError } from '../kit/api'
 import { Kit } from '../kit/Kit'
+import { putAway } from '../kit/put-away'
 import { Ribbon } from '../kit/Ribbon'
 
 interface Imported {
@@ -34,6 +35,10 @@ function Plans({ initial }: { initial: Plan[] }) {
   const [done, setDone] = useState<Imported>()
   const [busy, setBusy] = useState(false)
 
+  const byName = (list: Plan[]) => list.sort((a, b) => a.name.localeCompare(b.name))
+  const remove = (plan: Plan) =>
+    putAway({ address: `/api/plans/${plan.id}`, name: plan.name, onAway: () => setPlans((now) => now.filter(({ id }) => id !== plan.id)), onBack: () => setPlans((now) => byName([...now, plan])) })
+
   const take = async (file: File | null) => {
     if (!file) return
     setProblems([])
@@ -41,7 +46,7 @@ function Plans({ initial }: { initial: Plan[] }) {
     setBusy(true)
     try {
       const imported = await api<Imported>('POST', '/api/plans/import', await readFile(file))
-      setPlans((now) => [...now, imported.plan].sort((a, b) => a.name.localeCompare(b.name)))
+      setPlans((now) => byName([...now, imported.plan]))
       setDone(imported)
     } catch (error) {
       setProblems(error instanceof ApiError ? error.problems : [{ code: 'file', field: '', message: (error as Error).message }])
@@ -92,7 +97,7 @@ function Plans({ initial }: { initial: Plan[] }) {
       )}
       <div style={{ display: 'grid', gap: 10 }}>
         {plans.map((plan) => (
-          <PlanCard key={plan.id} plan={plan} />
+          <PlanCard key={plan.id} plan={plan} onPutAway={() => void remove(plan)} />
         ))}
       </div>
     </div>
@@ -108,7 +113,7 @@ async function readFile(file: File): Promise<unknown> {
   }
 }
 
-function PlanCard({ plan }: { plan: Plan }) {
+function PlanCard({ plan, onPutAway }: { plan: Plan; onPutAway: () => void }) {
   const timeline = compileTimeline(plan)
   return (
     <article className="sheet" aria-label={plan.name} style={{ padding: '14px 18px' }}>
@@ -123,6 +128,9 @@ function PlanCard({ plan }: { plan: Plan }) {
           </Button>
           <Button component="a" href={`/api/plans/${plan.id}/file`} download size="xs" variant="default">
             Save as file
+          </Button>
+          <Button size="xs" variant="default" aria-label={`Put ${plan.name} away`} onClick={onPutAway}>
+            Put away
           </Button>
         </span>
       </div>

@@ -1,8 +1,3 @@
-import { inTheHall } from '@server/db/in-hall'
-import { endpoint, json } from '@server/http/respond'
-import { setClassDeleted } from '@server/services/classes'
+import { bringsBack } from '@server/http/put-away-endpoints'
 
-export const POST = endpoint(async ({ params }) => {
-  await inTheHall((hall) => setClassDeleted(hall, params.id!, false))
-  return json({ deleted: false })
-})
+export const POST = bringsBack('classes')

@@ -1,0 +1,42 @@
+import { notifications } from '@mantine/notifications'
+import { api } from './api'
+import { tellProblem } from './notice'
+
+interface PutAway {
+  /** Of what is put away: `/api/plans/lunch-loop`. */
+  address: string
+  name: string
+  onAway: () => void
+  onBack: () => void
+}
+
+/** Puts something away at once, and offers for a while to bring it back; later it stands under Put away. */
+export async function putAway({ address, name, onAway, onBack }: PutAway): Promise<void> {
+  try {
+    await api('DELETE', address)
+  } catch (error) {
+    return tellProblem(error)
+  }
+  onAway()
+  const id = `put-away-${address}`
+  const restore = async () => {
+    try {
+      await api('POST', `${address}/restore`)
+      onBack()
+      notifications.hide(id)
+    } catch (error) {
+      tellProblem(error)
+    }
+  }
+  notifications.show({
+    id,
+    title: `${name} was put away`,
+    autoClose: 12000,
+    color: 'gray',
+    message: (
+      <button className="link-button" onClick={() => void restore()}>
+        Bring it back
+      </button>
+    ),
+  })
+}
