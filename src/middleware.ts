@@ -1,5 +1,5 @@
 import { defineMiddleware } from 'astro:middleware'
-import { keepClosingOverdue } from '@server/actions/close-overdue'
+import { keepHouse } from '@server/actions/housekeeping'
 import { databaseTrouble } from '@server/db/trouble'
 import { limitRate } from '@server/http/rates'
 import { answerTo, notFound, refuse } from '@server/http/respond'
@@ -11,7 +11,7 @@ const id = /^[A-Za-z0-9_-]{1,64}$/
 const styles = "style-src-elem 'self' 'unsafe-inline'; style-src-attr 'unsafe-inline'"
 
 // Once for the app, when it answers for the first time; not while it is built.
-if (process.env.VICINOR_SERVER) keepClosingOverdue()
+if (process.env.VICINOR_SERVER) keepHouse()
 
 /** Before every page and endpoint: not too often from one address, and only addresses that can name something. What goes wrong on a page is told on a page. */
 export const onRequest = defineMiddleware(async ({ url, params, clientAddress, rewrite }, next) => {

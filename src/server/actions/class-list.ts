@@ -1,3 +1,4 @@
+import { LRUCache } from 'lru-cache'
 import type { ClassSummary } from '../../core/class/summary'
 import type { OtherClass } from '../../core/gear/overlap'
 import { inTheHall } from '../db/in-hall'
@@ -12,30 +13,50 @@ export interface SummedClass extends Omit<ListedClass, 'summary' | 'summaryOf'> 
 /** Asked for at once: each is worked out within a moment, and the list shows the rest the next time. */
 const mostAtOnce = 60
 
-/**
- * Classes of a stretch of time with what lists show of them: as it was computed and stored with them, or, where the class or the hall's library has changed since, computed anew
- * and stored.
- */
-export async function classList(from: Date, until: Date): Promise<SummedClass[]> {
-  const { listed, known, texts, ofNow } = await inTheHall(async (hall) => {
+/** Summaries that were worked out and are not stored yet, by class, version and library. */
+const worked = new LRUCache<string, ClassSummary>({ max: 2000 })
+
+interface Summing {
+  listed: ListedClass[]
+  /** Of a class, what its summary has to be of. */
+  keyOf: (listing: Pick<ListedClass, 'id' | 'version'>) => string
+  made: Map<string, ClassSummary>
+}
+
+/** Classes of a stretch of time, and summaries of those whose stored one is of an earlier class or library. */
+async function summed(from: Date, until: Date): Promise<Summing> {
+  const { listed, known, texts, keyOf } = await inTheHall(async (hall) => {
     const known = await knownLibrary(hall)
     const listed = await classesBetween(hall, from, until)
-    const ofNow = ({ version }: Pick<ListedClass, 'version'>) => `${version}/${known.key}`
-    const stale = listed.filter((each) => each.summaryOf !== ofNow(each)).slice(0, mostAtOnce)
-    return { known, listed, ofNow, texts: await classTexts(hall, stale.map(({ id }) => id)) }
+    const keyOf: Summing['keyOf'] = ({ id, version }) => `${hall.hallId}/${id}/${version}/${known.key}`
+    const stale = listed.filter((listing) => listing.summaryOf !== keyOf(listing) && !worked.has(keyOf(listing))).slice(0, mostAtOnce)
+    return { known, listed, keyOf, texts: await classTexts(hall, stale.map(({ id }) => id)) }
   })
-  const made = new Map<string, ClassSummary>()
   if (texts.length > 0) {
     const input = `[${texts.map(({ id, text }) => `{"id":${JSON.stringify(id)},"document":${text}}`).join()}]`
-    for (const { id, summary } of JSON.parse(await runJob('summaries', input, known)) as { id: string; summary: ClassSummary }[]) made.set(id, summary)
-    await inTheHall(async (hall) => {
-      for (const { id, version } of texts) if (made.has(id)) await keepSummary(hall, id, version, JSON.stringify(made.get(id)), ofNow({ version }))
-    })
+    const versions = new Map(texts.map(({ id, version }) => [id, version]))
+    for (const { id, summary } of JSON.parse(await runJob('summaries', input, known)) as { id: string; summary: ClassSummary }[]) worked.set(keyOf({ id, version: versions.get(id)! }), summary)
   }
+  const made = new Map(listed.flatMap((listing): [string, ClassSummary][] => (listing.summaryOf !== keyOf(listing) && worked.has(keyOf(listing)) ? [[listing.id, worked.get(keyOf(listing))!]] : [])))
+  return { listed, keyOf, made }
+}
+
+/** Classes of a stretch of time with what lists show of them: as it stands stored with them, or, where the class or the hall's library has changed since, computed anew. */
+export async function classList(from: Date, until: Date): Promise<SummedClass[]> {
+  const { listed, made } = await summed(from, until)
   return listed.flatMap(({ summary, summaryOf: _, ...listing }) => {
     const shown = made.get(listing.id) ?? (summary as ClassSummary | null)
     return shown ? [{ ...listing, summary: shown }] : []
   })
+}
+
+/** Stores with the classes of a stretch of time what lists show of them, where that has changed. */
+export async function storeSummaries(from: Date, until: Date): Promise<void> {
+  const { listed, made, keyOf } = await summed(from, until)
+  for (const listing of listed) {
+    const summary = made.get(listing.id)
+    if (summary) await inTheHall((hall) => keepSummary(hall, listing.id, listing.version, JSON.stringify(summary), keyOf(listing)))
+  }
 }
 
 /** The hall's other classes that may go on at the same time as one, as it has to know them. */

@@ -71,7 +71,8 @@ export async function renewLinks(hall: InHall, run: Pick<StoredRun, 'id' | 'snap
   if (subjects.length === 0) return
   await tx.update(screenLinks).set({ revoked: true }).where(and(ofRun(hallId, run.id, screen), inArray(sql`coalesce(${screenLinks.subject}, ${theOne})`, [...subjects])))
   await linksTo(hall, run, screen, subjects)
-  // Screens that are open hear of it, and their streams end.
+  // Screens that are open hear of it: those whose link this was find it closed, also where one stream serves several in a browser.
+  await tx.update(runs).set({ version: sql`${runs.version} + 1` }).where(and(eq(runs.hallId, hallId), eq(runs.id, run.id)))
   await notifyRun(tx, run.id)
 }
 

@@ -2,6 +2,7 @@ import { and, eq } from 'drizzle-orm'
 import type { HallLibrary } from '../../core/class/compute'
 import { strainNames } from '../../core/hall/exercise'
 import type { Person } from '../../core/hall/person'
+import { calledLike } from '../../core/hall/same-name'
 import type { Plan } from '../../core/plan/plan'
 import { withAsk, type CardAsk } from '../../core/run/card-ask'
 import { withRoomChange, type RoomChange } from '../../core/run/room-change'
@@ -82,7 +83,7 @@ async function snapshotBefore({ hallId, tx }: InHall, runId: string): Promise<Ru
 /** Who is on the hall's list by that name, and not here yet: what they go easy on has to come with them. */
 async function knownArrival(hall: InHall, run: StoredRun, name: string): Promise<{ person: Person; plan: Plan; library: HallLibrary } | undefined> {
   const library = await hallLibrary(hall)
-  const called = library.people.filter((person) => person.name.toLowerCase() === name.toLowerCase())
+  const called = calledLike(library.people, name)
   const [person] = called
   if (!person || called.length > 1 || run.snapshot.people.some((each) => each.id === person.id)) return undefined
   const { document } = await findClass(hall, run.classId, true)

@@ -7,6 +7,7 @@ import type { OtherClass } from '@core/gear/overlap'
 import type { Room } from '@core/hall/room'
 import type { PartResult } from '@core/run/results'
 import { exerciseSearch } from '@core/search/exercises'
+import { useAnyUntaken } from '../kit/untaken'
 import { fromText } from '../kit/from-text'
 import type { LogRow } from '../kit/LogTable'
 import { api } from '../kit/api'
@@ -150,15 +151,16 @@ function Editor({ stored, library, rooms, zone, tab, log, results, past, others 
 }
 
 function SaveWord({ save, zone }: { save: SaveState; zone: string }) {
+  const isUntaken = useAnyUntaken()
   const text = {
-    saved: () => `saved ${timeOf((save as { at: string }).at, zone)}`,
+    saved: () => (isUntaken ? 'not saved: a field cannot be taken as it stands' : `saved ${timeOf((save as { at: string }).at, zone)}`),
     saving: () => 'saving …',
     waiting: () => 'not saved: the server is away, trying again',
     refused: () => `not saved: ${(save as { why: string }).why}`,
     conflict: () => 'not saved',
   }[save.is]()
   return (
-    <span className={save.is === 'saved' || save.is === 'saving' ? 'second' : 'mend'} role="status">
+    <span className={(save.is === 'saved' && !isUntaken) || save.is === 'saving' ? 'second' : 'mend'} role="status">
       {text}
     </span>
   )

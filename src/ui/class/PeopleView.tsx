@@ -6,6 +6,7 @@ import { strainNames } from '@core/hall/exercise'
 import { outOfSight } from '@core/findings/rules/out-of-sight'
 import { pastedNames } from '@core/hall/people-table'
 import type { Person } from '@core/hall/person'
+import { calledLike } from '@core/hall/same-name'
 import { limits } from '@core/plan/limits'
 import { Level } from '@core/plan/plan'
 import { useClass } from './context'
@@ -181,13 +182,15 @@ function PasteNames({ disabled }: { disabled: boolean }) {
   const [opened, setOpened] = useState(false)
   const [text, setText] = useState('')
   const names = pastedNames(text)
-  const known = new Map([...document.walkIns, ...library.people].map((person) => [person.name.toLowerCase(), person.id]))
-  const isNew = (name: string) => !known.has(name.toLowerCase())
+  const everybody = [...document.walkIns, ...library.people]
+  const isNew = (name: string) => calledLike(everybody, name).length === 0
+  // Which of them is meant, the list does not say.
+  const shared = names.filter((name) => calledLike(everybody, name).length > 1)
   const tooLong = names.find((name) => name.length > 40)
   const add = () => {
     change((draft) => {
-      for (const name of names) {
-        const id = known.get(name.toLowerCase()) ?? `walk-in-${nanoid(8)}`
+      for (const name of names.filter((each) => !shared.includes(each))) {
+        const id = calledLike(everybody, name)[0]?.id ?? `walk-in-${nanoid(8)}`
         if (draft.here.includes(id) || draft.here.length >= limits.people) continue
         if (isNew(name)) draft.walkIns.push({ id, name, level: 'newcomer', goEasy: [], goEasyNote: '', loads: {} })
         draft.here.push(id)
@@ -208,8 +211,9 @@ function PasteNames({ disabled }: { disabled: boolean }) {
           {names.length} {names.length === 1 ? 'name' : 'names'}
           {strangers > 0 && `, ${strangers} not on the roster: they come as walk-ins`}
         </p>
+        {shared.length > 0 && <p className="mend">Several people are called {shared.join(' or ')}: tick the right one on the list yourself.</p>}
         <div className="dialog-foot">
-          <Button disabled={names.length === 0 || tooLong !== undefined} onClick={add}>
+          <Button disabled={names.length === shared.length || tooLong !== undefined} onClick={add}>
             They are here
           </Button>
         </div>
@@ -219,8 +223,9 @@ function PasteNames({ disabled }: { disabled: boolean }) {
 }
 
 function WalkIn({ disabled }: { disabled: boolean }) {
-  const { change } = useClass()
+  const { document, library, change } = useClass()
   const [name, setName] = useState('')
+  const [asked, setAsked] = useState<string>()
   const [level, setLevel] = useState<Level>('newcomer')
   const [error, setError] = useState<string>()
   const add = (event: FormEvent) => {
@@ -230,6 +235,10 @@ function WalkIn({ disabled }: { disabled: boolean }) {
     const wrong = trimmed === '' ? 'A first name is needed' : trimmed.length > 40 ? 'At most 40 characters' : undefined
     setError(wrong)
     if (wrong) return
+    if (asked !== trimmed && calledLike([...document.walkIns, ...library.people], trimmed).length > 0) {
+      setAsked(trimmed)
+      return setError(`There is a ${trimmed} already: tick them on the list. For another ${trimmed} press Add again, or add a letter.`)
+    }
     change((draft) => {
       draft.walkIns.push({ id, name: trimmed, level, goEasy: [], goEasyNote: '', loads: {} })
       draft.here.push(id)

@@ -1,10 +1,10 @@
-import { NumberInput } from '@mantine/core'
 import { useLocalStorage } from '@mantine/hooks'
 import { figuresOf } from '@core/class/compute'
 import { metresPerFoot, showLength } from '@core/hall/length'
 import { readingDistance } from '@core/run/reading-distance'
 import { layoutNames, layouts } from '@core/run/wall-layouts'
 import { wallSizes } from '../wall/layouts'
+import { DraftField, decimalNotation } from '../kit/DraftField'
 import { TableHead } from '../kit/TableHead'
 import { useClass } from './context'
 
@@ -18,7 +18,7 @@ export function WallReach() {
   return (
     <>
       <h2>How far the wall reads</h2>
-      <NumberInput label={`Width of its picture, ${unit}`} min={0.2} max={unit === 'm' ? 20 : 60} step={0.1} decimalScale={2} value={Number((metres / inUnit).toFixed(2))} onChange={(value) => typeof value === 'number' && value > 0 && setMetres(value * inUnit)} mb="xs" />
+      <DraftField label={`Width of its picture, ${unit}`} notation={decimalNotation(0.2, unit === 'm' ? 20 : 60, unit === 'm' ? 'metres' : 'feet')} value={Number((metres / inUnit).toFixed(2))} onChange={(width) => width !== undefined && setMetres(width * inUnit)} />
       <p className="second">
         Reckoned with 22 arc minutes (ISO 9241-303; from memory) on a 16 : 9 screen. The layout is chosen at the foot of the wall.
       </p>

@@ -1,4 +1,4 @@
-import { Button, Group, Modal, NumberInput, Select, Stack, TextInput } from '@mantine/core'
+import { Button, Group, Select, Stack, TextInput } from '@mantine/core'
 import { useForm } from '@mantine/form'
 import { nanoid } from 'nanoid'
 import { ClassDocument } from '@core/hall/class-document'
@@ -9,7 +9,9 @@ import { planOf, presets, type PresetMakings } from '@core/plan/presets'
 import { read } from '@core/plan/read'
 import { starterPlan } from '@core/plan/starter'
 import { api } from '../kit/api'
+import { FormDialog, GiveUp } from '../kit/FormDialog'
 import { tellProblem } from '../kit/notice'
+import { NumberField } from '../kit/NumberField'
 import { WhenField } from '../kit/WhenField'
 
 /** What a new class is made from. */
@@ -45,8 +47,8 @@ export function NewClass({ opened, onClose, plans, rooms, zone, clock, now, plan
       startsAt: new Date(Math.ceil(Date.parse(now) / quarterHour) * quarterHour).toISOString(),
       roomId: rooms[0]?.id ?? '',
       from: given ? planKey(given.id) : shapeKey(presets[0]!.id),
-      stations: 8 as number | string,
-      minutes: (given ? given.slotSeconds / 60 : 45) as number | string,
+      stations: 8 as number | undefined,
+      minutes: (given ? given.slotSeconds / 60 : 45) as number | undefined,
     },
     validate: {
       name: (value) => (value.trim() === '' ? 'Give the class a name' : value.trim().length > limits.nameLength ? `At most ${limits.nameLength} characters` : null),
@@ -83,7 +85,7 @@ export function NewClass({ opened, onClose, plans, rooms, zone, clock, now, plan
   ]
   const what = presets.find((preset) => shapeKey(preset.id) === form.values.from)?.what
   return (
-    <Modal opened={opened} onClose={onClose} title="New class" centered>
+    <FormDialog opened={opened} dirty={form.isDirty()} onClose={onClose} title="New class" centered>
       <form onSubmit={form.onSubmit(create)} noValidate>
         <Stack gap="sm">
           <TextInput label="Name" placeholder="Lunch circuit" data-autofocus {...form.getInputProps('name')} />
@@ -114,22 +116,19 @@ export function NewClass({ opened, onClose, plans, rooms, zone, clock, now, plan
             }}
           />
           <Group grow align="flex-start">
-            {form.values.from === empty && <NumberInput label="Stations" min={1} max={limits.stations} clampBehavior="none" allowDecimal={false} {...form.getInputProps('stations')} />}
-            <NumberInput label="Slot, in minutes" min={1} max={360} step={5} clampBehavior="none" allowDecimal={false} {...form.getInputProps('minutes')} />
+            {form.values.from === empty && <NumberField label="Stations" {...form.getInputProps('stations')} />}
+            <NumberField label="Slot, in minutes" {...form.getInputProps('minutes')} />
           </Group>
           <Group justify="flex-end" mt="sm">
-            <Button variant="default" onClick={onClose}>
-              Cancel
-            </Button>
+            <GiveUp />
             <Button type="submit">Make the class</Button>
           </Group>
         </Stack>
       </form>
-    </Modal>
+    </FormDialog>
   )
 }
 
-function wholeFrom(value: number | string, least: number, most: number): string | null {
-  const number = Number(value)
-  return value !== '' && Number.isInteger(number) && number >= least && number <= most ? null : `A whole number from ${least} to ${most}`
+function wholeFrom(value: number | undefined, least: number, most: number): string | null {
+  return value !== undefined && Number.isInteger(value) && value >= least && value <= most ? null : `A whole number from ${least} to ${most}`
 }

@@ -1,13 +1,12 @@
-import { Button, Checkbox, Modal, MultiSelect, NumberInput, Select, TagsInput, Textarea, TextInput } from '@mantine/core'
+import { Button, Checkbox, MultiSelect, Select, TagsInput, Textarea, TextInput } from '@mantine/core'
 import { nanoid } from 'nanoid'
-import { useState } from 'react'
 import { Exercise, Impact, Pattern, Region, Stance, Strain, strainNames, type GearNeed, type Option } from '@core/hall/exercise'
 import type { GearKind } from '@core/hall/gear-kind'
-import { read } from '@core/plan/read'
-import type { Problem } from '@core/result'
-import { api, ApiError } from '../kit/api'
-import { errorAt } from '../kit/use-document-form'
+import { FormDialog } from '../kit/FormDialog'
 import { FormFoot } from '../kit/FormFoot'
+import { NumberField } from '../kit/NumberField'
+import { Troubles } from '../kit/Troubles'
+import { useDocumentForm } from '../kit/use-document-form'
 import type { StoredExercise } from './ExercisesPage'
 import { GearNeeds } from './GearNeeds'
 
@@ -19,10 +18,7 @@ interface ExerciseEditorProps {
   onRemoved: (id: string) => void
 }
 
-/** A number field's text while it is typed, or its number. */
-type Draft = Omit<Exercise, 'clearMetres'> & { clearMetres?: number | undefined }
-
-const blank = (): Draft => ({
+const blank = (): Exercise => ({
   id: nanoid(10),
   name: '',
   regions: ['lower'],
@@ -49,52 +45,32 @@ const rungs = [
   { value: 'substitute', label: 'instead' },
 ]
 
+/** Fields that have no place of their own for what is wrong with them. */
+const fieldNames = {
+  'met.low': 'MET, least',
+  'met.high': 'MET, most',
+  met: 'MET',
+  'space.lengthMetres': 'Floor a person, long',
+  'space.widthMetres': 'Floor a person, wide',
+  clearMetres: 'Clear height',
+  'pace.low': 'Rep pace, the quick',
+  'pace.typical': 'Rep pace, most people',
+  'pace.high': 'Rep pace, the slow',
+  pace: 'Rep pace',
+  points: 'Form points',
+  repStandard: 'What counts as a rep',
+  breathing: 'Breathing',
+}
+
 /** A form for an exercise and its ladder of options. What is typed stays until it is stored or given up. */
 export function ExerciseEditor({ stored, gear, onClose, onStored, onRemoved }: ExerciseEditorProps) {
-  const [draft, setDraft] = useState<Draft>(() => structuredClone(stored?.document) ?? blank())
-  const [problems, setProblems] = useState<Problem[]>([])
-  const [busy, setBusy] = useState(false)
-  const set = (change: Partial<Draft>) => setDraft((now) => ({ ...now, ...change }))
-  const errorOf = (field: string) => errorAt(problems, field)
-  const general = problems.filter((problem) => problem.field === '' || problem.field.includes('[') || problem.field.includes('.'))
+  const form = useDocumentForm<Exercise>({ schema: Exercise, path: '/api/exercises', key: 'exercise', stored, blank, onStored, onErased: onRemoved })
+  const { draft, set, errorOf, problems } = form
   const setOption = (at: number, change: Partial<Option>) => set({ options: draft.options.map((option, index) => (index === at ? { ...option, ...change } : option)) })
 
-  const send = async (action: () => Promise<void>) => {
-    setBusy(true)
-    try {
-      await action()
-    } catch (error) {
-      setProblems(error instanceof ApiError && error.problems.length > 0 ? error.problems.map((problem) => ({ ...problem, field: problem.field.replace(/^exercise\.?/, '') })) : [{ code: 'failed', field: '', message: (error as Error).message }])
-    } finally {
-      setBusy(false)
-    }
-  }
-  const store = () => {
-    const checked = read(Exercise, draft)
-    if (!checked.ok) return setProblems(checked.problems)
-    setProblems([])
-    void send(async () => {
-      const answer = stored
-        ? await api<StoredExercise>('PUT', `/api/exercises/${draft.id}`, { version: stored.version, exercise: checked.value })
-        : await api<StoredExercise>('POST', '/api/exercises', checked.value)
-      onStored(answer)
-    })
-  }
-  const remove = () =>
-    void send(async () => {
-      await api('DELETE', `/api/exercises/${draft.id}`)
-      onRemoved(draft.id)
-    })
-
   return (
-    <Modal opened onClose={onClose} title={stored ? stored.document.name : 'New exercise'} size="xl" closeOnClickOutside={false}>
-      {general.length > 0 && (
-        <div className="note is-mend" role="alert">
-          {general.map((problem) => (
-            <p key={problem.message}>{problem.message}</p>
-          ))}
-        </div>
-      )}
+    <FormDialog dirty={form.dirty} onClose={onClose} title={stored ? stored.document.name : 'New exercise'} size="xl">
+      <Troubles problems={problems} at={['name', 'regions', 'setUp', 'fault', ...draft.options.map((_, index) => `options[${index}].name`)]} names={fieldNames} />
       <div className="exercise-form">
         <TextInput className="is-whole" label="Name" value={draft.name} error={errorOf('name')} onChange={(event) => set({ name: event.currentTarget.value })} data-autofocus />
         <MultiSelect label="Regions, first the main one" data={Region.options} value={draft.regions} error={errorOf('regions')} onChange={(regions) => set({ regions: regions as Region[] })} />
@@ -109,8 +85,8 @@ export function ExerciseEditor({ stored, gear, onClose, onStored, onRemoved }: E
         <TextInput className="is-half" label="What counts as a rep" value={draft.repStandard} onChange={(event) => set({ repStandard: event.currentTarget.value })} />
         <TextInput className="is-half" label="Breathing" value={draft.breathing} onChange={(event) => set({ breathing: event.currentTarget.value })} />
         <Numbers label="MET" unit="" values={[draft.met.low, draft.met.high]} names={['least', 'most']} onChange={([low, high]) => set({ met: { low: low!, high: high! } })} />
-        <Numbers label="Floor a person, m" unit=" m" values={[draft.space.lengthMetres, draft.space.widthMetres]} names={['long', 'wide']} onChange={([lengthMetres, widthMetres]) => set({ space: { lengthMetres: lengthMetres!, widthMetres: widthMetres! } })} />
-        <NumberInput label="Clear height, m" placeholder="standing room" decimalScale={2} min={0} value={draft.clearMetres ?? ''} onChange={(value) => set({ clearMetres: typeof value === 'number' ? value : undefined })} />
+        <Numbers label="Floor a person, m" unit="m" values={[draft.space.lengthMetres, draft.space.widthMetres]} names={['long', 'wide']} onChange={([lengthMetres, widthMetres]) => set({ space: { lengthMetres: lengthMetres!, widthMetres: widthMetres! } })} />
+        <NumberField label="Clear height, m" placeholder="standing room" decimals={2} value={draft.clearMetres} onChange={(clearMetres) => set({ clearMetres })} />
         <PaceFields value={draft.pace} onChange={(pace) => set({ pace })} />
       </div>
       <h3>Gear</h3>
@@ -135,8 +111,8 @@ export function ExerciseEditor({ stored, gear, onClose, onStored, onRemoved }: E
       <Button size="xs" variant="default" disabled={draft.options.length >= 12} onClick={() => set({ options: [...draft.options, { id: nanoid(10), name: '', rung: 'easier', gear: [], oneSided: false, asks: [] }] })}>
         Add an option
       </Button>
-      <FormFoot busy={busy} onStore={store} onClose={onClose} onErase={stored && remove} />
-    </Modal>
+      <FormFoot busy={form.busy} onStore={form.store} onErase={form.erase} />
+    </FormDialog>
   )
 }
 
@@ -145,7 +121,7 @@ function Numbers({ label, unit, values, names, onChange }: { label: string; unit
     <fieldset className="numbers">
       <legend>{label}</legend>
       {values.map((value, index) => (
-        <NumberInput key={names[index]} aria-label={`${label}, ${names[index]}`} decimalScale={2} min={0} hideControls suffix={unit} value={Number.isNaN(value) ? '' : value} onChange={(next) => onChange(values.map((each, at) => (at === index ? (typeof next === 'number' ? next : NaN) : each)))} />
+        <NumberField key={names[index]} aria-label={`${label}, ${names[index]}`} decimals={2} unit={unit} value={value} onChange={(next) => onChange(values.map((each, at) => (at === index ? (next ?? NaN) : each)))} />
       ))}
     </fieldset>
   )
@@ -156,7 +132,7 @@ function PaceFields({ value, onChange }: { value: Exercise['pace']; onChange: (p
   return (
     <div className="is-half">
       <Checkbox label="A rep pace of its own, seconds" checked={value !== undefined} onChange={(event) => onChange(event.currentTarget.checked ? { low: 1, typical: 2.4, high: 3 } : undefined)} />
-      {value && <Numbers label="The quick, most people, the slow" unit=" s" values={[value.low, value.typical, value.high]} names={['quick', 'most', 'slow']} onChange={([low, typical, high]) => onChange({ low: low!, typical: typical!, high: high! })} />}
+      {value && <Numbers label="The quick, most people, the slow" unit="s" values={[value.low, value.typical, value.high]} names={['quick', 'most', 'slow']} onChange={([low, typical, high]) => onChange({ low: low!, typical: typical!, high: high! })} />}
     </div>
   )
 }

@@ -1,8 +1,12 @@
-import { Button, Group, Modal, NumberInput, Radio } from '@mantine/core'
+import { Button, Group, Radio } from '@mantine/core'
 import { useState } from 'react'
 import { commonFigures, HallFigures } from '@core/hall/figures'
 import { read } from '@core/plan/read'
+import type { Problem } from '@core/result'
 import { api } from '../kit/api'
+import { FormDialog } from '../kit/FormDialog'
+import { NumberField } from '../kit/NumberField'
+import { Troubles } from '../kit/Troubles'
 
 interface Stored {
   version: number
@@ -12,46 +16,44 @@ interface Stored {
 type Section = 'repPace' | 'slowingPercent' | 'briefSeconds'
 
 const sections: { key: Section; title: string; what: string; unit: string; fields: [string, string][] }[] = [
-  { key: 'repPace', title: 'Seconds a rep', what: 'where an exercise has no pace of its own, the way to the next one included', unit: ' s', fields: [['low', 'the quick'], ['typical', 'most people'], ['high', 'the slow']] },
-  { key: 'slowingPercent', title: 'Slowing down', what: 'how much slower reps get with each minute of a self-paced list', unit: ' %', fields: [['low', 'the quick'], ['typical', 'most people'], ['high', 'the slow']] },
-  { key: 'briefSeconds', title: 'Explaining an exercise', what: 'with set-up, form and options', unit: ' s', fields: [['least', 'least'], ['usual', 'usual'], ['most', 'most']] },
+  { key: 'repPace', title: 'Seconds a rep', what: 'where an exercise has no pace of its own, the way to the next one included', unit: 's', fields: [['low', 'the quick'], ['typical', 'most people'], ['high', 'the slow']] },
+  { key: 'slowingPercent', title: 'Slowing down', what: 'how much slower reps get with each minute of a self-paced list', unit: '%', fields: [['low', 'the quick'], ['typical', 'most people'], ['high', 'the slow']] },
+  { key: 'briefSeconds', title: 'Explaining an exercise', what: 'with set-up, form and options', unit: 's', fields: [['least', 'least'], ['usual', 'usual'], ['most', 'most']] },
 ]
+
+/** `repPace.low`: "Seconds a rep, the quick". */
+const fieldNames = Object.fromEntries(sections.flatMap(({ key, title, fields }) => [[key, title] as const, ...fields.map(([field, name]) => [`${key}.${field}`, `${title}, ${name}`] as const)]))
 
 /** The figures the hall reckons with, for every estimate of every class. */
 export function FiguresDialog({ stored, onClose }: { stored: Stored; onClose: () => void }) {
   const [figures, setFigures] = useState<Record<Section, Record<string, number>>>(() => ({ repPace: stored.figures.repPace, slowingPercent: stored.figures.slowingPercent, briefSeconds: stored.figures.briefSeconds }))
+  const dirty = sections.some(({ key, fields }) => fields.some(([field]) => !Object.is(figures[key][field], (stored.figures[key] as Record<string, number>)[field])))
   const [clock, setClock] = useState<'24h' | '12h'>(stored.figures.clock ?? '24h')
-  const [wrong, setWrong] = useState<string[]>([])
+  const [wrong, setWrong] = useState<Problem[]>([])
   const [busy, setBusy] = useState(false)
   const set = (section: Section, field: string, value: number) => setFigures((now) => ({ ...now, [section]: { ...now[section], [field]: value } }))
   const store = async () => {
     const checked = read(HallFigures, { ...stored.figures, ...figures, clock })
-    if (!checked.ok) return setWrong(checked.problems.map((problem) => problem.message))
+    if (!checked.ok) return setWrong(checked.problems)
     setBusy(true)
     try {
       await api('PUT', '/api/hall/figures', { version: stored.version, figures: checked.value })
       location.reload()
     } catch (error) {
-      setWrong([(error as Error).message])
+      setWrong([{ code: 'failed', field: '', message: (error as Error).message }])
       setBusy(false)
     }
   }
   return (
-    <Modal opened onClose={onClose} title="Figures this hall reckons with" size="lg">
-      {wrong.length > 0 && (
-        <div className="note is-mend" role="alert">
-          {wrong.map((text) => (
-            <p key={text}>{text}</p>
-          ))}
-        </div>
-      )}
+    <FormDialog dirty={dirty} onClose={onClose} title="Figures this hall reckons with" size="lg">
+      <Troubles problems={wrong} names={fieldNames} />
       {sections.map(({ key, title, what, unit, fields }) => (
         <fieldset className="numbers" key={key}>
           <legend>
             <b>{title}</b> <span className="second">{what}</span>
           </legend>
           {fields.map(([field, name]) => (
-            <NumberInput key={field} label={name} decimalScale={1} min={0} suffix={unit} hideControls value={Number.isNaN(figures[key][field]) ? '' : figures[key][field]} onChange={(value) => set(key, field, typeof value === 'number' ? value : NaN)} />
+            <NumberField key={field} label={name} decimals={1} unit={unit} value={figures[key][field]} onChange={(value) => set(key, field, value ?? NaN)} />
           ))}
         </fieldset>
       ))}
@@ -70,6 +72,6 @@ export function FiguresDialog({ stored, onClose }: { stored: Stored; onClose: ()
           Store
         </Button>
       </div>
-    </Modal>
+    </FormDialog>
   )
 }

@@ -1,7 +1,8 @@
-import { Button, NumberInput, Select } from '@mantine/core'
+import { Button, Select } from '@mantine/core'
 import type { GearNeed } from '@core/hall/exercise'
 import type { GearKind } from '@core/hall/gear-kind'
 import type { Level } from '@core/plan/plan'
+import { NumberField } from '../kit/NumberField'
 
 const levels: Level[] = ['newcomer', 'regular', 'trained']
 const per = [
@@ -30,7 +31,7 @@ export function GearNeeds({ needs, gear, onChange }: { needs: GearNeed[]; gear: 
             <Select
               aria-label="Kind of gear"
               searchable
-              data={gear.map((each) => ({ value: each.id, label: each.name }))}
+              data={[...gear.map((each) => ({ value: each.id, label: each.name })), ...(kind ? [] : [{ value: need.kindId, label: `${need.kindId}, not kept here` }])]}
               value={need.kindId}
               allowDeselect={false}
               onChange={(kindId) => {
@@ -39,7 +40,7 @@ export function GearNeeds({ needs, gear, onChange }: { needs: GearNeed[]; gear: 
                 onChange(needs.map((each, at) => (at === index ? { ...rest, kindId: kindId!, ...(sizes && { sizeByLevel: sizes }) } : each)))
               }}
             />
-            <NumberInput aria-label="How many" min={1} max={100} allowDecimal={false} value={need.count} onChange={(count) => typeof count === 'number' && count >= 1 && set(index, { count })} w={70} />
+            <NumberField aria-label="How many" value={need.count} onChange={(count) => set(index, { count: count ?? NaN })} w={90} />
             <Select aria-label="For whom" data={per} value={need.per} allowDeselect={false} onChange={(value) => set(index, { per: value as GearNeed['per'] })} w={150} />
             {need.sizeByLevel &&
               kind &&

@@ -1,10 +1,12 @@
-import { Button, Checkbox, Modal, NumberInput, Select, TextInput } from '@mantine/core'
+import { Button, Checkbox, Select, TextInput } from '@mantine/core'
 import { nanoid } from 'nanoid'
 import { useState } from 'react'
 import { GearForm, GearKind, gearFormNames, type GearSize } from '@core/hall/gear-kind'
 import type { Room } from '@core/hall/room'
 import { readWeight, showWeight, type WeightUnit } from '@core/hall/weight'
+import { FormDialog } from '../kit/FormDialog'
 import { FormFoot } from '../kit/FormFoot'
+import { NumberField } from '../kit/NumberField'
 import { Troubles } from '../kit/Troubles'
 import { useDocumentForm } from '../kit/use-document-form'
 import type { StoredKind } from './GearPage'
@@ -27,7 +29,7 @@ export function KindEditor({ stored, hall, onClose, onStored, onErased }: KindEd
   const { draft, set, errorOf, problems } = form
   const setSize = (at: number, change: Partial<GearSize>) => set({ sizes: draft.sizes.map((size, index) => (index === at ? { ...size, ...change } : size)) })
   return (
-    <Modal opened onClose={onClose} title={stored?.document.name ?? 'New kind of gear'} size="xl" closeOnClickOutside={false}>
+    <FormDialog dirty={form.dirty} onClose={onClose} title={stored?.document.name ?? 'New kind of gear'} size="xl">
       <Troubles problems={problems} at={['name']} />
       <div className="person-sizes">
         <TextInput label="Kind" value={draft.name} error={errorOf('name')} onChange={(event) => set({ name: event.currentTarget.value })} data-autofocus />
@@ -54,7 +56,7 @@ export function KindEditor({ stored, hall, onClose, onStored, onErased }: KindEd
               </td>
               {(['owned', 'broken', 'lent'] as const).map((field) => (
                 <td key={field}>
-                  <NumberInput aria-label={`Size ${index + 1}, ${field}`} min={0} max={1000} allowDecimal={false} clampBehavior="none" value={size[field] ?? 0} onChange={(value) => setSize(index, { [field]: typeof value === 'number' ? value : field === 'owned' ? NaN : 0 })} w={80} />
+                  <NumberField aria-label={`Size ${index + 1}, ${field}`} value={size[field] ?? (field === 'owned' ? undefined : 0)} onChange={(value) => setSize(index, { [field]: value ?? (field === 'owned' ? NaN : 0) })} w={80} />
                 </td>
               ))}
               <td>
@@ -69,8 +71,8 @@ export function KindEditor({ stored, hall, onClose, onStored, onErased }: KindEd
       <Button mt="sm" size="xs" variant="default" onClick={() => set({ sizes: [...draft.sizes, newSize()] })}>
         Add a size
       </Button>
-      <FormFoot busy={form.busy} onStore={form.store} onClose={onClose} onErase={form.erase} />
-    </Modal>
+      <FormFoot busy={form.busy} onStore={form.store} onErase={form.erase} />
+    </FormDialog>
   )
 }
 

@@ -1,6 +1,7 @@
 import { TextInput } from '@mantine/core'
 import { useEffect, useRef, useState } from 'react'
 import { formatSeconds, parseSeconds } from '@core/units'
+import { useTaken } from './untaken'
 
 /** How a value is written and read. `read` answers `undefined` for what cannot be taken. */
 export interface Notation<T> {
@@ -37,6 +38,7 @@ export function DraftField<T>({ label, value, notation, onChange, optional, disa
   const read = empty ? undefined : notation.read(text)
   const valid = empty ? Boolean(optional) : read !== undefined
 
+  useTaken(valid)
   // Undo, redo or another window changed the value: show it, unless somebody is typing here.
   useEffect(() => {
     const typed = text.trim() === '' ? undefined : notation.read(text)

@@ -1,17 +1,17 @@
 import { Button } from '@mantine/core'
 import { useState, type ReactNode } from 'react'
+import { GiveUp } from './FormDialog'
 
 interface FormFootProps {
   busy: boolean
   onStore: () => void
-  onClose: () => void
   /** Erasing asks once more, as nothing brings it back. */
   onErase?: (() => void) | undefined
   children?: ReactNode
 }
 
 /** The foot of a form in a dialog: store, give up, and, for what is stored already, erase. */
-export function FormFoot({ busy, onStore, onClose, onErase, children }: FormFootProps) {
+export function FormFoot({ busy, onStore, onErase, children }: FormFootProps) {
   const [sure, setSure] = useState(false)
   return (
     <div className="dialog-foot">
@@ -23,9 +23,7 @@ export function FormFoot({ busy, onStore, onClose, onErase, children }: FormFoot
           </Button>
         </span>
       )}
-      <Button variant="default" onClick={onClose}>
-        Give up
-      </Button>
+      <GiveUp />
       <Button loading={busy} onClick={onStore}>
         Store
       </Button>

@@ -1,6 +1,7 @@
-import { Button, FileButton, Modal, Select, Textarea } from '@mantine/core'
+import { Button, FileButton, Select, Textarea } from '@mantine/core'
 import { useMemo, useState, type ReactNode } from 'react'
 import type { ColumnMatch, TableRow } from '@core/hall/table'
+import { FormDialog, GiveUp } from './FormDialog'
 import { tellProblem } from './notice'
 import { TableHead } from './TableHead'
 
@@ -46,7 +47,7 @@ export function ImportTable<Column extends string, Value>({ title, columns, plac
     setBusy(false)
   }
   return (
-    <Modal opened onClose={onClose} title={title} size="xl" closeOnClickOutside={false}>
+    <FormDialog dirty={table !== undefined} onClose={onClose} title={title} size="xl">
       <div className="import-from">
         <FileButton accept=".csv,text/csv,text/plain" onChange={(file) => file && void file.text().then(take)}>
           {(props) => (
@@ -96,14 +97,12 @@ export function ImportTable<Column extends string, Value>({ title, columns, plac
         </>
       )}
       <div className="dialog-foot">
-        <Button variant="default" onClick={onClose}>
-          Give up
-        </Button>
+        <GiveUp />
         <Button onClick={() => void storeAll()} loading={busy} disabled={sound.length === 0}>
           Add {count(sound.length)}
           {rows.length > sound.length ? `, leave out ${rows.length - sound.length}` : ''}
         </Button>
       </div>
-    </Modal>
+    </FormDialog>
   )
 }

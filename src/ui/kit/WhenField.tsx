@@ -3,6 +3,7 @@ import '@mantine/dates/styles.css'
 import { useEffect, useState } from 'react'
 import { typedDay } from '@core/calendar/typed-day'
 import { dayKey, momentAt, timeKey } from '@core/calendar/zoned'
+import { useTaken } from './untaken'
 
 interface WhenFieldProps {
   /** A moment, as ISO text. */
@@ -21,6 +22,7 @@ export function WhenField({ value, zone, clock, onChange }: WhenFieldProps) {
     setDay(dayKey(value, zone))
     setTime(timeKey(value, zone))
   }, [value, zone])
+  useTaken(day !== null && time !== '')
   const pass = (nextDay: string | null, nextTime: string) => {
     if (nextDay === null || typedDay(nextDay) === undefined || !/^\d{2}:\d{2}/.test(nextTime)) return
     const next = momentAt(nextDay, nextTime.slice(0, 5), zone).toISOString()

@@ -26,7 +26,8 @@ export function errorAt(problems: readonly Problem[], field: string): string | u
 
 /** A form for one document of a library: what is typed stays until it is stored or given up, and what is wrong is told at its field. */
 export function useDocumentForm<Document extends { id: string }>({ schema, path, key, stored, blank, onStored, onErased }: DocumentForm<Document>) {
-  const [draft, setDraft] = useState<Document>(() => structuredClone(stored?.document) ?? blank())
+  const [initial] = useState<Document>(() => structuredClone(stored?.document) ?? blank())
+  const [draft, setDraft] = useState(initial)
   const [problems, setProblems] = useState<Problem[]>([])
   const [busy, setBusy] = useState(false)
   const send = async (action: () => Promise<void>) => {
@@ -42,10 +43,14 @@ export function useDocumentForm<Document extends { id: string }>({ schema, path,
   }
   return {
     draft,
+    /** Whether anything was typed that is not stored. */
+    dirty: JSON.stringify(draft) !== JSON.stringify(initial),
     busy,
     set: (change: Partial<Document>) => setDraft((now) => ({ ...now, ...change })),
     setDraft,
     problems,
+    /** Tells something that only the form knows. */
+    tell: setProblems,
     errorOf: (field: string) => errorAt(problems, field),
     store: () => {
       const checked = read(schema, draft)

@@ -77,6 +77,8 @@ export class RunFeed {
     this.fetching = true
     try {
       const response = await fetch(this.address.replace(/events$/, 'snapshot'))
+      // Its link was taken back: the page says so.
+      if (response.status === 410) return location.reload()
       if (!response.ok) return
       const { version, snapshot } = (await response.json()) as Pick<FeedState, 'version' | 'snapshot'>
       if (version > this.state.version) this.set({ version, snapshot })

@@ -1,10 +1,14 @@
-import { Button, Modal, MultiSelect, NumberInput, Select, Textarea, TextInput } from '@mantine/core'
+import { Button, MultiSelect, Select, Textarea, TextInput } from '@mantine/core'
 import { nanoid } from 'nanoid'
+import { useState } from 'react'
 import { Strain, strainNames } from '@core/hall/exercise'
 import type { GearKind } from '@core/hall/gear-kind'
 import { Person } from '@core/hall/person'
+import { calledLike } from '@core/hall/same-name'
 import { Level } from '@core/plan/plan'
+import { FormDialog } from '../kit/FormDialog'
 import { FormFoot } from '../kit/FormFoot'
+import { NumberField } from '../kit/NumberField'
 import { Troubles } from '../kit/Troubles'
 import { useDocumentForm } from '../kit/use-document-form'
 import type { StoredPerson } from './PeoplePage'
@@ -22,10 +26,19 @@ interface PersonEditorProps {
 export function PersonEditor({ stored, others, gear, onClose, onStored, onErased }: PersonEditorProps) {
   const form = useDocumentForm<Person>({ schema: Person, path: '/api/people', key: 'person', stored, blank: () => ({ id: nanoid(10), name: '', level: 'newcomer', goEasy: [], goEasyNote: '', loads: {} }), onStored, onErased })
   const { draft, set, errorOf, problems } = form
-  const names = others.filter((person) => person.id !== draft.id).map((person) => ({ value: person.id, label: person.name }))
+  const [asked, setAsked] = useState<string>()
+  const everybodyElse = others.filter((person) => person.id !== draft.id)
+  // Nobody is told apart by two lists: the name is all that the room sees of somebody.
+  const store = () => {
+    const again = draft.name.trim() !== stored?.document.name && calledLike(everybodyElse, draft.name).length > 0
+    if (!again || asked === draft.name) return form.store()
+    setAsked(draft.name)
+    form.tell([{ code: 'sameName', field: 'name', message: `There is a ${draft.name.trim()} already. Tell them apart, such as ${draft.name.trim()} B., or press Store again to have two.` }])
+  }
+  const names = everybodyElse.map((person) => ({ value: person.id, label: person.name }))
   const sized = gear.filter((kind) => kind.sizes.length > 1)
   return (
-    <Modal opened onClose={onClose} title={stored?.document.name ?? 'New person'} size="lg" closeOnClickOutside={false}>
+    <FormDialog dirty={form.dirty} onClose={onClose} title={stored?.document.name ?? 'New person'} size="lg">
       <Troubles problems={problems} at={['name', 'goEasyNote', 'walkingMetresPerSecond']} />
       <TextInput label="First name" value={draft.name} error={errorOf('name')} onChange={(event) => set({ name: event.currentTarget.value })} data-autofocus />
       <Select mt="sm" label="Level" data={Level.options} value={draft.level} allowDeselect={false} onChange={(level) => set({ level: level as Level })} />
@@ -47,14 +60,14 @@ export function PersonEditor({ stored, others, gear, onClose, onStored, onErased
           />
         ))}
       </div>
-      <NumberInput mt="sm" label="Walks, metres a second" placeholder="as most do" decimalScale={2} step={0.1} min={0.2} max={3} clampBehavior="none" maw={220} value={draft.walkingMetresPerSecond ?? ''} error={errorOf('walkingMetresPerSecond')} onChange={(value) => set({ walkingMetresPerSecond: typeof value === 'number' ? value : undefined })} />
+      <NumberField mt="sm" label="Walks, metres a second" placeholder="as most do" decimals={2} maw={220} value={draft.walkingMetresPerSecond} error={errorOf('walkingMetresPerSecond')} onChange={(walkingMetresPerSecond) => set({ walkingMetresPerSecond })} />
       <MultiSelect mt="sm" label="Keep with" searchable data={names} value={draft.keepWith ?? []} onChange={(keepWith) => set({ keepWith })} />
       <MultiSelect mt="sm" label="Keep apart from" searchable data={names} value={draft.keepApart ?? []} onChange={(keepApart) => set({ keepApart })} />
-      <FormFoot busy={form.busy} onStore={form.store} onClose={onClose} onErase={form.erase}>
+      <FormFoot busy={form.busy} onStore={store} onErase={form.erase}>
         <Button component="a" href={`/api/people/${draft.id}/data`} download variant="default">
           Their data
         </Button>
       </FormFoot>
-    </Modal>
+    </FormDialog>
   )
 }

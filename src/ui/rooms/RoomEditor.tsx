@@ -1,10 +1,11 @@
-import { Button, Modal, Select, TextInput } from '@mantine/core'
+import { Button, Select, TextInput } from '@mantine/core'
 import { nanoid } from 'nanoid'
 import { useState } from 'react'
 import type { GearKind } from '@core/hall/gear-kind'
 import { readLength, showLength, type LengthUnit } from '@core/hall/length'
 import { FeatureKind, featureNames, Room, type Feature } from '@core/hall/room'
 import { FloorPlan } from '../kit/FloorPlan'
+import { FormDialog } from '../kit/FormDialog'
 import { FormFoot } from '../kit/FormFoot'
 import { Troubles } from '../kit/Troubles'
 import { useDocumentForm } from '../kit/use-document-form'
@@ -31,7 +32,7 @@ export function RoomEditor({ stored, gear, unit, onClose, onStored, onErased }: 
   const add = () => set({ features: [...features, { id: nanoid(8), kind: 'pillar', x: 1, y: 1, lengthMetres: usualSize.pillar[0], widthMetres: usualSize.pillar[1] }] })
   const places = gear.filter((kind) => kind.form === 'place')
   return (
-    <Modal opened onClose={onClose} title={stored?.document.name ?? 'New room'} size="70rem" closeOnClickOutside={false}>
+    <FormDialog dirty={form.dirty} onClose={onClose} title={stored?.document.name ?? 'New room'} size="70rem">
       <div className="room-form">
         <div>
           <div className="person-sizes">
@@ -81,8 +82,8 @@ export function RoomEditor({ stored, gear, unit, onClose, onStored, onErased }: 
         <FloorPlan room={{ ...draft, lengthMetres: sound(draft.lengthMetres), widthMetres: sound(draft.widthMetres), features: features.filter((feature) => [feature.x, feature.y, feature.lengthMetres, feature.widthMetres].every(Number.isFinite)) }} />
       </div>
       <Troubles problems={problems} at={['name', 'lengthMetres', 'widthMetres', 'ceilingMetres']} />
-      <FormFoot busy={form.busy} onStore={form.store} onClose={onClose} onErase={form.erase} />
-    </Modal>
+      <FormFoot busy={form.busy} onStore={form.store} onErase={form.erase} />
+    </FormDialog>
   )
 }
 
