@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react'
 import { figuresOf } from '@core/class/compute'
 import { limits } from '@core/plan/limits'
 import { CountField } from '../kit/DraftField'
+import { useTaken } from '../kit/untaken'
 import { WhenField } from '../kit/WhenField'
 import { useClass } from './context'
 
@@ -14,6 +15,7 @@ export function ClassDetails() {
   useEffect(() => setName((now) => (now.trim() === document.name ? now : document.name)), [document.name])
   const trimmed = name.trim()
   const wrong = trimmed === '' ? 'Give the class a name' : trimmed.length > limits.nameLength ? `At most ${limits.nameLength} characters` : undefined
+  useTaken(wrong === undefined)
   return (
     <div className="details">
       <TextInput

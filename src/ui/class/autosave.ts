@@ -43,19 +43,27 @@ export function useAutosave(store: ClassStore, initial: StoredClass) {
 
   useEffect(() => {
     let gone = false
-    void leftBehind(initial.id, Date.now()).then((drafts) => {
+    let timer: ReturnType<typeof setTimeout>
+    const look = async () => {
+      const { drafts: all, againMs } = await leftBehind(initial.id, Date.now())
+      if (gone) return
+      if (againMs !== undefined) timer = setTimeout(() => void look(), againMs)
+      // This window's own is no draft that was left.
+      const drafts = all.filter(({ pageId }) => pageId !== saver.pageId)
       const [latest, ...older] = drafts.filter((draft) => {
         const isStored = JSON.stringify(draft.document) === JSON.stringify(initial.document)
         if (isStored) void draftStore.drop(draft).catch(() => {})
         return !isStored
       })
       for (const draft of older) void draftStore.drop(draft).catch(() => {})
-      if (latest && !gone) setLeft(latest)
-    })
+      if (latest) setLeft(latest)
+    }
+    void look()
     return () => {
       gone = true
+      clearTimeout(timer)
     }
-  }, [initial])
+  }, [initial, saver])
 
   /** Ends a conflict: with `theirs`, ours can be had back by undo; with `mine`, theirs is written over. */
   const settle = (choice: 'theirs' | 'mine') => {

@@ -65,6 +65,16 @@ describe('what is edited', () => {
     expect([there.taken, saver.isStored, kept(), told.at(-1)]).toEqual([['B'], true, [], 'saved'])
   })
 
+  it('is not said to be saved from the first letter on, until it is, or was taken back', async () => {
+    const there = hall()
+    const { edit, told, saver } = page(there)
+    edit('A')
+    expect(told).toEqual(['saving'])
+    saver.edit(first)
+    await pass(500)
+    expect([told, there.taken]).toEqual([['saving', 'saved'], []])
+  })
+
   it('goes on being tried when the request is lost, and says so', async () => {
     const there = hall()
     const { edit, line, told, kept } = page(there)

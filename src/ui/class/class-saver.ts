@@ -64,6 +64,7 @@ const isLost = (error: ApiError) => error.status === 0 || error.status >= 500 ||
  */
 export class ClassSaver {
   private version: number
+  private storedAt: string
   private stored: ClassDocument
   private edited: ClassDocument
   private timer: ReturnType<typeof setTimeout> | undefined
@@ -71,15 +72,17 @@ export class ClassSaver {
   /** On its way: what was sent, and as what. A repeat goes under the same id. */
   private underWay: SaveRequest | undefined
   private halted = false
-  private readonly pageId = uuid()
+  private told: SaveState['is'] = 'saved'
+  readonly pageId = uuid()
   private readonly now: () => number
 
   constructor(
     private readonly classId: string,
-    initial: Pick<StoredClass, 'version' | 'document'>,
+    initial: Omit<StoredClass, 'id'>,
     private readonly parts: SaverParts,
   ) {
     this.version = initial.version
+    this.storedAt = initial.updatedAt
     this.stored = this.edited = initial.document
     this.now = parts.now ?? (() => Date.now())
   }
@@ -96,12 +99,16 @@ export class ClassSaver {
     this.keepDraft()
     if (this.halted) return
     clearTimeout(this.timer)
+    // Nothing is said to be saved that is not, not even for a moment.
+    this.tell({ is: 'saving' })
     this.timer = setTimeout(() => void this.save(), pauseMs)
   }
 
   /** Stores what is edited; tells whether all of it is stored. */
   async save(): Promise<boolean> {
     clearTimeout(this.timer)
+    // Taken back before it was sent.
+    if (this.isStored && !this.halted) this.tell({ is: 'saved', at: this.storedAt })
     // One write at a time; what changed meanwhile goes with the next.
     while (!this.isStored) {
       if (this.halted) return false
@@ -115,7 +122,7 @@ export class ClassSaver {
     // What may have been stored already is sent again as it was; what changed since follows.
     this.underWay ??= { version: this.version, document: this.edited, saveId: uuid() }
     const request = this.underWay
-    this.parts.tell({ is: 'saving' })
+    this.tell({ is: 'saving' })
     try {
       this.taken(request, await this.parts.put(request, false))
       return true
@@ -129,22 +136,23 @@ export class ClassSaver {
   private taken(request: SaveRequest, answer: StoredClass): void {
     this.underWay = undefined
     this.version = answer.version
+    this.storedAt = answer.updatedAt
     this.stored = request.document
     if (this.isStored) void this.parts.drafts.drop({ classId: this.classId, pageId: this.pageId }).catch(() => {})
-    this.parts.tell({ is: 'saved', at: answer.updatedAt })
+    this.tell(this.isStored ? { is: 'saved', at: answer.updatedAt } : { is: 'saving' })
   }
 
   private failed(error: ApiError): void {
     if (isLost(error)) {
-      this.parts.tell({ is: 'waiting', why: error.message })
+      this.tell({ is: 'waiting', why: error.message })
       this.keepDraft()
       this.timer = setTimeout(() => void this.save(), retryMs)
       return
     }
     this.underWay = undefined
-    if (error.status !== 409) return this.parts.tell({ is: 'refused', why: error.message })
+    if (error.status !== 409) return this.tell({ is: 'refused', why: error.message })
     this.halted = true
-    this.parts.tell({ is: 'conflict', theirs: error.body.current as StoredClass })
+    this.tell({ is: 'conflict', theirs: error.body.current as StoredClass })
   }
 
   /** When the page is left: the last change is sent, also while another is on its way. */
@@ -165,8 +173,15 @@ export class ClassSaver {
   settle(theirs: StoredClass): void {
     this.halted = false
     this.version = theirs.version
+    this.storedAt = theirs.updatedAt
     this.stored = theirs.document
-    this.parts.tell({ is: 'saved', at: theirs.updatedAt })
+    this.tell({ is: 'saved', at: theirs.updatedAt })
+  }
+
+  private tell(state: SaveState): void {
+    if (state.is === 'saving' && this.told === 'saving') return
+    this.told = state.is
+    this.parts.tell(state)
   }
 
   private keepDraft(): void {

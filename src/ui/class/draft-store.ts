@@ -21,12 +21,13 @@ export const draftStore: DraftStore = {
 /** A window that is open keeps its draft fresh; one that has not been for so long is gone. */
 const goneMs = 8000
 
-/** What was edited on this device and left behind, the latest first. */
-export async function leftBehind(classId: string, now: number): Promise<Draft[]> {
+/** What was edited on this device and left behind, the latest first; and when to look again, where somebody may still be editing, or may have crashed just now. */
+export async function leftBehind(classId: string, now: number): Promise<{ drafts: Draft[]; againMs?: number }> {
   try {
     const drafts = await (await database()).getAllFromIndex('drafts', 'byClass', classId)
-    return drafts.filter(({ at }) => now - at > goneMs).sort((a, b) => b.at - a.at)
+    const gone = drafts.filter(({ at }) => now - at > goneMs).sort((a, b) => b.at - a.at)
+    return { drafts: gone, ...(gone.length < drafts.length && { againMs: goneMs }) }
   } catch {
-    return []
+    return { drafts: [] }
   }
 }

@@ -20,7 +20,8 @@ interface DocumentForm<Document> {
 export function errorAt(problems: readonly Problem[], field: string): string | undefined {
   const message = problems.find((problem) => problem.field === field)?.message
   if (message === undefined) return undefined
-  const said = message.replace(/^[\w.[\]]+ (?=must|is|needs|has|puts|names)/, '')
+  const [first = '', ...rest] = message.split(' ')
+  const said = first === field || first.endsWith(`.${field}`) ? rest.join(' ') : message
   return said.charAt(0).toUpperCase() + said.slice(1)
 }
 
