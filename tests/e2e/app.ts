@@ -78,7 +78,8 @@ export async function untilLive(page: Page): Promise<void> {
       const all = [...island.querySelectorAll('*')]
       return all.some(isLive) && all.filter((element) => element.matches('input, select, textarea, button, a')).every(isLive)
     })
-  })
+    // Not with every frame: looking takes from what comes to life.
+  }, undefined, { polling: 60 })
   // Effects, such as those that listen for keys, follow the next painting.
   await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve, 50))))
 }
