@@ -8,7 +8,7 @@ import { isTap } from '../../core/run/taps'
 import type { InHall } from '../db/in-hall'
 import { runEvents, runs } from '../db/schema'
 import { refuse, Refused } from '../http/respond'
-import { eventColumns, lockedRun, notice, progressOf, type RunRow } from './runs'
+import { eventColumns, notice, progressFrom, progressKnown, type LockedRun, type RunRow } from './runs'
 
 /** A run has at most so many events, and so much said in them: a class of six hours with a tap every two seconds. */
 const most = { events: 10_000, eventBytes: 20_000_000 } as const
@@ -29,10 +29,12 @@ const isNeverTooLate = (command: CommandRequest['command']) => command.type === 
  * decided on an older state is refused with 409 and the events it had not seen, and so is one that means nothing now. A stop, a tap and a
  * takeover are never too late: they are told what they had `missed`.
  */
-export async function takeCommand(hall: InHall, runId: string, request: CommandRequest): Promise<{ event: RunEvent; missed: RunEvent[]; repeated: boolean }> {
-  const run = await lockedRun(hall, runId)
-  const progress = await progressOf(hall, run)
-  const { before, missed } = await sinceAsked(hall, run, request)
+export async function takeCommand(hall: InHall, run: LockedRun, request: CommandRequest): Promise<{ event: RunEvent; missed: RunEvent[]; repeated: boolean }> {
+  const known = progressKnown(run)
+  const events = await eventsFor(hall, run, request, known.sequence)
+  const progress = progressFrom(known, run, events)
+  const before = events.find((event) => event.id === request.id)
+  const missed = events.filter((event) => event.sequence > request.expectedSequence && event !== before)
   if (before) return { event: before, missed, repeated: true }
   if (!mayCommand(progress.holder, request.device, request.command)) {
     throw refuse(409, 'heldElsewhere', `The controls are held by ${progress.holder!.name}. Take over first; a stop counts from anywhere.`, { events: missed })
@@ -52,16 +54,13 @@ export async function takeCommand(hall: InHall, runId: string, request: CommandR
   return { event, missed, repeated: false }
 }
 
-/** What the request did, if it came before, and the events that its screen had not seen. */
-async function sinceAsked({ hallId, tx }: InHall, run: RunRow, { id, expectedSequence }: CommandRequest): Promise<{ before: RunEvent | undefined; missed: RunEvent[] }> {
-  const events = await tx
+/** What the request did, if it came before, and the events that its screen, or this app, had not seen. */
+const eventsFor = ({ hallId, tx }: InHall, run: RunRow, { id, expectedSequence }: CommandRequest, known: number): Promise<RunEvent[]> =>
+  tx
     .select(eventColumns)
     .from(runEvents)
-    .where(and(eq(runEvents.hallId, hallId), eq(runEvents.runId, run.id), or(gt(runEvents.sequence, expectedSequence), eq(runEvents.id, id))))
+    .where(and(eq(runEvents.hallId, hallId), eq(runEvents.runId, run.id), or(gt(runEvents.sequence, Math.min(known, expectedSequence)), eq(runEvents.id, id))))
     .orderBy(asc(runEvents.sequence))
-  const before = events.find((event) => event.id === id)
-  return { before, missed: events.filter((event) => event.sequence > expectedSequence && event !== before) }
-}
 
 function requireMeaning(now: Progress, command: Command): void {
   if (applicable(now, command)) return

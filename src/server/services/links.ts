@@ -4,8 +4,8 @@ import type { RunSnapshot } from '../../core/run/snapshot'
 import { stationsIn } from '../../core/run/station-view'
 import type { InHall } from '../db/in-hall'
 import { runs, screenLinks } from '../db/schema'
-import { notFound, refuse } from '../http/respond'
-import { notifyRun, type RunRow, type StoredRun } from './runs'
+import { notFound, refuse, Refused } from '../http/respond'
+import { lockedRun, notifyRun, type LockedRun, type RunRow, type StoredRun } from './runs'
 
 /** The screens that a link opens without signing in. */
 export type Screen = (typeof screenLinks.$inferSelect)['screen']
@@ -104,6 +104,13 @@ export async function openedBy({ hallId, tx }: InHall, token: string, screen?: S
   if (row.over) throw refuse(410, 'over', 'This class is over, and its screens with it. See you at the next one.')
   return { runId: row.runId, screen: row.screen, subject: row.subject ?? theOne }
 }
+
+/** The run that a coach controls, which nobody else changes until the work is done: named by its id, or by the link that opens the controls on another device. */
+export const coachedLocked = (hall: InHall, idOrToken: string): Promise<LockedRun> =>
+  lockedRun(hall, idOrToken).catch(async (error: unknown) => {
+    if (error instanceof Refused && error.status === 404) return lockedRun(hall, (await openedBy(hall, idOrToken, 'controls')).runId)
+    throw error
+  })
 
 /** The id of the run that a coach controls: named by it, or by the link that opens the controls on another device. */
 export async function coachedRun(hall: InHall, idOrToken: string): Promise<string> {

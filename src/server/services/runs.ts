@@ -107,15 +107,25 @@ export async function lockedRun(hall: InHall, id: string): Promise<LockedRun> {
 /** How far runs have come, by the events that were read of them: a command in a long class must not read them all again. */
 const come = new LRUCache<string, Progress>({ max: 200 })
 
-/** How far the run has come with the events that its row counts. */
-export async function progressOf(hall: InHall, { id, hallId, version, sequence, snapshot }: StoredRun): Promise<Progress> {
-  const key = `${hallId}/${id}/${version}`
-  const known = come.get(key)
-  const from = known && known.sequence <= sequence ? known : initialProgress(snapshot.timeline)
-  const fresh = from.sequence === sequence ? [] : await eventsAfter(hall, id, from.sequence)
-  const progress = fresh.filter((event) => event.sequence <= sequence).reduce(apply, from)
-  come.set(key, progress)
+const comeKey = ({ id, hallId, version }: RunRow) => `${hallId}/${id}/${version}`
+
+/** How far the run has come as far as is known here: events after that have to be read. */
+export function progressKnown(run: StoredRun): Progress {
+  const known = come.get(comeKey(run))
+  return known && known.sequence <= run.sequence ? known : initialProgress(run.snapshot.timeline)
+}
+
+/** How far it has come from there, by the events that its row counts. */
+export function progressFrom(known: Progress, run: StoredRun, events: readonly RunEvent[]): Progress {
+  const progress = events.filter(({ sequence }) => sequence > known.sequence && sequence <= run.sequence).reduce(apply, known)
+  come.set(comeKey(run), progress)
   return progress
+}
+
+/** How far the run has come with the events that its row counts. */
+export async function progressOf(hall: InHall, run: StoredRun): Promise<Progress> {
+  const known = progressKnown(run)
+  return progressFrom(known, run, known.sequence === run.sequence ? [] : await eventsAfter(hall, run.id, known.sequence))
 }
 
 /** An event as it is told. */

@@ -74,7 +74,7 @@ function Row({ row, zone, onPutAway }: { row: LogRow; zone: string; onPutAway: (
       <td className="figure">{difference === undefined ? '' : difference === 0 ? 'to the second' : `${difference > 0 ? '+' : ''}${formatSeconds(difference)}`}</td>
       <td className="figure">
         {row.endedAt && (
-          <button type="button" className="link-button" aria-label={`Put the entry of ${row.className} away`} onClick={onPutAway}>
+          <button type="button" className="link-button" style={{ margin: 0, padding: 0, fontWeight: 500 }} aria-label={`Put the entry of ${row.className} away`} onClick={onPutAway}>
             Put away
           </button>
         )}

@@ -61,6 +61,9 @@ function Plans({ initial }: { initial: Plan[] }) {
         <h1>Plans</h1>
         <span className="second">shapes of class to begin from</span>
         <span className="push">
+          <a className="second" href="/put-away">
+            What was put away
+          </a>
           <FileButton onChange={(file) => void take(file)} accept="application/json,.json">
             {(props) => (
               <Button {...props} loading={busy} variant="default">
