@@ -235,9 +235,10 @@ function WalkIn({ disabled }: { disabled: boolean }) {
     const wrong = trimmed === '' ? 'A first name is needed' : trimmed.length > 40 ? 'At most 40 characters' : undefined
     setError(wrong)
     if (wrong) return
-    if (asked !== trimmed && calledLike([...document.walkIns, ...library.people], trimmed).length > 0) {
+    const [known] = calledLike([...document.walkIns, ...library.people], trimmed)
+    if (known && asked !== trimmed) {
       setAsked(trimmed)
-      return setError(`There is a ${trimmed} already: tick them on the list. For another ${trimmed} press Add again, or add a letter.`)
+      return setError(`There is a ${known.name} already: tick them on the list. For another ${known.name} press Add again, or add a letter.`)
     }
     change((draft) => {
       draft.walkIns.push({ id, name: trimmed, level, goEasy: [], goEasyNote: '', loads: {} })

@@ -12,6 +12,7 @@ import { api } from '../kit/api'
 import { FormDialog, GiveUp } from '../kit/FormDialog'
 import { tellProblem } from '../kit/notice'
 import { NumberField } from '../kit/NumberField'
+import { anyUntaken } from '../kit/untaken'
 import { WhenField } from '../kit/WhenField'
 
 /** What a new class is made from. */
@@ -59,6 +60,8 @@ export function NewClass({ opened, onClose, plans, rooms, zone, clock, now, plan
   })
 
   const create = async (values: typeof form.values) => {
+    // The field says it itself.
+    if (anyUntaken()) return
     const slotSeconds = Number(values.minutes) * 60
     const chosen = plans.find((plan) => planKey(plan.id) === values.from)
     const preset = presets.find((each) => shapeKey(each.id) === values.from)

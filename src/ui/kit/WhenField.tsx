@@ -17,12 +17,14 @@ interface WhenFieldProps {
 export function WhenField({ value, zone, clock, onChange }: WhenFieldProps) {
   const [day, setDay] = useState<string | null>(() => dayKey(value, zone))
   const [time, setTime] = useState(() => timeKey(value, zone))
+  // As it stands in the field, while it is no day.
+  const [typed, setTyped] = useState<string>()
   // Undo, redo or another window changed it.
   useEffect(() => {
     setDay(dayKey(value, zone))
     setTime(timeKey(value, zone))
   }, [value, zone])
-  useTaken(day !== null && time !== '')
+  useTaken(day !== null && typed === undefined && time !== '')
   const pass = (nextDay: string | null, nextTime: string) => {
     if (nextDay === null || typedDay(nextDay) === undefined || !/^\d{2}:\d{2}/.test(nextTime)) return
     const next = momentAt(nextDay, nextTime.slice(0, 5), zone).toISOString()
@@ -37,8 +39,15 @@ export function WhenField({ value, zone, clock, onChange }: WhenFieldProps) {
         dateParser={(text) => typedDay(text) ?? null}
         minDate="2000-01-01"
         maxDate="2199-12-31"
-        error={day === null ? 'A day, such as 27 May 2027' : undefined}
+        fixOnBlur={false}
+        onFocus={(event) => event.currentTarget.select()}
+        onInput={(event) => {
+          const text = event.currentTarget.value
+          setTyped(typedDay(text) === undefined ? text : undefined)
+        }}
+        error={day === null || typed !== undefined ? 'A day that there is, such as 27 May 2027' : undefined}
         onChange={(next) => {
+          setTyped(undefined)
           setDay(next)
           pass(next, time)
         }}

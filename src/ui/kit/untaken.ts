@@ -25,4 +25,6 @@ const subscribe = (listener: () => void) => {
 }
 
 /** Whether some field of the page holds what could not be taken. */
-export const useAnyUntaken = (): boolean => useSyncExternalStore(subscribe, () => untaken.size > 0)
+export const anyUntaken = (): boolean => untaken.size > 0
+
+export const useAnyUntaken = (): boolean => useSyncExternalStore(subscribe, anyUntaken)
