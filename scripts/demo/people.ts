@@ -1,5 +1,5 @@
 import { Person } from '../../src/core/hall/person'
-import type { Level } from '../../src/core/plan/plan'
+import type { Level } from '../../src/core/library/level'
 import type { Strain } from '../../src/core/hall/exercise'
 
 type Row = [name: string, level: Level, goEasy?: Strain[], note?: string, loads?: Record<string, string>]

@@ -1,4 +1,4 @@
-import { stationsAt } from '../core/run/ease'
+import { stationsAt } from '../core/run/eased'
 import type { TapKind } from '../core/run/events'
 import { limitOf } from '../core/run/progress'
 import type { RunSnapshot } from '../core/run/snapshot'

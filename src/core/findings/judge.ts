@@ -1,4 +1,5 @@
-import type { Finding, Judged, Rule } from './finding'
+import type { Finding, Rule } from './finding'
+import type { Judged } from '../class/fix'
 import { briefing } from './rules/briefing'
 import { coolDown } from './rules/cool-down'
 import { aim } from './rules/aim'

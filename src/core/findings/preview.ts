@@ -4,7 +4,8 @@ import { planDifferences } from '../plan/differences'
 import { pieceName } from '../summary/names'
 import { formatSeconds } from '../units'
 import type { ClassDocument } from '../hall/class-document'
-import type { Finding, Judged } from './finding'
+import type { Finding } from './finding'
+import type { Judged } from '../class/fix'
 import { judge } from './judge'
 
 /** What a change would do to the class, before it is made. */

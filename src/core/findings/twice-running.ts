@@ -2,7 +2,8 @@ import { exchanged } from '../exchanged'
 import { formOf, type Form } from '../hall/form'
 import type { Circuit } from '../plan/plan'
 import { pieceName } from '../summary/names'
-import { circuitsOf, commonPractice, exerciseOf, withPiece, type Finding, type Fix, type Judged } from './finding'
+import { circuitsOf, commonPractice, exerciseOf, type Finding } from './finding'
+import { withPiece, type Fix, type Judged } from '../class/fix'
 
 /** What must not come twice running round a loop: `key` names it for a form, or says that there is nothing to repeat. */
 export interface Repeat {

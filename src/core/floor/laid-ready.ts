@@ -2,7 +2,7 @@ import type { ComputedClass, HallLibrary } from '../class/compute'
 import type { ClassDocument } from '../hall/class-document'
 import type { Room } from '../hall/room'
 import type { Seconds } from '../units'
-import type { Fix } from '../findings/finding'
+import type { Fix } from '../class/fix'
 import { transitionsOf } from './transitions'
 
 export interface LaidReady {

@@ -1,6 +1,6 @@
 import type { ComputedClass, HallLibrary } from '../class/compute'
 import { exchanged } from '../exchanged'
-import type { Fix } from '../findings/finding'
+import type { Fix } from '../class/fix'
 import type { ClassDocument } from '../hall/class-document'
 import type { Room } from '../hall/room'
 import type { Seconds } from '../units'

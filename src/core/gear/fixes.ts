@@ -1,5 +1,5 @@
 import { computeClass, type ComputedClass } from '../class/compute'
-import { withPiece, type Fix, type Judged } from '../findings/finding'
+import { withPiece, type Fix, type Judged } from '../class/fix'
 import { exchanged } from '../exchanged'
 import { otherStarts } from './other-starts'
 import { exercisesById } from '../hall/by-id'

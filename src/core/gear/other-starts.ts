@@ -1,4 +1,4 @@
-import type { Fix, Judged } from '../findings/finding'
+import type { Fix, Judged } from '../class/fix'
 import { arrangedIn } from '../grouping/arranged'
 import { usableIn } from '../hall/gear-kind'
 import { placementProblem, shortOf, startPlaces } from './start-places'

@@ -1,5 +1,5 @@
 import type { Person } from '../hall/person'
-import type { Level } from '../plan/plan'
+import type { Level } from '../library/level'
 import type { GroupWishes } from './wishes'
 
 /** How often two people were partners in the classes before, most recent first: `partners[0]` are those of the last class. */

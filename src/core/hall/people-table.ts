@@ -1,4 +1,4 @@
-import type { Level } from '../plan/plan'
+import type { Level } from '../library/level'
 import { read } from '../plan/read'
 import { Strain, strainNames } from './exercise'
 import type { GearKind } from './gear-kind'

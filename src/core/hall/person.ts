@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { idField, nameField, noteField } from '../plan/fields'
-import { Level } from '../plan/plan'
+import { Level } from '../library/level'
 import { Strain } from './exercise'
 
 /** What the job needs to know of a person, and no more. */

@@ -1,12 +1,12 @@
 import type { z } from 'zod'
 import { limits } from './limits'
 import { turnsOf, wavesOf } from './turns'
-import type { Circuit, Part, Plan, Station, Stay, Variation } from './plan'
+import type { Circuit, Part, PlanFields, Station, Stay, Variation } from './schema'
 
 type Report = (path: PropertyKey[], message: string) => void
 
 /** The rules of a plan that concern more than one field: unique ids, lap counts, stays, variations. */
-export function checkPlan(plan: Omit<Plan, never>, context: z.RefinementCtx): void {
+export function checkPlan(plan: PlanFields, context: z.RefinementCtx): void {
   const report: Report = (path, message) => context.addIssue({ code: 'custom', path: path as (string | number)[], message })
   checkIds(plan, report)
   plan.parts.forEach((part, partIndex) => {
@@ -29,7 +29,7 @@ function sizeOf(circuit: Circuit): { turns: number; phases: number } {
 }
 
 /** A plan that would take minutes to work out is refused before anybody begins. */
-function checkSize(plan: Plan, report: Report): void {
+function checkSize(plan: PlanFields, report: Report): void {
   let [turns, phases] = [0, 0]
   plan.parts.forEach((part, p) =>
     part.pieces.forEach((piece, i) => {
@@ -46,7 +46,7 @@ function checkSize(plan: Plan, report: Report): void {
   )
 }
 
-function checkIds(plan: Plan, report: Report): void {
+function checkIds(plan: PlanFields, report: Report): void {
   const seen = new Set<string>()
   const take = (id: string, path: PropertyKey[]) => {
     if (seen.has(id)) report([...path, 'id'], `"${id}" is used twice: every part, piece, station and use needs an id of its own`)

@@ -1,5 +1,3 @@
-import type { Seconds } from '../units'
-import { turnsOf } from './turns'
 import type { Circuit, Intervals, Pause, Piece, Plan, Station } from './plan'
 
 /** A circuit whose numbers are one of each: one position, one set, nothing that varies. */
@@ -34,19 +32,4 @@ export const emptyStation = (id: string): Station => ({ id, uses: [], span: 1, r
 export function resizeStations(stations: Station[], count: number, newId: () => string): Station[] {
   const more = Math.max(0, count - stations.length)
   return [...stations.slice(0, count), ...Array.from({ length: more }, () => emptyStation(newId()))]
-}
-
-/** The piece a person most likely wants to work on: the first rotation, else the circuit with the most work, else the first piece. */
-export function mainPiece(plan: Plan): Piece {
-  const pieces = plan.parts.flatMap((part) => part.pieces)
-  const circuits = pieces.filter((piece): piece is Circuit => piece.type === 'circuit')
-  const longest = circuits.reduce<Circuit | undefined>((best, next) => (best && workOf(best) >= workOf(next) ? best : next), undefined)
-  return circuits.find((circuit) => circuit.travel === 'rotate') ?? longest ?? pieces[0]!
-}
-
-/** Seconds of work in a circuit, near enough to compare; a list without a cap counts as ten minutes. */
-function workOf(circuit: Circuit): Seconds {
-  const { stay } = circuit
-  const each = stay.kind === 'task' ? (stay.capSeconds ?? 600) : stay.sets * stay.workSeconds.reduce((sum, seconds) => sum + seconds, 0)
-  return each * turnsOf(circuit)
 }

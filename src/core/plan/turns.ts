@@ -1,4 +1,4 @@
-import type { Circuit, Plan } from './plan'
+import type { Circuit, PlanFields } from './schema'
 
 type Turning = Pick<Circuit, 'travel' | 'stations' | 'laps' | 'turns'>
 
@@ -17,5 +17,5 @@ export const wavesOf = (circuit: Pick<Circuit, 'waves'>): 1 | 2 => (circuit.wave
 export const lapsOf = (circuit: Turning): number => Math.ceil(turnsOf(circuit) / turnsPerLap(circuit))
 
 /** The circuits in which people rotate, in order. */
-export const rotatingCircuits = (plan: Plan): Circuit[] =>
+export const rotatingCircuits = (plan: PlanFields): Circuit[] =>
   plan.parts.flatMap((part) => part.pieces.filter((piece): piece is Circuit => piece.type === 'circuit' && piece.travel === 'rotate'))

@@ -2,7 +2,8 @@ import type { Timeline } from '../timeline/phase'
 import type { Milliseconds } from '../units'
 import type { Command, RunEvent } from './events'
 import { advance, countInMs, enter, initialProgress, phaseLimit, type Progress } from './progress'
-import { canTap, isTap, tapsAfter } from './taps'
+import { isTap } from './events'
+import { canTap, tapsAfter } from './taps'
 import { canUndo, isUndoable, restorableOf, undone } from './undo'
 
 /** Within this time of a phase's start, "back" means the phase before. */

@@ -1,5 +1,5 @@
 import type { Milliseconds } from '../units'
-import { isTap } from './taps'
+import { isTap } from './events'
 
 /** The device that a coach has in hand: one person at a time moves the clock of a room. `device` is an id that the device made for itself, `name` what it is called: "a tablet". */
 export interface Holder {

@@ -1,4 +1,4 @@
-import { stationsAt } from './ease'
+import { stationsAt } from './eased'
 import type { ExerciseView, RunSnapshot } from './snapshot'
 import type { RunState } from './state'
 import { exerciseAt } from './sides-now'

@@ -1,5 +1,5 @@
 import { phaseWord } from '../summary/names'
-import { stationsAt } from './ease'
+import { stationsAt } from './eased'
 import { wayTo, type WayToGo } from './move-words'
 import { exerciseAt } from './sides-now'
 import type { RunSnapshot } from './snapshot'

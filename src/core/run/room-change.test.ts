@@ -9,7 +9,8 @@ import { roomView } from './room-view'
 import { stateAt } from './state'
 import { withRoomChange, type RoomChange } from './room-change'
 import { roomVersion } from './room-version'
-import { withKnown, type RunSnapshot } from './snapshot'
+import { withKnown } from './take-snapshot'
+import type { RunSnapshot } from './snapshot'
 
 const changed = (snapshot: RunSnapshot, change: RoomChange, at = 0) => {
   const result = withRoomChange(snapshot, change, at)

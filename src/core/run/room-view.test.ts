@@ -12,7 +12,7 @@ import { classSentences } from '../summary/sentences'
 import type { Command, RunEvent } from './events'
 import { foldEvents } from './apply'
 import { roomView } from './room-view'
-import { takeSnapshot } from './snapshot'
+import { takeSnapshot } from './take-snapshot'
 import { stateAt } from './state'
 
 const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }

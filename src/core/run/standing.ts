@@ -2,7 +2,7 @@ import type { ListMark } from '../timeline/list-marks'
 import type { Phase } from '../timeline/phase'
 import { formatSeconds, type Milliseconds, type Seconds } from '../units'
 import type { Progress, Tap } from './progress'
-import { stationsAt } from './ease'
+import { stationsAt } from './eased'
 import type { RunSnapshot } from './snapshot'
 import type { RunState } from './state'
 

@@ -1,6 +1,6 @@
 import type { Phase } from '../timeline/phase'
 import { roomView } from './room-view'
-import { stationsAt } from './ease'
+import { stationsAt } from './eased'
 import type { ExerciseView, RunSnapshot } from './snapshot'
 import type { RunState } from './state'
 import { exerciseAt, sideNow } from './sides-now'

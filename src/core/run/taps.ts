@@ -7,8 +7,6 @@ export type TapCommand = Extract<Command, { type: 'tap' | 'untap' }>
 /** So long after the class has ended, what people did in it can still be put down. */
 export const tapsAfterEndMs: Milliseconds = 15 * 60_000
 
-export const isTap = <Any extends { type: string }>(command: Any): command is Extract<Any, { type: 'tap' | 'untap' }> => command.type === 'tap' || command.type === 'untap'
-
 /** Whether a tap, or taking one away, means something now: in a part at one's own pace that is on or has been, until some time after the class. */
 export function canTap({ mode, at, endedAt = at, taps, phase, elapsed, countIn, timeline }: Progress, command: TapCommand): boolean {
   if (mode === 'ready' || (mode === 'finished' && at - endedAt > tapsAfterEndMs)) return false

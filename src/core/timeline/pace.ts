@@ -1,5 +1,6 @@
 import { commonFigures } from '../hall/figures'
-import type { Level, Task, Use } from '../plan/plan'
+import type { Level } from '../library/level'
+import type { Task, Use } from '../plan/plan'
 import type { Seconds } from '../units'
 import { tempoSeconds } from './tempo'
 

@@ -1,6 +1,6 @@
 import { LRUCache } from 'lru-cache'
 import type { ClassSummary } from '../../core/class/summary'
-import type { OtherClass } from '../../core/gear/overlap'
+import type { OtherClass } from '../../core/class/overlap'
 import { inTheHall } from '../db/in-hall'
 import { runJob } from '../jobs/pool'
 import { classesBeside, classesBetween, classTexts, keepSummary, type ListedClass, type StoredClass } from '../services/classes'

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { Fix, Judged } from '@core/findings/finding'
+import type { Fix, Judged } from '@core/class/fix'
 import { judge } from '@core/findings/judge'
 import { previewOf, type Preview } from '@core/findings/preview'
 import { useClass } from './context'

@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core'
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
-import { mainPiece } from '@core/plan/edit'
+import { mainPiece } from '@core/plan/main-circuits'
 import { mainCircuits } from '@core/plan/main-circuits'
 import { pieceNames } from '@core/summary/names'
 import { blocksOf } from '@core/timeline/blocks'

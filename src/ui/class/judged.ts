@@ -1,6 +1,6 @@
 import { nanoid } from 'nanoid'
 import { useMemo } from 'react'
-import type { Judged } from '@core/findings/finding'
+import type { Judged } from '@core/class/fix'
 import { useClass } from './context'
 
 /** The class as findings and fixes look at it; the same object as long as the class is. */

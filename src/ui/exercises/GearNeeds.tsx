@@ -1,7 +1,7 @@
 import { Button, Select } from '@mantine/core'
 import type { GearNeed } from '@core/hall/exercise'
 import type { GearKind } from '@core/hall/gear-kind'
-import type { Level } from '@core/plan/plan'
+import type { Level } from '@core/library/level'
 import { NumberField } from '../kit/NumberField'
 
 const levels: Level[] = ['newcomer', 'regular', 'trained']

@@ -2,7 +2,8 @@ import { pacesOf } from '../../class/compute'
 import type { Circuit, Task } from '../../plan/plan'
 import { pieceName } from '../../summary/names'
 import { roundsWithin } from '../../timeline/pace'
-import { circuitsOf, withPiece, type Finding, type Judged } from '../finding'
+import { circuitsOf, type Finding } from '../finding'
+import { withPiece, type Judged } from '../../class/fix'
 
 /** An aim of rounds that even the quick do not reach in the cap. */
 export function aim({ document, library }: Judged): Finding[] {

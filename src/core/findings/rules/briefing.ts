@@ -1,7 +1,8 @@
 import { figuresOf } from '../../class/compute'
 import { briefSeconds, exercisesIn, wayOf } from '../../brief/ways'
 import { formatSeconds } from '../../units'
-import { commonPractice, piecesOf, withPiece, type Finding, type Judged } from '../finding'
+import { commonPractice, piecesOf, type Finding } from '../finding'
+import { withPiece, type Judged } from '../../class/fix'
 
 /** A brief or swap pause in which the exercises of the next rotation cannot be shown. */
 export function briefing({ document, library }: Judged): Finding[] {

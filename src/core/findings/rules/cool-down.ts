@@ -1,6 +1,7 @@
 import { newPiece, withLast } from '../../plan/pieces'
 import { suggestedFor } from '../../suggest/suggested'
-import { circuitsOf, commonPractice, type Finding, type Judged } from '../finding'
+import { circuitsOf, commonPractice, type Finding } from '../finding'
+import { type Judged } from '../../class/fix'
 
 /** The class ends with its stations: nothing to cool down with. */
 export function coolDown({ document, computed, library, newId }: Judged): Finding[] {

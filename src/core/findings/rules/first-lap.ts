@@ -4,7 +4,8 @@ import { mainCircuits } from '../../plan/main-circuits'
 import { turnsPerLap } from '../../plan/turns'
 import { pieceName } from '../../summary/names'
 import { formatSeconds } from '../../units'
-import { commonPractice, type Finding, type Judged } from '../finding'
+import { commonPractice, type Finding } from '../finding'
+import { type Judged } from '../../class/fix'
 
 /** Nothing is explained beforehand, so the first lap is explained as it goes, in gaps too short for it. */
 export function firstLap({ document, library, newId }: Judged): Finding[] {

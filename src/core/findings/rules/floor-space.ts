@@ -1,4 +1,5 @@
-import type { Finding, Judged } from '../finding'
+import type { Finding } from '../finding'
+import type { Judged } from '../../class/fix'
 
 /** Gross floor for each person in an exercise room: 50 sq ft. */
 export const squareMetresPerson = 4.65

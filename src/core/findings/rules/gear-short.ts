@@ -1,5 +1,6 @@
 import { otherStarts } from '../../gear/other-starts'
-import type { Finding, Judged } from '../finding'
+import type { Finding } from '../finding'
+import type { Judged } from '../../class/fix'
 
 /** More of a kind and size wanted at once than the hall has. */
 export function gearShort(judged: Judged): Finding[] {

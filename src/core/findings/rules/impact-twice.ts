@@ -1,4 +1,5 @@
-import type { Finding, Judged } from '../finding'
+import type { Finding } from '../finding'
+import type { Judged } from '../../class/fix'
 import { twiceRunning } from '../twice-running'
 
 /** Two stations in a row that jump. */

@@ -1,5 +1,6 @@
 import { formOf, formsOf } from '../../hall/form'
-import { circuitsOf, commonPractice, exerciseOf, withPiece, type Finding, type Judged } from '../finding'
+import { circuitsOf, commonPractice, exerciseOf, type Finding } from '../finding'
+import { withPiece, type Judged } from '../../class/fix'
 
 /** Work that wants more height than the room has: raised arms with a weight, a rope, a jump. */
 export function lowCeiling({ document, library, room }: Judged): Finding[] {

@@ -3,7 +3,8 @@ import type { Circuit, Pause, Use } from '../../plan/plan'
 import { lapsOf } from '../../plan/turns'
 import { pieceName } from '../../summary/names'
 import { formatSeconds } from '../../units'
-import { piecesOf, type Finding, type Judged } from '../finding'
+import { piecesOf, type Finding } from '../finding'
+import { type Judged } from '../../class/fix'
 
 type Unit = 'seconds' | 'kilograms' | 'reps' | 'laps' | 'stations'
 

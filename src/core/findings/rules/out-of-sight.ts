@@ -1,7 +1,8 @@
 import { arrangedIn } from '../../grouping/arranged'
 import { inSightOrder, sightOf } from '../../grouping/in-sight'
 import { turnsPerLap } from '../../plan/turns'
-import { commonPractice, type Finding, type Judged } from '../finding'
+import { commonPractice, type Finding } from '../finding'
+import { type Judged } from '../../class/fix'
 
 /** Newcomers who begin where they cannot see whom they follow; only where groups go round in a loop, and stay neighbours. */
 export function outOfSight({ document, computed }: Pick<Judged, 'document' | 'computed'>): Finding[] {

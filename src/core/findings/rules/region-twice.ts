@@ -1,5 +1,6 @@
 import { pieceName } from '../../summary/names'
-import { circuitsOf, exerciseOf, type Finding, type Judged } from '../finding'
+import { circuitsOf, exerciseOf, type Finding } from '../finding'
+import { type Judged } from '../../class/fix'
 import { twiceRunning } from '../twice-running'
 
 /** Two stations in a row that load the same region first. */

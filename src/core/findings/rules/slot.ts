@@ -1,9 +1,11 @@
 import { pacesOf } from '../../class/compute'
-import { isSimple, mainPiece } from '../../plan/edit'
+import { isSimple } from '../../plan/edit'
+import { mainPiece } from '../../plan/main-circuits'
 import { limits } from '../../plan/limits'
 import { compileTimeline } from '../../timeline/compile'
 import { formatSeconds, type Seconds } from '../../units'
-import { withPiece, type Finding, type Fix, type Judged } from '../finding'
+import { type Finding } from '../finding'
+import { withPiece, type Fix, type Judged } from '../../class/fix'
 
 /** Less than this of the slot left over is as good as full. */
 const slackSeconds: Seconds = 120

@@ -1,6 +1,7 @@
 import { pieceName } from '../../summary/names'
 import { formatSeconds } from '../../units'
-import { circuitsOf, withPiece, type Finding, type Judged } from '../finding'
+import { circuitsOf, type Finding } from '../finding'
+import { withPiece, type Judged } from '../../class/fix'
 
 /** A fixed window that its circuit does not fill. */
 export function unplanned({ document, computed }: Judged): Finding[] {

@@ -1,6 +1,7 @@
 import { formOf, isOnFloor } from '../../hall/form'
 import { pieceName } from '../../summary/names'
-import { circuitsOf, commonPractice, exerciseOf, withPiece, type Finding, type Judged } from '../finding'
+import { circuitsOf, commonPractice, exerciseOf, type Finding } from '../finding'
+import { withPiece, type Judged } from '../../class/fix'
 
 /** Going to the floor and up again at more than every second change of station. */
 export function upsAndDowns({ document, library }: Judged): Finding[] {

@@ -1,6 +1,7 @@
 import { newPiece, withFirst } from '../../plan/pieces'
 import { suggestedFor } from '../../suggest/suggested'
-import { circuitsOf, commonPractice, exerciseOf, type Finding, type Judged } from '../finding'
+import { circuitsOf, commonPractice, exerciseOf, type Finding } from '../finding'
+import { type Judged } from '../../class/fix'
 
 /** The most that an easy first block asks, in MET: brisk walking. */
 const easyMet = 5

@@ -1,7 +1,8 @@
-import { mainPiece } from '../../plan/edit'
+import { mainPiece } from '../../plan/main-circuits'
 import { newPiece, withAfter } from '../../plan/pieces'
 import type { Seconds } from '../../units'
-import { commonPractice, piecesOf, type Finding, type Judged } from '../finding'
+import { commonPractice, piecesOf, type Finding } from '../finding'
+import { type Judged } from '../../class/fix'
 
 const dryAfterSeconds: Seconds = 25 * 60
 

@@ -1,7 +1,8 @@
 import type { Circuit } from '../../plan/plan'
 import { pieceName } from '../../summary/names'
 import type { Seconds } from '../../units'
-import { circuitsOf, commonPractice, withPiece, type Finding, type Judged } from '../finding'
+import { circuitsOf, commonPractice, type Finding } from '../finding'
+import { withPiece, type Judged } from '../../class/fix'
 
 /** Work to rest that half of those who come, being new, do not keep up: more than this many to one. */
 const hardForNewcomers = 1.5

@@ -1,5 +1,6 @@
 import { pieceName } from '../../summary/names'
-import { circuitsOf, commonPractice, withPiece, type Finding, type Judged } from '../finding'
+import { circuitsOf, commonPractice, type Finding } from '../finding'
+import { withPiece, type Judged } from '../../class/fix'
 
 const leastSeconds = 10
 

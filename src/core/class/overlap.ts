@@ -1,4 +1,4 @@
-import type { ComputedClass } from '../class/compute'
+import type { ComputedClass } from './compute'
 import type { ClassDocument } from '../hall/class-document'
 import type { Seconds } from '../units'
 
