@@ -1,5 +1,7 @@
+import { createNodeResolver, importX } from 'eslint-plugin-import-x'
 import reactHooks from 'eslint-plugin-react-hooks'
 import tseslint from 'typescript-eslint'
+import { floors } from './eslint.floors.mjs'
 
 /** Arrows point down only: ui → core, pages → server → core, core → nothing. */
 const never = (...groups) => ({
@@ -14,6 +16,13 @@ const outside = [
   'the core has no interface, no I/O and no clock of its own',
 ]
 
+/** Each floor of the core may use those below it. */
+const zones = floors.map(([floor], index) => ({
+  target: `./src/core/${floor}/*.ts`,
+  from: floors.slice(index + 1).map(([above]) => `./src/core/${above}/*.ts`),
+  message: `${floor} stands below it: see eslint.floors.mjs`,
+})).filter(({ from }) => from.length > 0)
+
 export default tseslint.config(
   { ignores: ['dist/', '.astro/', 'data/', 'node_modules/', 'playwright-report/', 'test-results/'] },
   ...tseslint.configs.recommended,
@@ -27,6 +36,13 @@ export default tseslint.config(
   },
   { files: ['src/**/*.tsx', 'src/ui/**/*.ts'], plugins: { 'react-hooks': reactHooks }, rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' } },
   { files: ['src/core/**/*.ts'], ignores: ['**/*.test.ts'], rules: never(server, ui, pages, outside) },
+  {
+    files: ['src/core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    plugins: { 'import-x': importX },
+    settings: { 'import-x/resolver-next': [createNodeResolver({ extensions: ['.ts'] })], 'import-x/parsers': { '@typescript-eslint/parser': ['.ts'] } },
+    rules: { 'import-x/no-cycle': 'error', 'import-x/no-restricted-paths': ['error', { zones }] },
+  },
   {
     files: ['src/core/**/*.ts'],
     ignores: ['**/*.test.ts'],

@@ -1,8 +1,8 @@
 import type { Browser, Page } from '@playwright/test'
 import { estimateOffset } from '../src/core/clock/estimate'
-import { foldEvents } from '../src/core/run/apply'
-import type { RunEvent } from '../src/core/run/events'
-import { stateAt } from '../src/core/run/state'
+import { foldEvents } from '../src/core/run/clock/apply'
+import type { RunEvent } from '../src/core/run/clock/events'
+import { stateAt } from '../src/core/run/clock/state'
 import { SimulatedWall } from '../src/stand-ins/wall'
 import { snapshotOf } from '../tests/fixtures/demo-run'
 

@@ -1,6 +1,6 @@
 import { bestPairs } from '../src/core/grouping/arrange'
 import { bestOrder } from '../src/core/order/order'
-import { shortOf, startPlaces, type PlacementProblem } from '../src/core/gear/start-places'
+import { shortOf, startPlaces, type PlacementProblem } from '../src/core/gear/shortage/start-places'
 import { solvedOrder, solvedPairing, solvedPlacement } from '../tests/fixtures/solver'
 
 /** Costs that are the same in every run. */

@@ -1,5 +1,5 @@
-import type { GearKind } from '../../src/core/hall/gear-kind'
-import type { Feature, Room } from '../../src/core/hall/room'
+import type { GearKind } from '../../src/core/library/gear-kind'
+import type { Feature, Room } from '../../src/core/library/room'
 
 /** Kiln Yard, a community hall in a former brickworks. Everything about it is made up. */
 export const demoHall = { id: 'kiln-yard', name: 'Kiln Yard', timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone }

@@ -1,6 +1,6 @@
-import { Person } from '../../src/core/hall/person'
+import { Person } from '../../src/core/library/person'
 import type { Level } from '../../src/core/library/level'
-import type { Strain } from '../../src/core/hall/exercise'
+import type { Strain } from '../../src/core/library/exercise'
 
 type Row = [name: string, level: Level, goEasy?: Strain[], note?: string, loads?: Record<string, string>]
 

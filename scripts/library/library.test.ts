@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { formsOf } from '../../src/core/hall/form'
-import { exercisesUsed } from '../../src/core/plan/file'
+import { formsOf } from '../../src/core/library/form'
+import { exercisesUsed } from '../../src/core/plan/words/file'
 import { demoGear } from '../demo/hall'
 import { demoPlans } from '../demo/plans'
 import { libraryExercises } from './exercises'

@@ -1,4 +1,4 @@
-import { Exercise, type ExerciseInput, type GearNeed, type Option, type Strain } from '../../src/core/hall/exercise'
+import { Exercise, type ExerciseInput, type GearNeed, type Option, type Strain } from '../../src/core/library/exercise'
 
 type Sizes = [newcomer: string, regular: string, trained: string]
 

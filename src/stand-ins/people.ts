@@ -1,10 +1,10 @@
-import { stationsAt } from '../core/run/eased'
-import type { TapKind } from '../core/run/events'
-import { limitOf } from '../core/run/progress'
-import type { RunSnapshot } from '../core/run/snapshot'
+import { stationsAt } from '../core/run/room/eased'
+import type { TapKind } from '../core/run/clock/events'
+import { limitOf } from '../core/run/clock/progress'
+import type { RunSnapshot } from '../core/run/room/snapshot'
 import type { ListMark } from '../core/timeline/list-marks'
 import type { Phase } from '../core/timeline/phase'
-import type { Seconds } from '../core/units'
+import type { Seconds } from '../core/base/units'
 
 /** A tap that somebody of a simulated class makes, so many seconds into a phase. */
 export interface PlannedTap {

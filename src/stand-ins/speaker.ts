@@ -1,6 +1,6 @@
-import type { Progress } from '../core/run/progress'
-import { upcomingCues, type TimedCue } from '../core/run/upcoming-cues'
-import type { Milliseconds } from '../core/units'
+import type { Progress } from '../core/run/clock/progress'
+import { upcomingCues, type TimedCue } from '../core/run/screens/upcoming-cues'
+import type { Milliseconds } from '../core/base/units'
 
 /** A cue that was heard, and how late. */
 export interface HeardCue {

@@ -1,11 +1,11 @@
-import { apply, foldEvents } from '../core/run/apply'
+import { apply, foldEvents } from '../core/run/clock/apply'
 import { estimateOffset, type Sample } from '../core/clock/estimate'
 import { SlewedClock } from '../core/clock/slewed-clock'
-import type { RunEvent } from '../core/run/events'
-import type { Progress } from '../core/run/progress'
-import { stateAt, type RunState } from '../core/run/state'
+import type { RunEvent } from '../core/run/clock/events'
+import type { Progress } from '../core/run/clock/progress'
+import { stateAt, type RunState } from '../core/run/clock/state'
 import type { Timeline } from '../core/timeline/phase'
-import type { Milliseconds } from '../core/units'
+import type { Milliseconds } from '../core/base/units'
 
 interface WallOptions {
   /** By how many parts in a million its own clock runs fast. */

@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { arrangeAll, type ArrangeAllInput, type ArrangedAll, type Progress } from '@core/arrange-all/arrange-all'
+import { arrangeAll, type ArrangeAllInput, type ArrangedAll, type Progress } from '@core/arrange/arrange-all'
 
 /** Works through all steps and tells each before it begins. To cancel, the worker is ended. */
 const worker = {

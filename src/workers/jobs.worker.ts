@@ -1,6 +1,6 @@
 import type { HallLibrary } from '../core/class/compute'
-import { read } from '../core/plan/read'
-import { failure, problem, success, type Result } from '../core/result'
+import { read } from '../core/base/read'
+import { failure, problem, success, type Result } from '../core/base/result'
 import { jobs, type JobName } from './job-list'
 
 export interface JobRequest {

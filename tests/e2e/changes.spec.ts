@@ -1,4 +1,4 @@
-import type { ClassDocument } from '../../src/core/hall/class-document'
+import type { ClassDocument } from '../../src/core/class/class-document'
 import type { Circuit } from '../../src/core/plan/plan'
 import type { Page } from '@playwright/test'
 import { expect, expectAccessible, openClass, openPage, test } from './app'

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type { BrowserContext, Page } from '@playwright/test'
-import type { Command, RunEvent } from '../../src/core/run/events'
+import type { Command, RunEvent } from '../../src/core/run/clock/events'
 import { digitsOf, expect, openPage, ownClass } from './app'
 
 /** Controls and wall of the run of a class like one of the demo's, each in a window of its own. */

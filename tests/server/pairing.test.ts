@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { codeLength } from '../../src/core/run/pairing'
+import { codeLength } from '../../src/core/run/screens/pairing'
 import { listenTo, makeRun, openHall, request, type Hall } from '../fixtures/hall'
 
 let hall: Hall

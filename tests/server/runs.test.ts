@@ -1,8 +1,8 @@
 import { connect } from 'node:net'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { foldEvents } from '../../src/core/run/apply'
-import { askFor, waysBy } from '../../src/core/run/asked'
-import type { RunSnapshot } from '../../src/core/run/snapshot'
+import { foldEvents } from '../../src/core/run/clock/apply'
+import { askFor, waysBy } from '../../src/core/run/retime/asked'
+import type { RunSnapshot } from '../../src/core/run/room/snapshot'
 import { asker, listenTo, makeClass, makeRun, openHall, press, request, type Asker, type Hall } from '../fixtures/hall'
 import type { RunningServer } from '../fixtures/server'
 

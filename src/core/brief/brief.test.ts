@@ -3,9 +3,9 @@ import { demoClasses } from '../../../scripts/demo/classes'
 import { demoGear } from '../../../scripts/demo/hall'
 import { libraryExercises } from '../../../scripts/library/exercises'
 import { shapes } from '../../../tests/fixtures/shapes'
-import { commonFigures } from '../hall/figures'
+import { commonSettings } from '../library/hall-settings'
 import { Plan } from '../plan/plan'
-import { read } from '../plan/read'
+import { read } from '../base/read'
 import { compileTimeline } from '../timeline/compile'
 import { briefChoices, briefSeconds, wayOf, type BriefWay } from './ways'
 import { walkThrough } from './walk-through'
@@ -15,7 +15,7 @@ let counter = 0
 const newId = () => `new${counter++}`
 const lunch = () => demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!.document.plan
 const shape = (id: string) => Plan.parse(shapes.find((each) => each.id === id)!.plan)
-const choice = (plan: Plan, way: BriefWay) => briefChoices(plan, commonFigures, newId).find((each) => each.way === way)!
+const choice = (plan: Plan, way: BriefWay) => briefChoices(plan, commonSettings, newId).find((each) => each.way === way)!
 const totalOf = (plan: Plan) => {
   const timeline = compileTimeline(plan)
   return timeline.ok ? timeline.value.total : NaN
@@ -37,14 +37,14 @@ describe('the walk-through', () => {
 
 describe('ways to brief, common practice', () => {
   it('six exercises take 1:42 to 3:12', () => {
-    expect(briefSeconds(6, commonFigures)).toMatchObject({ least: 102, most: 192 })
+    expect(briefSeconds(6, commonSettings)).toMatchObject({ least: 102, most: 192 })
   })
 
   it('every way makes a sound plan, knows itself again, and tells its own total', () => {
     for (const plan of [lunch(), shape('A'), shape('B'), shape('C')]) {
-      for (const { way, plan: made, total, spare } of briefChoices(plan, commonFigures, newId)) {
+      for (const { way, plan: made, total, spare } of briefChoices(plan, commonSettings, newId)) {
         expect(read(Plan, made).ok, way).toBe(true)
-        expect(wayOf(made, commonFigures), way).toBe(way)
+        expect(wayOf(made, commonSettings), way).toBe(way)
         expect(totalOf(made)).toBe(total)
         expect(spare).toBe(plan.slotSeconds - total)
       }
@@ -61,7 +61,7 @@ describe('ways to brief, common practice', () => {
     const { total } = choice(plan, 'halfByHalf')
     // 6 × 24 s = 144 s before the first half; the swap of 150 s is long enough for the second.
     expect(total).toBe(totalOf(plan) + 145)
-    expect(briefChoices(shape('A'), commonFigures, newId).some((each) => each.way === 'halfByHalf')).toBe(false)
+    expect(briefChoices(shape('A'), commonSettings, newId).some((each) => each.way === 'halfByHalf')).toBe(false)
   })
 
   it('over the warm-up costs no time when that is long enough', () => {

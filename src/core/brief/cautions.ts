@@ -1,4 +1,4 @@
-import type { Form } from '../hall/form'
+import type { Form } from '../library/form'
 
 /**
  * What coaches say for safety (common practice). It does not stand in for local codes, or for the advice of those who are licensed

@@ -1,5 +1,5 @@
 import type { HallLibrary } from '../class/compute'
-import { formOf, type Form } from '../hall/form'
+import { formOf, type Form } from '../library/form'
 import { withLists } from '../plan/every-circuit'
 import { mainCircuits } from '../plan/main-circuits'
 import type { Circuit, Plan, Use } from '../plan/plan'

@@ -1,12 +1,12 @@
-import type { HallFigures } from '../hall/figures'
+import type { HallSettings } from '../library/hall-settings'
 import { withLists } from '../plan/every-circuit'
 import { mainCircuits } from '../plan/main-circuits'
-import { plainPart, type NewId } from '../plan/make'
+import { plainPart, type NewId } from '../plan/edit/make'
 import type { Circuit, Pause, Plan } from '../plan/plan'
 import { compileTimeline } from '../timeline/compile'
-import { commonPaces, type Paces } from '../timeline/pace'
+import { commonPaces, type Paces } from '../pace/pace'
 import { turnsPerLap } from '../plan/turns'
-import type { Seconds } from '../units'
+import type { Seconds } from '../base/units'
 
 /** How a class can be briefed: all at the start, half by half, each exercise just before it, or over the warm-up. */
 export type BriefWay = 'allFirst' | 'halfByHalf' | 'eachBefore' | 'overWarmUp'
@@ -25,7 +25,7 @@ export interface BriefChoice {
 }
 
 /** Seconds to explain `count` exercises. */
-export const briefSeconds = (count: number, { briefSeconds: each }: HallFigures) => ({ least: count * each.least, usual: count * each.usual, most: count * each.most })
+export const briefSeconds = (count: number, { briefSeconds: each }: HallSettings) => ({ least: count * each.least, usual: count * each.usual, most: count * each.most })
 
 const toFive = (seconds: Seconds): Seconds => Math.ceil(seconds / 5) * 5
 
@@ -73,14 +73,14 @@ function withBriefBefore(plan: Plan, id: string, seconds: Seconds, newId: NewId)
   }
 }
 
-function allFirst(plan: Plan, figures: HallFigures, newId: NewId): Plan {
+function allFirst(plan: Plan, figures: HallSettings, newId: NewId): Plan {
   const circuits = mainCircuits(plan)
   const count = circuits.reduce((sum, circuit) => sum + exercisesIn(circuit), 0)
   return withBriefBefore(unbriefed(plan), circuits[0]!.id, toFive(briefSeconds(count, figures).usual), newId)
 }
 
 /** Each main circuit's exercises before it; a swap that is there already is made long enough and used. */
-function halfByHalf(plan: Plan, figures: HallFigures, newId: NewId): Plan {
+function halfByHalf(plan: Plan, figures: HallSettings, newId: NewId): Plan {
   return mainCircuits(plan).reduce((now, circuit) => {
     const seconds = toFive(briefSeconds(exercisesIn(circuit), figures).usual)
     const swap = pausesBefore(now, circuit.id).find((pause) => pause.kind === 'swap')
@@ -90,7 +90,7 @@ function halfByHalf(plan: Plan, figures: HallFigures, newId: NewId): Plan {
 }
 
 /** The first exercise before the first circuit, every other in the gap before it on the first lap. */
-function eachBefore(plan: Plan, figures: HallFigures, newId: NewId): Plan {
+function eachBefore(plan: Plan, figures: HallSettings, newId: NewId): Plan {
   const gap = toFive(figures.briefSeconds.usual)
   const circuits = mainCircuits(plan)
   const bare = unbriefed(plan)
@@ -109,7 +109,7 @@ export function warmUpOf(plan: Plan): Circuit | undefined {
 }
 
 /** Spoken while people warm up; what the warm-up is too short for is said after it. */
-function overWarmUp(plan: Plan, figures: HallFigures, warmUp: Circuit, warmUpSeconds: Seconds, newId: NewId): Plan {
+function overWarmUp(plan: Plan, figures: HallSettings, warmUp: Circuit, warmUpSeconds: Seconds, newId: NewId): Plan {
   const circuits = mainCircuits(plan)
   const left = briefSeconds(circuits.reduce((sum, circuit) => sum + exercisesIn(circuit), 0), figures).usual - warmUpSeconds
   const spoken = withPieces(unbriefed(plan), (piece) => [piece.type === 'circuit' && piece.id === warmUp.id ? { ...piece, brief: { note: '' } } : piece])
@@ -117,7 +117,7 @@ function overWarmUp(plan: Plan, figures: HallFigures, warmUp: Circuit, warmUpSec
 }
 
 /** How the plan is briefed now; a brief at the start that is long enough for everything is for everything. */
-export function wayOf(plan: Plan, figures: HallFigures): BriefWay | undefined {
+export function wayOf(plan: Plan, figures: HallSettings): BriefWay | undefined {
   const circuits = mainCircuits(plan)
   const first = circuits[0]
   if (!first) return undefined
@@ -132,7 +132,7 @@ export function wayOf(plan: Plan, figures: HallFigures): BriefWay | undefined {
 }
 
 /** The ways open to a plan, each as the plan it makes, with its total. Empty when there is nothing to explain. */
-export function briefChoices(plan: Plan, figures: HallFigures, newId: NewId, paces: Paces = commonPaces): BriefChoice[] {
+export function briefChoices(plan: Plan, figures: HallSettings, newId: NewId, paces: Paces = commonPaces): BriefChoice[] {
   const circuits = mainCircuits(plan)
   const count = circuits.reduce((sum, circuit) => sum + exercisesIn(circuit), 0)
   if (count === 0) return []

@@ -1,20 +1,20 @@
 import { countGear, nothingCounted, type GearCount } from '../gear/count'
 import { groupsOf } from '../grouping/arranged'
 import { groupCount } from '../grouping/groups'
-import type { ClassDocument } from '../hall/class-document'
-import type { Exercise } from '../hall/exercise'
-import { commonFigures, type HallFigures } from '../hall/figures'
-import { usableIn, type GearKind } from '../hall/gear-kind'
-import type { Person } from '../hall/person'
+import type { ClassDocument } from './class-document'
+import type { Exercise } from '../library/exercise'
+import { commonSettings, type HallSettings } from '../library/hall-settings'
+import { usableIn, type GearKind } from '../library/gear-kind'
+import type { Person } from '../library/person'
 import type { Circuit, Plan } from '../plan/plan'
 import { rotatingCircuits, turnsOf, turnsPerLap, wavesOf } from '../plan/turns'
-import type { Problem, Result } from '../result'
+import type { Problem, Result } from '../base/result'
 import type { Rotation } from '../rotation/rotation'
 import { isMixing, rotationBy, type RotationChoice } from '../rotation/rule'
 import { inWaves } from '../rotation/waves'
 import { classSentences } from '../summary/sentences'
 import { compileTimeline } from '../timeline/compile'
-import type { Paces } from '../timeline/pace'
+import type { Paces } from '../pace/pace'
 import type { Timeline } from '../timeline/phase'
 
 /** What a class is computed against. */
@@ -23,7 +23,7 @@ export interface HallLibrary {
   exercises: readonly Exercise[]
   gear: readonly GearKind[]
   /** Left out, the common figures. */
-  figures?: HallFigures
+  figures?: HallSettings
 }
 
 /** How people move in one circuit. `units` are those that move: groups, or single people where partners change. */
@@ -58,11 +58,11 @@ export function peopleHere(document: Pick<ClassDocument, 'here' | 'walkIns' | 's
   })
 }
 
-export const figuresOf = (library: Pick<HallLibrary, 'figures'>): HallFigures => library.figures ?? commonFigures
+export const settingsOf = (library: Pick<HallLibrary, 'figures'>): HallSettings => library.figures ?? commonSettings
 
 /** The hall's own paces; exercises without one go at the hall's common pace. */
 export function pacesOf(library: Pick<HallLibrary, 'exercises' | 'figures'>): Paces {
-  const { repPace, slowingPercent } = figuresOf(library)
+  const { repPace, slowingPercent } = settingsOf(library)
   const of = new Map(library.exercises.flatMap((exercise) => (exercise.pace ? [[exercise.id, exercise.pace] as const] : [])))
   return { of, common: repPace, slowingPercent }
 }

@@ -1,5 +1,5 @@
-import type { ClassDocument } from '../hall/class-document'
-import type { Room } from '../hall/room'
+import type { ClassDocument } from './class-document'
+import type { Room } from '../library/room'
 import { circuitsChanged } from '../plan/every-circuit'
 import type { Circuit, Piece } from '../plan/plan'
 import type { ComputedClass, HallLibrary } from './compute'

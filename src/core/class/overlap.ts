@@ -1,6 +1,6 @@
 import type { ComputedClass } from './compute'
-import type { ClassDocument } from '../hall/class-document'
-import type { Seconds } from '../units'
+import type { ClassDocument } from './class-document'
+import type { Seconds } from '../base/units'
 
 /** What one class has to know of another: when, where, and the most it wants of each size at once. */
 export interface OtherClass {

@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import { ClassDocument } from '../hall/class-document'
-import { wholeNumber } from '../plan/fields'
+import { ClassDocument } from './class-document'
+import { wholeNumber } from '../base/fields'
 
 const saveId = z.uuid('must be a UUID').optional()
 

@@ -1,6 +1,6 @@
 import { slotPhrase } from '../summary/sentences'
-import type { ClassDocument } from '../hall/class-document'
-import type { Seconds } from '../units'
+import type { ClassDocument } from './class-document'
+import type { Seconds } from '../base/units'
 import { computeClass, type HallLibrary } from './compute'
 
 /** What a list shows of a class. */

@@ -1,4 +1,4 @@
-import type { Milliseconds } from '../units'
+import type { Milliseconds } from '../base/units'
 
 /** One question to the server: when it was sent and answered by the local clock, and the server's time in the answer. */
 export interface Sample {

@@ -1,4 +1,4 @@
-import type { Milliseconds } from '../units'
+import type { Milliseconds } from '../base/units'
 
 /** At most this part of the time that passes is put right: a screen's clock runs a little fast or slow, and never back. */
 const slewRate = 0.1

@@ -1,4 +1,4 @@
-import type { Milliseconds } from '../units'
+import type { Milliseconds } from '../base/units'
 
 /** A clock may be off by this much and more with the time that has passed, before it is taken for set by hand. */
 const allowed = (passed: Milliseconds): Milliseconds => 1000 + passed * 500e-6

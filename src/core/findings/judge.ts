@@ -1,4 +1,4 @@
-import type { Finding, Rule } from './finding'
+import type { Finding, Rule } from './rules/finding'
 import type { Judged } from '../class/fix'
 import { briefing } from './rules/briefing'
 import { coolDown } from './rules/cool-down'

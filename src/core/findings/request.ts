@@ -1,8 +1,8 @@
 import type { z } from 'zod'
 import { computeClass, type HallLibrary } from '../class/compute'
-import { GearRequest } from '../gear/request'
-import { Room } from '../hall/room'
-import type { Finding } from './finding'
+import { GearRequest } from '../gear/lists/request'
+import { Room } from '../library/room'
+import type { Finding } from './rules/finding'
 import { judge } from './judge'
 
 /** A judgement asked for in plain JSON: the plan and who comes; what is left out is the hall's own. */

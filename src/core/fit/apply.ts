@@ -1,9 +1,9 @@
-import { plainPart } from '../plan/make'
-import { newPiece, withAfter } from '../plan/pieces'
+import { plainPart } from '../plan/edit/make'
+import { newPiece, withAfter } from '../plan/edit/pieces'
 import type { Circuit, Pause, Plan } from '../plan/plan'
 import { compileTimeline } from '../timeline/compile'
-import { commonPaces, type Paces } from '../timeline/pace'
-import { formatSeconds } from '../units'
+import { commonPaces, type Paces } from '../pace/pace'
+import { formatSeconds } from '../base/units'
 import type { Fit, FitWish } from './fit'
 import { alikeTo, circuitWith, timingOf, withTiming, workAt, workToBreaks } from './timing'
 

@@ -1,7 +1,7 @@
 import type { Circuit, Plan } from '../plan/plan'
 import { compileTimeline } from '../timeline/compile'
-import { commonPaces, type Paces } from '../timeline/pace'
-import type { Seconds } from '../units'
+import { commonPaces, type Paces } from '../pace/pace'
+import type { Seconds } from '../base/units'
 import { alikeTo, circuitWith, fixedNumbers, timingOf, withTiming, workAt, workToBreaks, type Timing } from './timing'
 import { totalsFor } from './totals'
 

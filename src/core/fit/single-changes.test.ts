@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { demoPlans } from '../../../scripts/demo/plans'
 import { shapes } from '../../../tests/fixtures/shapes'
-import { exercisesUsed, PlanFile, planFile } from '../plan/file'
+import { exercisesUsed, PlanFile, planFile } from '../plan/words/file'
 import { Plan } from '../plan/plan'
-import { read } from '../plan/read'
+import { read } from '../base/read'
 import { compileTimeline } from '../timeline/compile'
 import { singleChanges } from './single-changes'
 

@@ -1,9 +1,9 @@
 import type { Circuit, Part, Piece, Plan } from '../plan/plan'
-import { tidyPlan } from '../plan/tidy'
+import { tidyPlan } from '../plan/edit/tidy'
 import { pieceName } from '../summary/names'
 import { compileTimeline } from '../timeline/compile'
-import { commonPaces, type Paces } from '../timeline/pace'
-import { formatSeconds, type Seconds } from '../units'
+import { commonPaces, type Paces } from '../pace/pace'
+import { formatSeconds, type Seconds } from '../base/units'
 
 /** One change that alone brings the class within its slot. */
 export interface SingleChange {

@@ -1,6 +1,6 @@
 import type { Circuit, Intervals, Plan } from '../plan/plan'
 import { lapsOf } from '../plan/turns'
-import type { Seconds } from '../units'
+import type { Seconds } from '../base/units'
 
 /** The four numbers of a circuit that can be fitted. `workSeconds` is its first work interval, or the cap of its lists. */
 export interface Timing {

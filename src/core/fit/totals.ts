@@ -1,8 +1,8 @@
-import { intervals } from '../plan/make'
+import { intervals } from '../plan/edit/make'
 import type { Circuit, Plan } from '../plan/plan'
 import { compileTimeline } from '../timeline/compile'
-import type { Paces } from '../timeline/pace'
-import type { Seconds } from '../units'
+import type { Paces } from '../pace/pace'
+import type { Seconds } from '../base/units'
 import { withTiming, type Timing } from './timing'
 
 /** The class's total for work, laps and lap rest. */

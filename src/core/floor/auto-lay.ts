@@ -1,5 +1,5 @@
-import { noGoOf, obstaclesOf, type Room } from '../hall/room'
-import type { Metres } from '../units'
+import { noGoOf, obstaclesOf, type Room } from '../library/room'
+import type { Metres } from '../base/units'
 import { floorAt, type StationFloor } from './footprints'
 import { distance, inside, middleOf, overlap, widened, type Point, type Rect } from './geometry'
 import { roomRect, walkerOf } from './walk'

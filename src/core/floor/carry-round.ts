@@ -1,8 +1,8 @@
-import type { SetUpPlace } from '../gear/lists'
-import type { ClassDocument } from '../hall/class-document'
-import type { Room } from '../hall/room'
+import type { SetUpPlace } from '../gear/lists/lists'
+import type { ClassDocument } from '../class/class-document'
+import type { Room } from '../library/room'
 import { bestOrder } from '../order/order'
-import type { Metres } from '../units'
+import type { Metres } from '../base/units'
 import type { Point } from './geometry'
 import { walkerOf } from './walk'
 

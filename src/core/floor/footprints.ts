@@ -1,9 +1,9 @@
 import type { ComputedClass, HallLibrary } from '../class/compute'
-import { exercisesById } from '../hall/by-id'
-import type { ClassDocument } from '../hall/class-document'
-import { formOf, type Form } from '../hall/form'
+import { exercisesById } from '../library/by-id'
+import type { ClassDocument } from '../class/class-document'
+import { formOf, type Form } from '../library/form'
 import { rotatingCircuits } from '../plan/turns'
-import type { Metres } from '../units'
+import type { Metres } from '../base/units'
 import { around, type Rect } from './geometry'
 
 /** The floor that a station takes up: its number, its forms, and the most people at once. */

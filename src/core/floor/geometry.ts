@@ -1,4 +1,4 @@
-import type { Metres } from '../units'
+import type { Metres } from '../base/units'
 
 /** Metres from the room's top left corner: x along its length, y along its width. */
 export interface Point {

@@ -1,7 +1,7 @@
 import type { ComputedClass, HallLibrary } from '../class/compute'
-import type { ClassDocument } from '../hall/class-document'
-import type { Room } from '../hall/room'
-import type { Seconds } from '../units'
+import type { ClassDocument } from '../class/class-document'
+import type { Room } from '../library/room'
+import type { Seconds } from '../base/units'
 import type { Fix } from '../class/fix'
 import { transitionsOf } from './transitions'
 

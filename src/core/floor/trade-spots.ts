@@ -1,9 +1,9 @@
 import type { ComputedClass, HallLibrary } from '../class/compute'
-import { exchanged } from '../exchanged'
+import { exchanged } from '../base/exchanged'
 import type { Fix } from '../class/fix'
-import type { ClassDocument } from '../hall/class-document'
-import type { Room } from '../hall/room'
-import type { Seconds } from '../units'
+import type { ClassDocument } from '../class/class-document'
+import type { Room } from '../library/room'
+import type { Seconds } from '../base/units'
 import { transitionsOf } from './transitions'
 
 export interface SpotTrade {

@@ -1,16 +1,16 @@
-import { figuresOf, type ComputedClass, type HallLibrary } from '../class/compute'
-import { exercisesById } from '../hall/by-id'
-import type { ClassDocument } from '../hall/class-document'
-import type { Exercise, GearNeed } from '../hall/exercise'
-import { isOnFloor, type Form } from '../hall/form'
-import type { Person } from '../hall/person'
-import type { Room } from '../hall/room'
-import { setUpList } from '../gear/lists'
+import { settingsOf, type ComputedClass, type HallLibrary } from '../class/compute'
+import { exercisesById } from '../library/by-id'
+import type { ClassDocument } from '../class/class-document'
+import type { Exercise, GearNeed } from '../library/exercise'
+import { isOnFloor, type Form } from '../library/form'
+import type { Person } from '../library/person'
+import type { Room } from '../library/room'
+import { setUpList } from '../gear/lists/lists'
 import { formFor } from '../options/form-for'
 import type { Circuit, Station } from '../plan/plan'
 import { elsewhere } from '../rotation/rotation'
 import type { Timeline } from '../timeline/phase'
-import type { Metres, Seconds } from '../units'
+import type { Metres, Seconds } from '../base/units'
 import { walkerOf } from './walk'
 
 /** Seconds of a transition, part by part. */
@@ -88,7 +88,7 @@ export function transitionsOf(document: ClassDocument, computed: ComputedClass, 
   if (!computed.timeline.ok) return { transitions: [], cutOff: [] }
   const byId = exercisesById(library.exercises)
   const walker = walkerOf(room)
-  const usual = figuresOf(library).walkingMetresPerSecond ?? crowdedMetresPerSecond
+  const usual = settingsOf(library).walkingMetresPerSecond ?? crowdedMetresPerSecond
   const far = new Map<string, Metres | undefined>()
   const metresBetween = (from: number, to: number) => {
     const key = [from, to].sort().join()

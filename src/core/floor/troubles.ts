@@ -1,4 +1,4 @@
-import { noGoOf, type Room } from '../hall/room'
+import { noGoOf, type Room } from '../library/room'
 import { floorAt, type StationFloor } from './footprints'
 import { inside, middleOf, overlap, type Point } from './geometry'
 import { roomRect, walkerOf } from './walk'

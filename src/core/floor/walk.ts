@@ -1,5 +1,5 @@
-import { obstaclesOf, type Room } from '../hall/room'
-import type { Metres } from '../units'
+import { obstaclesOf, type Room } from '../library/room'
+import type { Metres } from '../base/units'
 import { crosses, distance, inside, widened, type Point, type Rect } from './geometry'
 
 /** Half of a person's width: how far from an obstacle's corner one walks. */

@@ -1,10 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { Exercise, type ExerciseInput } from '../hall/exercise'
-import { GearKind } from '../hall/gear-kind'
-import { Person } from '../hall/person'
+import { Exercise, type ExerciseInput } from '../library/exercise'
+import { GearKind } from '../library/gear-kind'
+import { Person } from '../library/person'
 import { Plan, type PairsWork, type PlanInput } from '../plan/plan'
-import { answerGearCount, GearRequest } from './request'
+import { answerGearCount, GearRequest } from './lists/request'
 
 const bell = GearKind.parse({ id: 'bell', name: 'Bell', sizes: [8, 12, 16].map((kilograms) => ({ id: `${kilograms}kg`, label: `${kilograms} kg`, kilograms, owned: 2 })) })
 const mat = GearKind.parse({ id: 'mat', name: 'Mat', sizes: [{ id: 'one', label: '', owned: 5 }] })

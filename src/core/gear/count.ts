@@ -1,10 +1,10 @@
-import type { Exercise } from '../hall/exercise'
-import type { GearForm, GearKind } from '../hall/gear-kind'
+import type { Exercise } from '../library/exercise'
+import type { GearForm, GearKind } from '../library/gear-kind'
 import type { Circuit, Plan, Station, Stay } from '../plan/plan'
 import { turnsOf, turnsPerLap, wavesOf } from '../plan/turns'
 import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
 import { elsewhere, type Rotation } from '../rotation/rotation'
-import { commonPaces, itemSeconds, type Paces } from '../timeline/pace'
+import { commonPaces, itemSeconds, type Paces } from '../pace/pace'
 import { add, needOf, raise, sizeKey, standingNeedOf, type Borrower, type Count } from './need'
 
 export interface GearLine {

@@ -1,7 +1,7 @@
-import type { Exercise, GearNeed } from '../hall/exercise'
-import type { GearKind } from '../hall/gear-kind'
-import { formOf } from '../hall/form'
-import type { Person } from '../hall/person'
+import type { Exercise, GearNeed } from '../library/exercise'
+import type { GearKind } from '../library/gear-kind'
+import { formOf } from '../library/form'
+import type { Person } from '../library/person'
 import { formFor } from '../options/form-for'
 import type { PairsWork, Use } from '../plan/plan'
 

@@ -1,5 +1,5 @@
 import TinyQueue from 'tinyqueue'
-import type { Seconds } from '../units'
+import type { Seconds } from '../base/units'
 
 /** One item of a list that people go through round after round. */
 export interface QueueItem {

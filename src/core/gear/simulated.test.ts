@@ -1,10 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { Exercise, type ExerciseInput, type GearNeed } from '../hall/exercise'
-import { GearKind } from '../hall/gear-kind'
-import { Person } from '../hall/person'
+import { Exercise, type ExerciseInput, type GearNeed } from '../library/exercise'
+import { GearKind } from '../library/gear-kind'
+import { Person } from '../library/person'
 import { Plan } from '../plan/plan'
-import { answerGearCount, GearRequest } from './request'
+import { answerGearCount, GearRequest } from './lists/request'
 
 const kinds = [
   GearKind.parse({ id: 'bell', name: 'Bell', sizes: [8, 12].map((kilograms) => ({ id: `${kilograms}`, label: '', kilograms, owned: 3 })) }),

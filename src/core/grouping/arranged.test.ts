@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { demoPeople } from '../../../scripts/demo/people'
-import { GroupSize } from '../hall/group-size'
+import { GroupSize } from './group-size'
 import { allWishes, arrangeClass, groupsOf } from './arranged'
 import { noWishes } from './wishes'
 

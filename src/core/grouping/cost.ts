@@ -1,4 +1,4 @@
-import type { Person } from '../hall/person'
+import type { Person } from '../library/person'
 import type { Level } from '../library/level'
 import type { GroupWishes } from './wishes'
 

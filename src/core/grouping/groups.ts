@@ -1,4 +1,4 @@
-import type { GroupSize } from '../hall/group-size'
+import type { GroupSize } from './group-size'
 
 const sizeOf: Record<Exclude<GroupSize, 'fit'>, number> = { solo: 1, pairs: 2, trios: 3, fours: 4 }
 

@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import { idField, wholeNumber } from '../plan/fields'
-import { limits } from '../plan/limits'
+import { idField, wholeNumber } from '../base/fields'
+import { limits } from '../base/limits'
 
 const pair = z.tuple([idField, idField])
 

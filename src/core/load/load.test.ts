@@ -2,10 +2,10 @@ import { describe, expect, it } from 'vitest'
 import { demoClasses } from '../../../scripts/demo/classes'
 import { demoGear } from '../../../scripts/demo/hall'
 import { libraryExercises } from '../../../scripts/library/exercises'
-import { intervals, plainCircuit, plainPart } from '../plan/make'
+import { intervals, plainCircuit, plainPart } from '../plan/edit/make'
 import type { Plan } from '../plan/plan'
 import { compileTimeline } from '../timeline/compile'
-import { commonPaces } from '../timeline/pace'
+import { commonPaces } from '../pace/pace'
 import { kilocaloriesPerMinute, loadOf, regionsByLoad } from './load'
 
 const library = { people: [], exercises: libraryExercises, gear: demoGear }

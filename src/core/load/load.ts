@@ -1,11 +1,11 @@
 import type { HallLibrary } from '../class/compute'
-import { Pattern, Region } from '../hall/exercise'
-import { formOf, type Form } from '../hall/form'
+import { Pattern, Region } from '../library/exercise'
+import { formOf, type Form } from '../library/form'
 import type { Plan, Use } from '../plan/plan'
-import { itemSeconds, type Paces } from '../timeline/pace'
+import { itemSeconds, type Paces } from '../pace/pace'
 import type { Phase, Timeline } from '../timeline/phase'
 import { stationsAtWork } from '../timeline/uses'
-import type { Kilograms, Seconds } from '../units'
+import type { Kilograms, Seconds } from '../base/units'
 
 /** What the class asks of one person who does all of it; at rotating stations, the mean over the stations. */
 export interface ClassLoad {

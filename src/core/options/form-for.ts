@@ -1,6 +1,6 @@
-import { strainNames, type Exercise } from '../hall/exercise'
-import { formOf, formsOf, type Form } from '../hall/form'
-import type { Person } from '../hall/person'
+import { strainNames, type Exercise } from '../library/exercise'
+import { formOf, formsOf, type Form } from '../library/form'
+import type { Person } from '../library/person'
 import type { Use } from '../plan/plan'
 
 /** The form that a person does, and why where it is not what everyone does. */

@@ -4,10 +4,10 @@ import { demoClasses } from '../../../scripts/demo/classes'
 import { demoRooms } from '../../../scripts/demo/hall'
 import { libraryExercises } from '../../../scripts/library/exercises'
 import { solvedOrder } from '../../../tests/fixtures/solver'
-import type { ClassDocument } from '../hall/class-document'
+import type { ClassDocument } from '../class/class-document'
 import { rotatingCircuits } from '../plan/turns'
 import { bestOrder, orderCost, stepCosts, usualWeights } from './order'
-import { metresBetween, withStationOrder } from './placed'
+import { metresBetween, withStationOrder } from '../floor/order-placed'
 
 const matrix = (count: number) => fc.array(fc.array(fc.integer({ min: 0, max: 40 }), { minLength: count, maxLength: count }), { minLength: count, maxLength: count })
 

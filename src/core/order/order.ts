@@ -1,6 +1,6 @@
 import type { HallLibrary } from '../class/compute'
-import { exercisesById } from '../hall/by-id'
-import { formOf, isOnFloor, type Form } from '../hall/form'
+import { exercisesById } from '../library/by-id'
+import { formOf, isOnFloor, type Form } from '../library/form'
 import type { Circuit } from '../plan/plan'
 
 /** What matters between a station and the next, each from 0 (not at all) to 3 (most). */

@@ -1,5 +1,5 @@
 import type { z } from 'zod'
-import { limits } from './limits'
+import { limits } from '../base/limits'
 import { turnsOf, wavesOf } from './turns'
 import type { Circuit, Part, PlanFields, Station, Stay, Variation } from './schema'
 

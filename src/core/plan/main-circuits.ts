@@ -1,4 +1,4 @@
-import type { Seconds } from '../units'
+import type { Seconds } from '../base/units'
 import type { Circuit, Piece, Plan } from './plan'
 import { rotatingCircuits, turnsOf } from './turns'
 

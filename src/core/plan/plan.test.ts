@@ -4,12 +4,12 @@ import { z } from 'zod'
 import { libraryExercises } from '../../../scripts/library/exercises'
 import { demoPlans } from '../../../scripts/demo/plans'
 import { shapes } from '../../../tests/fixtures/shapes'
-import { isEditable, resizeStations } from './edit'
+import { isEditable, resizeStations } from './edit/simple'
 import { mainPiece } from './main-circuits'
-import { planFile, PlanFile } from './file'
+import { planFile, PlanFile } from './words/file'
 import { Plan, type PlanInput } from './plan'
-import { read } from './read'
-import { starterPlan } from './starter'
+import { read } from '../base/read'
+import { starterPlan } from './edit/starter'
 
 const base = (): PlanInput => structuredClone(shapes.find((shape) => shape.id === 'A')!.plan)
 

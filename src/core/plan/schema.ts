@@ -1,7 +1,7 @@
 import { z } from 'zod'
-import { idField, kilogramsField, nameField, noteField, secondsField, wholeNumber } from './fields'
+import { idField, kilogramsField, nameField, noteField, secondsField, wholeNumber } from '../base/fields'
 import { Level } from '../library/level'
-import { limits } from './limits'
+import { limits } from '../base/limits'
 
 /** How a number of reps is called: `total` of both legs, `eachSide`, there-and-back as one, or two counts as one. */
 export const RepCount = z.enum(['total', 'eachSide', 'thereAndBack', 'twoCountsOne'])

@@ -1,4 +1,4 @@
-import { success, type Result } from '../result'
+import { success, type Result } from '../base/result'
 import type { Rotation } from './rotation'
 import { fileGuarantees, tooManyForFiles } from './two-files'
 import { tableOf } from './table'

@@ -1,5 +1,5 @@
 import type { Station } from '../plan/plan'
-import { failure, problem, success, type Result } from '../result'
+import { failure, problem, success, type Result } from '../base/result'
 import type { Guarantee, Rotation } from './rotation'
 import { tableOf } from './table'
 

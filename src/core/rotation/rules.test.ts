@@ -13,7 +13,7 @@ import { kirkman, mixedGroups, repeats } from './trios'
 import { filesOf, twoFiles } from './two-files'
 import { excess, tournament, wholeClass } from './whole-class'
 import { inWaves } from './waves'
-import type { Result } from '../result'
+import type { Result } from '../base/result'
 
 const orders = (from: number, to: number) => Array.from({ length: to - from + 1 }, (_, index) => from + index)
 const made = (result: Result<Rotation>): Rotation => {

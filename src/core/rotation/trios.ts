@@ -1,4 +1,4 @@
-import { failure, problem, success, type Result } from '../result'
+import { failure, problem, success, type Result } from '../base/result'
 import { assess, coverageWords } from './assess'
 import { elsewhere, type Rotation } from './rotation'
 import { tableOf } from './table'

@@ -1,4 +1,4 @@
-import { success, type Result } from '../result'
+import { success, type Result } from '../base/result'
 import { elsewhere, type Rotation } from './rotation'
 
 /**

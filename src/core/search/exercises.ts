@@ -1,6 +1,6 @@
 import { matchSorter } from 'match-sorter'
-import { strainNames, type Exercise } from '../hall/exercise'
-import { formsOf } from '../hall/form'
+import { strainNames, type Exercise } from '../library/exercise'
+import { formsOf } from '../library/form'
 
 /** An exercise with all that it can be found by. */
 interface Entry {

@@ -1,4 +1,4 @@
-import type { Exercise } from '../hall/exercise'
+import type { Exercise } from '../library/exercise'
 
 /** The exercises in an order in which the same first region does not come twice running, as long as the choice allows it; else in the order given. */
 export function alternateRegions(exercises: readonly Exercise[]): Exercise[] {

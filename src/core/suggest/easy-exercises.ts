@@ -1,4 +1,4 @@
-import { Region, type Exercise } from '../hall/exercise'
+import { Region, type Exercise } from '../library/exercise'
 import { alternateRegions } from './alternate'
 
 const hard = new Set(['jumps', 'floor', 'overhead'])

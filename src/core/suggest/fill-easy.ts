@@ -1,7 +1,7 @@
-import { Region, type Exercise } from '../hall/exercise'
+import { Region, type Exercise } from '../library/exercise'
 import { mainCircuits } from '../plan/main-circuits'
 import type { Circuit, Plan } from '../plan/plan'
-import { chance } from './chance'
+import { chance } from '../base/random'
 import { coolDownExercises, warmUpExercises } from './easy-exercises'
 import type { Suggestion } from './fill'
 

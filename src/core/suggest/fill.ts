@@ -1,9 +1,9 @@
 import type { HallLibrary } from '../class/compute'
-import { strainNames, type Exercise, type Strain } from '../hall/exercise'
-import type { Person } from '../hall/person'
-import type { Room } from '../hall/room'
+import { strainNames, type Exercise, type Strain } from '../library/exercise'
+import type { Person } from '../library/person'
+import type { Room } from '../library/room'
 import type { Circuit } from '../plan/plan'
-import { chance } from './chance'
+import { chance } from '../base/random'
 import { isMain } from './main-part'
 
 export interface FillWish {

@@ -1,4 +1,4 @@
-import type { Exercise } from '../hall/exercise'
+import type { Exercise } from '../library/exercise'
 import { alternateRegions } from './alternate'
 
 /** Whether an exercise is one to train with, rather than to warm up or stretch. */

@@ -1,9 +1,9 @@
 import { pacesOf, type HallLibrary } from '../class/compute'
-import type { Exercise, Region } from '../hall/exercise'
+import type { Exercise, Region } from '../library/exercise'
 import { loadOf, regionsByLoad } from '../load/load'
 import type { Plan } from '../plan/plan'
-import type { Suggested } from '../plan/pieces'
-import type { Result } from '../result'
+import type { Suggested } from '../plan/edit/pieces'
+import type { Result } from '../base/result'
 import type { Timeline } from '../timeline/phase'
 import { coolDownExercises, warmUpExercises } from './easy-exercises'
 

@@ -1,8 +1,8 @@
 import type { RepCount, Task, Use } from '../plan/plan'
 import type { z } from 'zod'
-import { finishSeconds, roundsWithin, type Estimate, type Paces } from '../timeline/pace'
-import { repsWithin, tempoSeconds } from '../timeline/tempo'
-import { formatSeconds, type Seconds } from '../units'
+import { finishSeconds, roundsWithin, type Estimate, type Paces } from '../pace/pace'
+import { repsWithin, tempoSeconds } from '../pace/tempo'
+import { formatSeconds, type Seconds } from '../base/units'
 
 const counts: Record<z.infer<typeof RepCount>, string> = { total: '', eachSide: ' each side', thereAndBack: ' there and back', twoCountsOne: ', two counts make one' }
 

@@ -1,7 +1,7 @@
 import { groupSizesWord } from '../grouping/groups'
 import type { Circuit, Pause, Piece, Plan } from '../plan/plan'
 import type { Timeline } from '../timeline/phase'
-import { formatSeconds } from '../units'
+import { formatSeconds } from '../base/units'
 import { rangeText } from './items'
 import { pieceName } from './names'
 

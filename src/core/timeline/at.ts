@@ -1,4 +1,4 @@
-import type { Seconds } from '../units'
+import type { Seconds } from '../base/units'
 import type { Phase, Timeline } from './phase'
 
 /**

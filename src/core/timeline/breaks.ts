@@ -1,5 +1,5 @@
 import type { Pause } from '../plan/plan'
-import type { Seconds } from '../units'
+import type { Seconds } from '../base/units'
 import type { Phase, Place } from './phase'
 
 /** A phase before it has its place in time. */

@@ -1,11 +1,11 @@
-import { limits } from '../plan/limits'
+import { limits } from '../base/limits'
 import type { Circuit, Intervals, Plan, Station, Task } from '../plan/plan'
 import { lapsOf, turnsOf, turnsPerLap, wavesOf } from '../plan/turns'
 import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
-import { failure, problem, success, type Problem, type Result } from '../result'
-import { formatSeconds, type Seconds } from '../units'
+import { failure, problem, success, type Problem, type Result } from '../base/result'
+import { formatSeconds, type Seconds } from '../base/units'
 import { settleBreaks, type Draft, type Pending } from './breaks'
-import { commonPaces, finishSeconds, type Estimate, type Paces } from './pace'
+import { commonPaces, finishSeconds, type Estimate, type Paces } from '../pace/pace'
 import type { Phase, Place, Timeline } from './phase'
 
 /**

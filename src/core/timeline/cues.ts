@@ -1,4 +1,4 @@
-import type { Seconds } from '../units'
+import type { Seconds } from '../base/units'
 import type { Phase } from './phase'
 
 export type CueKind = 'three' | 'two' | 'one' | 'change' | 'changeOver' | 'half' | 'lastTen' | 'next' | 'lastLap' | 'tempo' | 'finish'

@@ -1,6 +1,6 @@
 import type { Task, Use } from '../plan/plan'
-import type { Seconds } from '../units'
-import { finishSeconds, listPlaceAt, type End, type ListPlace, type Paces } from './pace'
+import type { Seconds } from '../base/units'
+import { finishSeconds, listPlaceAt, type End, type ListPlace, type Paces } from '../pace/pace'
 
 /** From which second on somebody is probably at which place of a list. */
 export type ListMark = ListPlace & { from: Seconds }

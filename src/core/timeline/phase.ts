@@ -1,6 +1,6 @@
 import type { Pause } from '../plan/plan'
-import type { Seconds } from '../units'
-import type { Estimate } from './pace'
+import type { Seconds } from '../base/units'
+import type { Estimate } from '../pace/pace'
 
 export type PhaseKind = 'work' | 'transition' | 'rest' | 'pause' | 'unplanned'
 

@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import { idField, secondsField, wholeNumber } from '../plan/fields'
-import { limits } from '../plan/limits'
+import { idField, secondsField, wholeNumber } from '../base/fields'
+import { limits } from '../base/limits'
 import { PauseKind } from '../plan/plan'
 import type { Phase, Timeline } from './phase'
 

@@ -1,5 +1,5 @@
 import { setImmediate as nextTurn } from 'node:timers/promises'
-import { compared, resultsOf, type PartResult } from '../../core/run/results'
+import { compared, resultsOf, type PartResult } from '../../core/records/results'
 import { inTheHall } from '../db/in-hall'
 import { Refused } from '../http/respond'
 import { snapshotOf, tappedRuns } from '../services/runs'

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm'
 import { bigint, boolean, doublePrecision, foreignKey, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uniqueIndex, type AnyPgColumn } from 'drizzle-orm/pg-core'
-import type { Command } from '../../core/run/events'
+import type { Command } from '../../core/run/clock/events'
 
 /** Every row belongs to a hall; every editable row has a version that each write must know. */
 

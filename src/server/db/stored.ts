@@ -1,14 +1,14 @@
 import { LRUCache } from 'lru-cache'
-import { ClassDocument } from '../../core/hall/class-document'
-import { Exercise } from '../../core/hall/exercise'
-import { HallFigures } from '../../core/hall/figures'
-import { GearKind } from '../../core/hall/gear-kind'
-import { Person } from '../../core/hall/person'
-import { Room } from '../../core/hall/room'
+import { ClassDocument } from '../../core/class/class-document'
+import { Exercise } from '../../core/library/exercise'
+import { HallSettings } from '../../core/library/hall-settings'
+import { GearKind } from '../../core/library/gear-kind'
+import { Person } from '../../core/library/person'
+import { Room } from '../../core/library/room'
 import { Plan } from '../../core/plan/plan'
-import type { Result } from '../../core/result'
-import { snapshotKind } from '../../core/run/snapshot-schema'
-import { readStored, type StoredKind } from '../../core/stored'
+import type { Result } from '../../core/base/result'
+import { snapshotKind } from '../../core/run/room/snapshot-schema'
+import { readStored, type StoredKind } from '../../core/base/stored'
 import { Refused } from '../http/respond'
 
 const first = <Document>(what: string, schema: StoredKind<Document>['schema']): StoredKind<Document> => ({ what, schema, forward: [] })
@@ -21,7 +21,7 @@ export const kinds = {
   exercise: first('exercise', Exercise as unknown as StoredKind<Exercise>['schema']),
   gear: first('kind of gear', GearKind as unknown as StoredKind<GearKind>['schema']),
   room: first('room', Room as unknown as StoredKind<Room>['schema']),
-  figures: first('hall’s figures', HallFigures as unknown as StoredKind<HallFigures>['schema']),
+  figures: first('hall’s figures', HallSettings as unknown as StoredKind<HallSettings>['schema']),
   snapshot: snapshotKind,
 }
 

@@ -1,6 +1,6 @@
 import type { z } from 'zod'
-import { limits } from '../../core/plan/limits'
-import { read } from '../../core/plan/read'
+import { limits } from '../../core/base/limits'
+import { read } from '../../core/base/read'
 import type { JobName } from '../../workers/job-list'
 import { runJob } from '../jobs/pool'
 import { refuse, Refused } from './respond'

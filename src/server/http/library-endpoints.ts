@@ -1,6 +1,6 @@
 import type { APIRoute } from 'astro'
 import { z } from 'zod'
-import { wholeNumber } from '../../core/plan/fields'
+import { wholeNumber } from '../../core/base/fields'
 import { inTheHall, type InHall } from '../db/in-hall'
 import type { Unreadable } from '../db/stored'
 import type { Stored } from '../services/library'

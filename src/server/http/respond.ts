@@ -1,5 +1,5 @@
 import type { APIContext } from 'astro'
-import { problem, type Problem } from '../../core/result'
+import { problem, type Problem } from '../../core/base/result'
 import { databaseTrouble, troubleWords } from '../db/trouble'
 import { log } from '../log'
 

@@ -1,7 +1,7 @@
 import { availableParallelism } from 'node:os'
 import { join } from 'node:path'
 import { Piscina } from 'piscina'
-import type { Problem } from '../../core/result'
+import type { Problem } from '../../core/base/result'
 import type { JobAnswer, JobRequest } from '../../workers/jobs.worker'
 import type { JobName } from '../../workers/job-list'
 import { refuse, Refused } from '../http/respond'

@@ -1,5 +1,5 @@
 import { and, eq } from 'drizzle-orm'
-import type { RunEvent } from '../../core/run/events'
+import type { RunEvent } from '../../core/run/clock/events'
 import { inHall } from '../db/in-hall'
 import { screenLinks, runs } from '../db/schema'
 import { log } from '../log'

@@ -1,6 +1,6 @@
 import { uptime } from 'node:os'
 import { StepWatch } from '../../core/clock/step-watch'
-import type { Milliseconds } from '../../core/units'
+import type { Milliseconds } from '../../core/base/units'
 import { sidePool } from '../db/pool'
 import { log } from '../log'
 

@@ -1,4 +1,4 @@
-import { problem } from '../../core/result'
+import { problem } from '../../core/base/result'
 import { json } from '../http/respond'
 import { log } from '../log'
 import { mostStreams, newsOf, onRunChange, type RunNews } from './bus'

@@ -1,20 +1,20 @@
 import { createHash } from 'node:crypto'
 import { asc, eq, sql } from 'drizzle-orm'
 import type { HallLibrary } from '../../core/class/compute'
-import { commonFigures, type HallFigures } from '../../core/hall/figures'
-import { namedIn } from '../../core/hall/gear-kind'
-import type { Room } from '../../core/hall/room'
+import { commonSettings, type HallSettings } from '../../core/library/hall-settings'
+import { namedIn } from '../../core/library/gear-kind'
+import type { Room } from '../../core/library/room'
 import type { InHall } from '../db/in-hall'
 import { exercises, gearKinds, halls, people, rooms } from '../db/schema'
 import { kinds, readRow, readRows, remembered } from '../db/stored'
 import { notFound, refuse } from '../http/respond'
-import type { StoredKind } from '../../core/stored'
+import type { StoredKind } from '../../core/base/stored'
 
 export interface Hall {
   id: string
   name: string
   timeZone: string
-  figures: HallFigures
+  figures: HallSettings
   version: number
   /** Tells one state of people, exercises, gear, rooms and figures from another. */
   libraryKey: string
@@ -25,7 +25,7 @@ export async function ownHall({ hallId, tx }: InHall): Promise<Hall> {
   const [hall] = await tx.select().from(halls).where(eq(halls.id, hallId))
   if (!hall) throw notFound('hall')
   const { id, name, timeZone, version, libraryVersion } = hall
-  const figures = hall.figures === null ? commonFigures : readRow(kinds.figures, { document: hall.figures, format: 1 })
+  const figures = hall.figures === null ? commonSettings : readRow(kinds.figures, { document: hall.figures, format: 1 })
   return { id, name, timeZone, version, figures, libraryKey: `${id}/${version}/${libraryVersion}` }
 }
 
@@ -65,7 +65,7 @@ export async function knownLibrary(hall: InHall): Promise<KnownLibrary> {
 export const hallLibrary = async (hall: InHall): Promise<HallLibrary> => (await knownLibrary(hall)).library
 
 /** Stores the hall's figures if nobody has changed the hall since `version`; else 409 with them as they are now. */
-export async function updateFigures(hall: InHall, version: number, figures: HallFigures): Promise<{ version: number; figures: HallFigures }> {
+export async function updateFigures(hall: InHall, version: number, figures: HallSettings): Promise<{ version: number; figures: HallSettings }> {
   const [row] = await hall.tx
     .update(halls)
     .set({ figures, version: sql`${halls.version} + 1` })

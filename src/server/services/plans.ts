@@ -1,6 +1,6 @@
 import { and, asc, eq, inArray, isNull } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
-import { exercisesUsed, planFile, type PlanFile } from '../../core/plan/file'
+import { exercisesUsed, planFile, type PlanFile } from '../../core/plan/words/file'
 import type { Plan } from '../../core/plan/plan'
 import type { InHall } from '../db/in-hall'
 import { exercises, plans } from '../db/schema'

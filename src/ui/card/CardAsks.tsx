@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { CardAsk } from '@core/run/card-ask'
+import type { CardAsk } from '@core/run/room/card-ask'
 import { api } from '../kit/api'
 
 interface CardAsksProps {

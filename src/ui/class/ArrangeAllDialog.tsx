@@ -1,7 +1,7 @@
 import { Button, Modal, Progress as ProgressBar } from '@mantine/core'
 import { proxy, wrap } from 'comlink'
 import { useEffect, useState } from 'react'
-import type { ArrangedAll, Progress } from '@core/arrange-all/arrange-all'
+import type { ArrangedAll, Progress } from '@core/arrange/arrange-all'
 import type { ArrangeAllWorker } from '../../workers/arrange-all.worker'
 import { useClass } from './context'
 

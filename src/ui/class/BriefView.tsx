@@ -4,9 +4,9 @@ import { useMemo, useState } from 'react'
 import { classCautions } from '@core/brief/cautions'
 import { briefChoices, briefSeconds } from '@core/brief/ways'
 import { walkThrough, type BriefItem } from '@core/brief/walk-through'
-import { figuresOf, pacesOf } from '@core/class/compute'
-import { followSentence } from '@core/summary/demonstrators'
-import { formatSeconds } from '@core/units'
+import { settingsOf, pacesOf } from '@core/class/compute'
+import { followSentence } from '@core/class/demonstrators'
+import { formatSeconds } from '@core/base/units'
 import './brief.css'
 import { useClass, usePlanEdits } from './context'
 import { ReadingView } from './ReadingView'
@@ -17,7 +17,7 @@ export function BriefView() {
   const { setPlan } = usePlanEdits()
   const [reading, setReading] = useState(false)
   const { plan } = document
-  const figures = figuresOf(library)
+  const figures = settingsOf(library)
   const items = useMemo(() => walkThrough(plan, library), [plan, library])
   const choices = useMemo(() => briefChoices(plan, figures, () => nanoid(10), pacesOf(library)), [plan, figures, library])
   const length = briefSeconds(items.length, figures)

@@ -1,7 +1,7 @@
 import { Select, TextInput } from '@mantine/core'
 import { useEffect, useState } from 'react'
-import { figuresOf } from '@core/class/compute'
-import { limits } from '@core/plan/limits'
+import { settingsOf } from '@core/class/compute'
+import { limits } from '@core/base/limits'
 import { CountField } from '../kit/DraftField'
 import { useTaken } from '../kit/untaken'
 import { WhenField } from '../kit/WhenField'
@@ -30,7 +30,7 @@ export function ClassDetails() {
         }}
         onBlur={() => !wrong && setName(document.name)}
       />
-      <WhenField value={document.startsAt} zone={zone} clock={figuresOf(library).clock ?? '24h'} onChange={(value) => change((draft) => void (draft.startsAt = value))} />
+      <WhenField value={document.startsAt} zone={zone} clock={settingsOf(library).clock ?? '24h'} onChange={(value) => change((draft) => void (draft.startsAt = value))} />
       <Select
         label="Room"
         data={rooms.map((room) => ({ value: room.id, label: room.name }))}

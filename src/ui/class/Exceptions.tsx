@@ -1,5 +1,5 @@
 import { useMemo } from 'react'
-import { exceptionsIn } from '@core/options/pick'
+import { exceptionsIn } from '@core/doing/pick'
 import { pieceName } from '@core/summary/names'
 import { useClass } from './context'
 import { TableHead } from '../kit/TableHead'

@@ -1,5 +1,5 @@
 import { useMemo } from 'react'
-import type { Finding } from '@core/findings/finding'
+import type { Finding } from '@core/findings/rules/finding'
 import { judge } from '@core/findings/judge'
 import { FixButtons } from './FixButtons'
 import { useJudged } from './judged'

@@ -8,7 +8,7 @@ import { singleChanges } from '@core/fit/single-changes'
 import { alikeTo, canFit, fixedNumbers, type Timing } from '@core/fit/timing'
 import type { Circuit, Plan } from '@core/plan/plan'
 import { pieceName } from '@core/summary/names'
-import { formatSeconds } from '@core/units'
+import { formatSeconds } from '@core/base/units'
 import { useClass, usePlanEdits } from './context'
 
 interface FitDialogProps {

@@ -1,11 +1,11 @@
 import { Button, Checkbox } from '@mantine/core'
 import { useLocalStorage } from '@mantine/hooks'
 import type { ReactNode } from 'react'
-import { bringList, setUpList, sharedNextDoor, swapLists, tearDownList } from '@core/gear/lists'
-import { formatSeconds } from '@core/units'
-import { figuresOf } from '@core/class/compute'
+import { bringList, setUpList, sharedNextDoor, swapLists, tearDownList } from '@core/gear/lists/lists'
+import { formatSeconds } from '@core/base/units'
+import { settingsOf } from '@core/class/compute'
 import { carryRound } from '@core/floor/carry-round'
-import { showLength } from '@core/hall/length'
+import { showLength } from '@core/library/length'
 import { useClass } from './context'
 import { piecesWords } from './gear-words'
 
@@ -38,7 +38,7 @@ export function GearLists() {
         <h2>Set up</h2>
         <p className="second">
           {round
-            ? `In the order of ${round.proven ? 'the shortest' : 'a short'} walk from the store past all of them and back: ${showLength(Math.round(round.metres), figuresOf(library).lengthUnit ?? 'm')}.`
+            ? `In the order of ${round.proven ? 'the shortest' : 'a short'} walk from the store past all of them and back: ${showLength(Math.round(round.metres), settingsOf(library).lengthUnit ?? 'm')}.`
             : 'In the order of the stations round the room.'}
         </p>
         {(round?.places ?? setUp.places).map((place) => (

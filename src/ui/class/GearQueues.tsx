@@ -1,5 +1,5 @@
-import type { ListQueue } from '@core/gear/list-queues'
-import { formatSeconds } from '@core/units'
+import type { ListQueue } from '@core/gear/lists/list-queues'
+import { formatSeconds } from '@core/base/units'
 import { TableHead } from '../kit/TableHead'
 
 const mean = (values: readonly number[]) => Math.round(values.reduce((sum, value) => sum + value, 0) / Math.max(1, values.length))

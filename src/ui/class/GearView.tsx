@@ -1,6 +1,6 @@
 import { SegmentedControl } from '@mantine/core'
 import { useMemo, useState } from 'react'
-import { listQueues } from '@core/gear/list-queues'
+import { listQueues } from '@core/gear/lists/list-queues'
 import { useClass } from './context'
 import { GearLists } from './GearLists'
 import { GearQueues } from './GearQueues'

@@ -6,8 +6,8 @@ import { allWishes, arrangeClass, pointsOf, type ArrangedGroup } from '@core/gro
 import { forbidden, pairCost } from '@core/grouping/cost'
 import { groupCount } from '@core/grouping/groups'
 import { clashWords, noWishes, type GroupWishes } from '@core/grouping/wishes'
-import type { GroupSize } from '@core/hall/group-size'
-import type { Person } from '@core/hall/person'
+import type { GroupSize } from '@core/grouping/group-size'
+import type { Person } from '@core/library/person'
 import { CountField } from '../kit/DraftField'
 import { useClass } from './context'
 

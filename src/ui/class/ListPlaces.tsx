@@ -1,7 +1,7 @@
 import { pacesOf } from '@core/class/compute'
 import type { Station, Task } from '@core/plan/plan'
-import { finishSeconds, listPlaceAt, type ListPlace } from '@core/timeline/pace'
-import { formatSeconds } from '@core/units'
+import { finishSeconds, listPlaceAt, type ListPlace } from '@core/pace/pace'
+import { formatSeconds } from '@core/base/units'
 import { useClass } from './context'
 import { TableHead } from '../kit/TableHead'
 

@@ -1,9 +1,9 @@
 import { useMemo } from 'react'
 import { Area, AreaChart, Bar, BarChart, LabelList, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import { pacesOf } from '@core/class/compute'
-import type { Pattern, Region } from '@core/hall/exercise'
+import type { Pattern, Region } from '@core/library/exercise'
 import { leastKilograms, loadOf, mostKilograms } from '@core/load/load'
-import { formatSeconds } from '@core/units'
+import { formatSeconds } from '@core/base/units'
 import { useClass } from './context'
 
 /** The movements that coaches balance against each other. */

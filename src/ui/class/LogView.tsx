@@ -1,4 +1,4 @@
-import type { PartResult } from '@core/run/results'
+import type { PartResult } from '@core/records/results'
 import { LogTable, type LogRow } from '../kit/LogTable'
 import { useClass } from './context'
 import { ResultsTable } from './ResultsTable'

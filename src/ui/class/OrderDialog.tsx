@@ -1,7 +1,7 @@
 import { Button, Checkbox, Modal, Slider } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { bestOrder, orderCost, stepCosts, usualWeights, type OrderWeights } from '@core/order/order'
-import { metresBetween, withStationOrder } from '@core/order/placed'
+import { metresBetween, withStationOrder } from '@core/floor/order-placed'
 import type { Circuit } from '@core/plan/plan'
 import { pieceName } from '@core/summary/names'
 import { useClass } from './context'

@@ -1,5 +1,5 @@
 import { Checkbox } from '@mantine/core'
-import { limits } from '@core/plan/limits'
+import { limits } from '@core/base/limits'
 import { CountField, TimeField } from '../kit/DraftField'
 import { useClass, usePlanEdits } from './context'
 

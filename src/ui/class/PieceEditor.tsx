@@ -1,5 +1,5 @@
 import { Select } from '@mantine/core'
-import { limits } from '@core/plan/limits'
+import { limits } from '@core/base/limits'
 import type { Pause, Piece } from '@core/plan/plan'
 import { pauseNames, pieceName } from '@core/summary/names'
 import { DraftField, TimeField, textNotation } from '../kit/DraftField'

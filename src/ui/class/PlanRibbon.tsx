@@ -1,9 +1,9 @@
 import { DndContext, PointerSensor, pointerWithin, useDraggable, useDroppable, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core'
 import { useRef, useState, type CSSProperties, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
-import { withMoved, withMovedTo } from '@core/plan/pieces'
-import { stretchStep, withStretched } from '@core/plan/stretch'
+import { withMoved, withMovedTo } from '@core/plan/edit/pieces'
+import { stretchStep, withStretched } from '@core/plan/edit/stretch'
 import type { Block } from '@core/timeline/blocks'
-import { formatSeconds, type Seconds } from '@core/units'
+import { formatSeconds, type Seconds } from '@core/base/units'
 import { Ribbon } from '../kit/Ribbon'
 import { useClass, usePlanEdits } from './context'
 

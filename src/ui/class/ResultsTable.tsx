@@ -1,4 +1,4 @@
-import type { PartResult } from '@core/run/results'
+import type { PartResult } from '@core/records/results'
 import type { LogRow } from '../kit/LogTable'
 import { TableHead } from '../kit/TableHead'
 import { dayOf, timeOf } from '../kit/zoned-time'

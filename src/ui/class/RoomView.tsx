@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core'
 import { useMemo } from 'react'
-import { figuresOf } from '@core/class/compute'
+import { settingsOf } from '@core/class/compute'
 import { judge } from '@core/findings/judge'
 import { movePartsWords } from '@core/findings/rules/short-transition'
 import { squareMetresPerson } from '@core/findings/rules/floor-space'
@@ -11,10 +11,10 @@ import { bestTrade } from '@core/floor/trade-spots'
 import { transitionsOf } from '@core/floor/transitions'
 import { floorTroubles } from '@core/floor/troubles'
 import { walkerOf } from '@core/floor/walk'
-import { exercisesById } from '@core/hall/by-id'
-import { formOf } from '@core/hall/form'
-import { showLength } from '@core/hall/length'
-import type { Room } from '@core/hall/room'
+import { exercisesById } from '@core/library/by-id'
+import { formOf } from '@core/library/form'
+import { showLength } from '@core/library/length'
+import type { Room } from '@core/library/room'
 import { rotatingCircuits } from '@core/plan/turns'
 import { useClass } from './context'
 import { FixButtons } from './FixButtons'
@@ -51,7 +51,7 @@ export function RoomView() {
 function Laid({ room }: { room: Room }) {
   const { document, computed, library, change } = useClass()
   const judged = useJudged()
-  const unit = figuresOf(library).lengthUnit ?? 'm'
+  const unit = settingsOf(library).lengthUnit ?? 'm'
   const floors = useMemo(() => stationFloors(document, computed, library), [document, computed, library])
   const { transitions } = useMemo(() => transitionsOf(document, computed, library, room), [document, computed, library, room])
   const walker = walkerOf(room)
@@ -169,7 +169,7 @@ function Laid({ room }: { room: Room }) {
           {squareMetresPerson} m² is the usual factor. Ceiling {showLength(room.ceilingMetres, unit)}. Keep the ways to the exits free and the floor dry. Your local building and fire rules come first.
         </p>
         <h2>How it is reckoned</h2>
-        <p className="second">Put down, get up, walk round what stands in the way at {figuresOf(library).walkingMetresPerSecond ?? 1} m/s or the person’s own pace, get down, take up. Walls, pillars and exits are set under Rooms.</p>
+        <p className="second">Put down, get up, walk round what stands in the way at {settingsOf(library).walkingMetresPerSecond ?? 1} m/s or the person’s own pace, get down, take up. Walls, pillars and exits are set under Rooms.</p>
       </aside>
     </>
   )

@@ -4,7 +4,7 @@ import type { CircuitRotation, ComputedClass } from '@core/class/compute'
 import { turnsPerLap } from '@core/plan/turns'
 import { assess } from '@core/rotation/assess'
 import { elsewhere, type Rotation } from '@core/rotation/rotation'
-import { formatSeconds } from '@core/units'
+import { formatSeconds } from '@core/base/units'
 import { Neighbour, Neighbours } from '../kit/Neighbours'
 import { useClass } from './context'
 

@@ -1,6 +1,6 @@
 import { Button, Switch } from '@mantine/core'
 import { everyCircuit } from '@core/plan/every-circuit'
-import { formatSeconds } from '@core/units'
+import { formatSeconds } from '@core/base/units'
 import { timeOf } from '../kit/zoned-time'
 import { useClass } from './context'
 import { WallReach } from './WallReach'

@@ -3,7 +3,7 @@ import { rectSwappingStrategy, SortableContext, sortableKeyboardCoordinates, use
 import { nanoid } from 'nanoid'
 import { useMemo } from 'react'
 import { pacesOf } from '@core/class/compute'
-import { formOf } from '@core/hall/form'
+import { formOf } from '@core/library/form'
 import type { Circuit, Station, Use } from '@core/plan/plan'
 import { paceText, detailsOf } from '@core/summary/items'
 import { isLead } from '@core/summary/lead'

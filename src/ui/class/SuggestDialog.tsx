@@ -1,7 +1,7 @@
 import { Button, Checkbox, Modal } from '@mantine/core'
 import { nanoid } from 'nanoid'
 import { useMemo, useState } from 'react'
-import { usableIn } from '@core/hall/gear-kind'
+import { usableIn } from '@core/library/gear-kind'
 import type { Circuit } from '@core/plan/plan'
 import { asksInWords, fillStations } from '@core/suggest/fill'
 import { easyReasons, fillEasy, purposeOf } from '@core/suggest/fill-easy'

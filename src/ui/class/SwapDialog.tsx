@@ -1,6 +1,6 @@
 import { Button, Checkbox, Modal, SegmentedControl, Select } from '@mantine/core'
 import { useMemo, useState } from 'react'
-import { Strain, strainNames } from '@core/hall/exercise'
+import { Strain, strainNames } from '@core/library/exercise'
 import { swapsFor, withSwaps, type Direction } from '@core/suggest/ladder'
 import { useClass, usePlanEdits } from './context'
 

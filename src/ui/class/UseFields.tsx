@@ -1,6 +1,6 @@
 import { Button, Select } from '@mantine/core'
-import { limits } from '@core/plan/limits'
-import { readCycle, showCycle } from '@core/plan/notation'
+import { limits } from '@core/base/limits'
+import { readCycle, showCycle } from '@core/plan/words/notation'
 import type { Level } from '@core/library/level'
 import type { Sides, Stay, Use } from '@core/plan/plan'
 import { countNotation, decimalNotation, DraftField, textNotation, timeNotation, type Notation } from '../kit/DraftField'

@@ -1,8 +1,8 @@
 import { useLocalStorage } from '@mantine/hooks'
-import { figuresOf } from '@core/class/compute'
-import { metresPerFoot, showLength } from '@core/hall/length'
-import { readingDistance } from '@core/run/reading-distance'
-import { layoutNames, layouts } from '@core/run/wall-layouts'
+import { settingsOf } from '@core/class/compute'
+import { metresPerFoot, showLength } from '@core/library/length'
+import { readingDistance } from '@core/run/screens/reading-distance'
+import { layoutNames, layouts } from '@core/run/screens/wall-layouts'
 import { wallSizes } from '../wall/layouts'
 import { DraftField, decimalNotation } from '../kit/DraftField'
 import { TableHead } from '../kit/TableHead'
@@ -11,7 +11,7 @@ import { useClass } from './context'
 /** From how far the wall can be read, on a picture of a width that this device remembers. */
 export function WallReach() {
   const { library } = useClass()
-  const unit = figuresOf(library).lengthUnit ?? 'm'
+  const unit = settingsOf(library).lengthUnit ?? 'm'
   const inUnit = unit === 'm' ? 1 : metresPerFoot
   const [metres, setMetres] = useLocalStorage({ key: 'vicinor-wall-width', defaultValue: 1.2 })
   const from = (share: number) => showLength(Math.floor(readingDistance(share * metres) * 2) / 2, unit)

@@ -1,5 +1,5 @@
 import { v4 as uuid } from 'uuid'
-import type { ClassDocument } from '@core/hall/class-document'
+import type { ClassDocument } from '@core/class/class-document'
 import { ApiError } from '../kit/api'
 
 export interface StoredClass {

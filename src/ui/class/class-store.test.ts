@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { demoClasses } from '../../../scripts/demo/classes'
-import { copyOf, newPiece, withAfter, withMoved, withoutPiece, type PieceKind } from '@core/plan/pieces'
+import { copyOf, newPiece, withAfter, withMoved, withoutPiece, type PieceKind } from '@core/plan/edit/pieces'
 import type { Plan } from '@core/plan/plan'
 import { createClassStore } from './class-store'
 

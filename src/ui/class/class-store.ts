@@ -1,7 +1,7 @@
 import { produce } from 'immer'
 import { temporal } from 'zundo'
 import { create } from 'zustand'
-import type { ClassDocument } from '@core/hall/class-document'
+import type { ClassDocument } from '@core/class/class-document'
 
 interface ClassState {
   document: ClassDocument

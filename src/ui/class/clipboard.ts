@@ -1,5 +1,5 @@
 import { Piece } from '@core/plan/plan'
-import { read } from '@core/plan/read'
+import { read } from '@core/base/read'
 
 /** Where a copied piece waits to be pasted, in this class or another, in this tab or another. */
 const key = 'vicinor-piece'

@@ -1,5 +1,5 @@
 import type { GearLine, GearTurn } from '@core/gear/count'
-import type { Pieces } from '@core/gear/lists'
+import type { Pieces } from '@core/gear/lists/lists'
 import type { Piece } from '@core/plan/plan'
 import { turnsPerLap } from '@core/plan/turns'
 import { pieceName } from '@core/summary/names'

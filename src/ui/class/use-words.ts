@@ -1,4 +1,4 @@
-import { readTempo, showTempo } from '@core/plan/notation'
+import { readTempo, showTempo } from '@core/plan/words/notation'
 import type { Sides, Use } from '@core/plan/plan'
 import type { Notation } from '../kit/DraftField'
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { demoPlans } from '../../../scripts/demo/plans'
 import { libraryExercises } from '../../../scripts/library/exercises'
-import { planOf, presets } from '@core/plan/presets'
+import { planOf, presets } from '@core/plan/edit/presets'
 import { Plan, type Piece, type Variation } from '@core/plan/plan'
 import { entryFor, fieldNames, targetsOf, variationText, type VaryField } from './vary-fields'
 

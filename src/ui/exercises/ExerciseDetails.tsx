@@ -1,7 +1,7 @@
 import { Button } from '@mantine/core'
 import { cautionsOf } from '@core/brief/cautions'
-import { strainNames, type Exercise, type Option } from '@core/hall/exercise'
-import { formOf } from '@core/hall/form'
+import { strainNames, type Exercise, type Option } from '@core/library/exercise'
+import { formOf } from '@core/library/form'
 
 const rungWords: Record<Option['rung'], string> = { easier: 'easier', harder: 'harder', substitute: 'instead' }
 const perWords = { person: 'each', group: 'a group', station: 'at the station' } as const

@@ -1,9 +1,9 @@
 import { Button, TextInput } from '@mantine/core'
 import { useMemo, useState } from 'react'
-import type { Exercise } from '@core/hall/exercise'
-import type { HallFigures } from '@core/hall/figures'
-import { strainNames } from '@core/hall/exercise'
-import type { GearKind } from '@core/hall/gear-kind'
+import type { Exercise } from '@core/library/exercise'
+import type { HallSettings } from '@core/library/hall-settings'
+import { strainNames } from '@core/library/exercise'
+import type { GearKind } from '@core/library/gear-kind'
 import { exerciseSearch } from '@core/search/exercises'
 import { fromText } from '../kit/from-text'
 import { Kit } from '../kit/Kit'
@@ -20,7 +20,7 @@ export interface StoredExercise {
 interface ExercisesPageProps {
   exercises: StoredExercise[]
   gear: readonly GearKind[]
-  figures: { version: number; figures: HallFigures }
+  figures: { version: number; figures: HallSettings }
 }
 
 /** The hall's exercises: found by anything known of them, read, changed, added. */

@@ -1,8 +1,8 @@
 import { Button, Group, Radio } from '@mantine/core'
 import { useState } from 'react'
-import { commonFigures, HallFigures } from '@core/hall/figures'
-import { read } from '@core/plan/read'
-import type { Problem } from '@core/result'
+import { commonSettings, HallSettings } from '@core/library/hall-settings'
+import { read } from '@core/base/read'
+import type { Problem } from '@core/base/result'
 import { api } from '../kit/api'
 import { FormDialog } from '../kit/FormDialog'
 import { NumberField } from '../kit/NumberField'
@@ -10,7 +10,7 @@ import { Troubles } from '../kit/Troubles'
 
 interface Stored {
   version: number
-  figures: HallFigures
+  figures: HallSettings
 }
 
 type Section = 'repPace' | 'slowingPercent' | 'briefSeconds'
@@ -33,7 +33,7 @@ export function FiguresDialog({ stored, onClose }: { stored: Stored; onClose: ()
   const [busy, setBusy] = useState(false)
   const set = (section: Section, field: string, value: number) => setFigures((now) => ({ ...now, [section]: { ...now[section], [field]: value } }))
   const store = async () => {
-    const checked = read(HallFigures, { ...stored.figures, ...figures, clock })
+    const checked = read(HallSettings, { ...stored.figures, ...figures, clock })
     if (!checked.ok) return setWrong(checked.problems)
     setBusy(true)
     try {
@@ -65,7 +65,7 @@ export function FiguresDialog({ stored, onClose }: { stored: Stored; onClose: ()
       </Radio.Group>
       <p className="second">The first figures are common practice, apart from the slowing down, which is our estimate. Set them to what you see in your classes.</p>
       <div className="dialog-foot">
-        <Button variant="default" onClick={() => setFigures({ repPace: commonFigures.repPace, slowingPercent: commonFigures.slowingPercent, briefSeconds: commonFigures.briefSeconds })}>
+        <Button variant="default" onClick={() => setFigures({ repPace: commonSettings.repPace, slowingPercent: commonSettings.slowingPercent, briefSeconds: commonSettings.briefSeconds })}>
           Common figures
         </Button>
         <Button loading={busy} onClick={() => void store()}>

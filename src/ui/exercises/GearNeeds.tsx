@@ -1,6 +1,6 @@
 import { Button, Select } from '@mantine/core'
-import type { GearNeed } from '@core/hall/exercise'
-import type { GearKind } from '@core/hall/gear-kind'
+import type { GearNeed } from '@core/library/exercise'
+import type { GearKind } from '@core/library/gear-kind'
 import type { Level } from '@core/library/level'
 import { NumberField } from '../kit/NumberField'
 

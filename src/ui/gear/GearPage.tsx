@@ -1,10 +1,10 @@
 import { Button, SegmentedControl } from '@mantine/core'
 import { useState } from 'react'
-import type { HallFigures } from '@core/hall/figures'
-import { gearFormNames, namedIn, usableOf, type GearKind, type GearSize } from '@core/hall/gear-kind'
-import { gearColumns, gearRows } from '@core/hall/gear-table'
-import type { Room } from '@core/hall/room'
-import type { WeightUnit } from '@core/hall/weight'
+import type { HallSettings } from '@core/library/hall-settings'
+import { gearFormNames, namedIn, usableOf, type GearKind, type GearSize } from '@core/library/gear-kind'
+import { gearColumns, gearRows } from '@core/tables/gear-table'
+import type { Room } from '@core/library/room'
+import type { WeightUnit } from '@core/library/weight'
 import { fromText } from '../kit/from-text'
 import { api } from '../kit/api'
 import { Kit } from '../kit/Kit'
@@ -20,7 +20,7 @@ export type StoredKind = Stored<GearKind>
 interface GearPageProps {
   gear: StoredKind[]
   rooms: Room[]
-  figures: { version: number; figures: HallFigures }
+  figures: { version: number; figures: HallSettings }
 }
 
 /** The hall's inventory: kinds of gear in sizes, what of it is whole and there, and where it stays. */

@@ -1,6 +1,6 @@
 import { TextInput } from '@mantine/core'
 import { useEffect, useRef, useState } from 'react'
-import { formatSeconds, parseSeconds } from '@core/units'
+import { formatSeconds, parseSeconds } from '@core/base/units'
 import { useTaken } from './untaken'
 
 /** How a value is written and read. `read` answers `undefined` for what cannot be taken. */

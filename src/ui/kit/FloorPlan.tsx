@@ -1,7 +1,7 @@
 import { useState, type KeyboardEvent, type PointerEvent } from 'react'
 import type { Point } from '@core/floor/geometry'
 import { floorAt, type StationFloor } from '@core/floor/footprints'
-import { featureNames, type Room } from '@core/hall/room'
+import { featureNames, type Room } from '@core/library/room'
 import './floor.css'
 
 interface FloorPlanProps {

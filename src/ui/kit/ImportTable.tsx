@@ -1,6 +1,6 @@
 import { Button, FileButton, Select, Textarea } from '@mantine/core'
 import { useMemo, useState, type ReactNode } from 'react'
-import type { ColumnMatch, TableRow } from '@core/hall/table'
+import type { ColumnMatch, TableRow } from '@core/tables/table'
 import { FormDialog, GiveUp } from './FormDialog'
 import { tellProblem } from './notice'
 import { TableHead } from './TableHead'

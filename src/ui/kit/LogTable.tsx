@@ -1,5 +1,5 @@
-import { nobody } from '@core/hall/erase'
-import { formatSeconds } from '@core/units'
+import { nobody } from '@core/library/erase'
+import { formatSeconds } from '@core/base/units'
 import { useState, type ComponentProps } from 'react'
 import { fromText } from './from-text'
 import { Kit } from './Kit'

@@ -1,6 +1,6 @@
 import { memo, type CSSProperties, type ReactNode } from 'react'
 import type { Block } from '@core/timeline/blocks'
-import { formatSeconds, type Seconds } from '@core/units'
+import { formatSeconds, type Seconds } from '@core/base/units'
 import './ribbon.css'
 
 interface RibbonProps {

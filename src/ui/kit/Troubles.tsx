@@ -1,4 +1,4 @@
-import type { Problem } from '@core/result'
+import type { Problem } from '@core/base/result'
 
 /** `sizes[0].owned is …` as a reader counts: `size 1, owned is …`. */
 const counted = (message: string) => message.replace(/^(\w+?)s\[(\d+)\]\.(\w+)/, (_, one: string, at: string, field: string) => `${one} ${Number(at) + 1}, ${field}`)

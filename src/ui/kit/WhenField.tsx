@@ -1,8 +1,8 @@
 import { DateInput, TimePicker } from '@mantine/dates'
 import '@mantine/dates/styles.css'
 import { useEffect, useState } from 'react'
-import { typedDay } from '@core/calendar/typed-day'
-import { dayKey, momentAt, timeKey } from '@core/calendar/zoned'
+import { typedDay } from '@core/base/calendar/typed-day'
+import { dayKey, momentAt, timeKey } from '@core/base/calendar/zoned'
 import { useTaken } from './untaken'
 
 interface WhenFieldProps {

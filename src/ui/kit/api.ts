@@ -1,4 +1,4 @@
-import type { Problem } from '@core/result'
+import type { Problem } from '@core/base/result'
 
 /** An answer of the server that is not the one asked for, with its sentences. `status` 0: no answer at all. */
 export class ApiError extends Error {

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import type { z } from 'zod'
-import { read } from '@core/plan/read'
-import type { Problem } from '@core/result'
+import { read } from '@core/base/read'
+import type { Problem } from '@core/base/result'
 import { api, ApiError } from './api'
 import type { Stored } from './use-library'
 

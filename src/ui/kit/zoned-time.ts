@@ -1,4 +1,4 @@
-import type { Instant } from '@core/calendar/zoned'
+import type { Instant } from '@core/base/calendar/zoned'
 
 export type { Instant }
 

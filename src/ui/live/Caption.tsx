@@ -1,5 +1,5 @@
 import { useMemo } from 'react'
-import { upcomingCues } from '@core/run/upcoming-cues'
+import { upcomingCues } from '@core/run/screens/upcoming-cues'
 import type { CueKind } from '@core/timeline/cues'
 import type { LiveRun } from './use-run'
 

@@ -1,5 +1,5 @@
 import type { PhaseKind } from '@core/timeline/phase'
-import type { RunState } from '@core/run/state'
+import type { RunState } from '@core/run/clock/state'
 import './level.css'
 
 const tones: Record<RunState['status'], PhaseKind | undefined> = {

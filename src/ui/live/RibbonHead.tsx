@@ -1,4 +1,4 @@
-import type { RunState } from '@core/run/state'
+import type { RunState } from '@core/run/clock/state'
 
 /** Where the class is on its ribbon; what is over is paler. A phase that lasts longer than planned waits at its end. */
 export function RibbonHead({ state: { phase, elapsed, timeline } }: { state: Pick<RunState, 'phase' | 'elapsed' | 'timeline'> }) {

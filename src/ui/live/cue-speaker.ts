@@ -1,4 +1,4 @@
-import { upcomingCues, type TimedCue } from '@core/run/upcoming-cues'
+import { upcomingCues, type TimedCue } from '@core/run/screens/upcoming-cues'
 import type { LiveClock } from './room-clock'
 import type { RunFeed } from './run-feed'
 import { kindOf, readSound, type SoundSettings } from './sound-settings'

@@ -1,5 +1,5 @@
-import { countsUp, shownSeconds, type RunState } from '@core/run/state'
-import { formatSeconds } from '@core/units'
+import { countsUp, shownSeconds, type RunState } from '@core/run/clock/state'
+import { formatSeconds } from '@core/base/units'
 
 /** Seconds alone up to a minute, minutes and seconds above; a clock that counts up shows its minutes from the first. */
 export function digitsOf(state: RunState): string {

@@ -1,6 +1,6 @@
 import { estimateOffset, type Sample } from '@core/clock/estimate'
 import { SlewedClock } from '@core/clock/slewed-clock'
-import type { Milliseconds } from '@core/units'
+import type { Milliseconds } from '@core/base/units'
 
 const kept = 12
 const soonMs = 400

@@ -1,9 +1,9 @@
-import type { RunEvent } from '@core/run/events'
-import { apply, foldEvents } from '@core/run/apply'
-import type { Progress } from '@core/run/progress'
+import type { RunEvent } from '@core/run/clock/events'
+import { apply, foldEvents } from '@core/run/clock/apply'
+import type { Progress } from '@core/run/clock/progress'
 import { openStream } from './open-stream'
 import type { StreamMessage } from './shared-stream'
-import type { RunSnapshot } from '@core/run/snapshot'
+import type { RunSnapshot } from '@core/run/room/snapshot'
 
 export interface FeedState {
   snapshot: RunSnapshot

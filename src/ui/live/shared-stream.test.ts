@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { Command, RunEvent } from '../../core/run/events'
+import type { Command, RunEvent } from '../../core/run/clock/events'
 import { FakeSource } from '../../../tests/fixtures/fake-source'
 import { SharedStream, type StreamMessage } from './shared-stream'
 

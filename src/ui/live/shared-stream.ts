@@ -1,4 +1,4 @@
-import type { RunEvent } from '@core/run/events'
+import type { RunEvent } from '@core/run/clock/events'
 
 /** What a stream tells a screen: the line is there or lost, something has happened, or there is another snapshot. */
 export type StreamMessage = { type: 'open' } | { type: 'lost' } | { type: 'run'; event: RunEvent } | { type: 'snapshot'; version: number } | { type: 'over' }

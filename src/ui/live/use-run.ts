@@ -1,8 +1,8 @@
 import { useEffect, useMemo, useState, useSyncExternalStore } from 'react'
-import type { RunEvent } from '@core/run/events'
-import type { RunSnapshot } from '@core/run/snapshot'
-import { stateAt, type RunState } from '@core/run/state'
-import type { Milliseconds } from '@core/units'
+import type { RunEvent } from '@core/run/clock/events'
+import type { RunSnapshot } from '@core/run/room/snapshot'
+import { stateAt, type RunState } from '@core/run/clock/state'
+import type { Milliseconds } from '@core/base/units'
 import { RoomClock, type LiveClock } from './room-clock'
 import { RunFeed } from './run-feed'
 

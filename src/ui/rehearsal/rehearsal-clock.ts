@@ -1,4 +1,4 @@
-import type { Milliseconds } from '@core/units'
+import type { Milliseconds } from '@core/base/units'
 import type { LiveClock } from '../live/room-clock'
 
 /** A clock that runs as fast as one likes, and stands when it should. */

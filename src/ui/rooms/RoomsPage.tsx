@@ -1,9 +1,9 @@
 import { Button, SegmentedControl } from '@mantine/core'
 import { useState } from 'react'
-import type { HallFigures } from '@core/hall/figures'
-import type { GearKind } from '@core/hall/gear-kind'
-import { showLength, type LengthUnit } from '@core/hall/length'
-import type { Room } from '@core/hall/room'
+import type { HallSettings } from '@core/library/hall-settings'
+import type { GearKind } from '@core/library/gear-kind'
+import { showLength, type LengthUnit } from '@core/library/length'
+import type { Room } from '@core/library/room'
 import { fromText } from '../kit/from-text'
 import { api } from '../kit/api'
 import { FloorPlan } from '../kit/FloorPlan'
@@ -17,7 +17,7 @@ export type StoredRoom = Stored<Room>
 interface RoomsPageProps {
   rooms: StoredRoom[]
   gear: readonly GearKind[]
-  figures: { version: number; figures: HallFigures }
+  figures: { version: number; figures: HallSettings }
 }
 
 /** The hall's rooms to scale, with what stands in them and what is kept free. */

@@ -1,4 +1,4 @@
-import type { RunState } from '@core/run/state'
+import type { RunState } from '@core/run/clock/state'
 import type { KeyAction } from './controls-keys'
 
 interface ControlsRowProps {

@@ -1,4 +1,4 @@
-import type { Ease } from '@core/run/ease'
+import type { Ease } from '@core/run/room/ease'
 
 const words: Record<Ease, string> = { easier: 'Easier', usual: 'As planned', harder: 'Harder' }
 

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { RunState } from '@core/run/state'
+import type { RunState } from '@core/run/clock/state'
 
 interface EndButtonProps {
   state: RunState

@@ -1,5 +1,5 @@
-import type { Holder } from '@core/run/holder'
-import type { RunEvent } from '@core/run/events'
+import type { Holder } from '@core/run/clock/holder'
+import type { RunEvent } from '@core/run/clock/events'
 import { timeOf } from '../kit/zoned-time'
 import type { Device } from '../kit/device'
 

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { pressed, snapshotOf } from '../../../tests/fixtures/demo-run'
-import type { Command, CommandRequest } from '../../core/run/events'
+import type { Command, CommandRequest } from '../../core/run/clock/events'
 import { ApiError } from '../kit/api'
 import { RunFeed } from '../live/run-feed'
 import { CommandLine, type Taken } from './command-line'

@@ -1,6 +1,6 @@
 // The browser's own exists only on secure pages; a hall's tablet may come by plain HTTP.
 import { v4 as uuid } from 'uuid'
-import type { AskedCommand, CommandRequest, RunEvent } from '@core/run/events'
+import type { AskedCommand, CommandRequest, RunEvent } from '@core/run/clock/events'
 import { ApiError } from '../kit/api'
 import type { RunFeed } from '../live/run-feed'
 

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react'
-import type { RoomChange } from '@core/run/room-change'
-import { roomVersion } from '@core/run/room-version'
+import type { RoomChange } from '@core/run/room/room-change'
+import { roomVersion } from '@core/run/room/room-version'
 import { api } from '../kit/api'
 import type { LiveRun } from '../live/use-run'
 

@@ -1,6 +1,6 @@
 import { v4 as uuid } from 'uuid'
-import type { CommandRequest } from '@core/run/events'
-import type { TapCommand } from '@core/run/taps'
+import type { CommandRequest } from '@core/run/clock/events'
+import type { TapCommand } from '@core/run/clock/taps'
 import type { RunFeed } from '../live/run-feed'
 import { coach, isLost, type Taken } from './command-line'
 

@@ -1,6 +1,6 @@
 import { Button, Group, Select, TextInput } from '@mantine/core'
 import { useState, type FormEvent } from 'react'
-import { layoutNames, layouts, type Layout } from '@core/run/wall-layouts'
+import { layoutNames, layouts, type Layout } from '@core/run/screens/wall-layouts'
 import { api } from '../kit/api'
 import { Kit } from '../kit/Kit'
 

@@ -1,4 +1,4 @@
-import { doneWords, standings } from '@core/run/standing'
+import { doneWords, standings } from '@core/records/standing'
 import type { LiveRun } from '../live/use-run'
 
 const shown = 8

@@ -2,7 +2,7 @@ import { guarded } from '../kit/Guard'
 import { useRun, type LiveProps } from '../live/use-run'
 import { useSound } from '../live/use-sound'
 import { useWakeLock } from '../live/use-wake-lock'
-import type { Layout } from '@core/run/wall-layouts'
+import type { Layout } from '@core/run/screens/wall-layouts'
 import { WallView } from './WallView'
 
 interface WallProps extends LiveProps {

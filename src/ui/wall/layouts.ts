@@ -1,4 +1,4 @@
-import { layouts, type Layout } from '@core/run/wall-layouts'
+import { layouts, type Layout } from '@core/run/screens/wall-layouts'
 
 /** The layout of a name; the room's for none, or one that is not known. */
 export const layoutOf = (name: string | null): Layout => layouts.find((each) => each === name) ?? 'room'

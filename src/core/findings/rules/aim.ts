@@ -1,8 +1,8 @@
 import { pacesOf } from '../../class/compute'
 import type { Circuit, Task } from '../../plan/plan'
 import { pieceName } from '../../summary/names'
-import { roundsWithin } from '../../timeline/pace'
-import { circuitsOf, type Finding } from '../finding'
+import { roundsWithin } from '../../pace/pace'
+import { circuitsOf, type Finding } from './finding'
 import { withPiece, type Judged } from '../../class/fix'
 
 /** An aim of rounds that even the quick do not reach in the cap. */

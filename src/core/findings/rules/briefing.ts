@@ -1,12 +1,12 @@
-import { figuresOf } from '../../class/compute'
+import { settingsOf } from '../../class/compute'
 import { briefSeconds, exercisesIn, wayOf } from '../../brief/ways'
-import { formatSeconds } from '../../units'
-import { commonPractice, piecesOf, type Finding } from '../finding'
+import { formatSeconds } from '../../base/units'
+import { commonPractice, piecesOf, type Finding } from './finding'
 import { withPiece, type Judged } from '../../class/fix'
 
 /** A brief or swap pause in which the exercises of the next rotation cannot be shown. */
 export function briefing({ document, library }: Judged): Finding[] {
-  const figures = figuresOf(library)
+  const figures = settingsOf(library)
   // What is spoken over the warm-up is not spoken in the pause.
   if (wayOf(document.plan, figures) === 'overWarmUp' || wayOf(document.plan, figures) === 'eachBefore') return []
   const pieces = piecesOf(document)

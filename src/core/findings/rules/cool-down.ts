@@ -1,6 +1,6 @@
-import { newPiece, withLast } from '../../plan/pieces'
+import { newPiece, withLast } from '../../plan/edit/pieces'
 import { suggestedFor } from '../../suggest/suggested'
-import { circuitsOf, commonPractice, type Finding } from '../finding'
+import { circuitsOf, commonPractice, type Finding } from './finding'
 import { type Judged } from '../../class/fix'
 
 /** The class ends with its stations: nothing to cool down with. */

@@ -1,15 +1,15 @@
-import { figuresOf } from '../../class/compute'
+import { settingsOf } from '../../class/compute'
 import { briefChoices, briefSeconds, wayOf } from '../../brief/ways'
 import { mainCircuits } from '../../plan/main-circuits'
 import { turnsPerLap } from '../../plan/turns'
 import { pieceName } from '../../summary/names'
-import { formatSeconds } from '../../units'
-import { commonPractice, type Finding } from '../finding'
+import { formatSeconds } from '../../base/units'
+import { commonPractice, type Finding } from './finding'
 import { type Judged } from '../../class/fix'
 
 /** Nothing is explained beforehand, so the first lap is explained as it goes, in gaps too short for it. */
 export function firstLap({ document, library, newId }: Judged): Finding[] {
-  const figures = figuresOf(library)
+  const figures = settingsOf(library)
   const { plan } = document
   const circuit = mainCircuits(plan)[0]
   if (!circuit || wayOf(plan, figures) !== undefined || !circuit.stations.some((station) => station.uses.length > 0)) return []

@@ -1,4 +1,4 @@
-import type { Finding } from '../finding'
+import type { Finding } from './finding'
 import type { Judged } from '../../class/fix'
 
 /** Gross floor for each person in an exercise room: 50 sq ft. */

@@ -1,5 +1,5 @@
-import { otherStarts } from '../../gear/other-starts'
-import type { Finding } from '../finding'
+import { otherStarts } from '../../gear/shortage/other-starts'
+import type { Finding } from './finding'
 import type { Judged } from '../../class/fix'
 
 /** More of a kind and size wanted at once than the hall has. */

@@ -1,6 +1,6 @@
-import type { Finding } from '../finding'
+import type { Finding } from './finding'
 import type { Judged } from '../../class/fix'
-import { twiceRunning } from '../twice-running'
+import { twiceRunning } from './twice-running'
 
 /** Two stations in a row that tire the grip. */
 export const gripTwice = (judged: Judged): Finding[] =>

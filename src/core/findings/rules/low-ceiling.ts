@@ -1,5 +1,5 @@
-import { formOf, formsOf } from '../../hall/form'
-import { circuitsOf, commonPractice, exerciseOf, type Finding } from '../finding'
+import { formOf, formsOf } from '../../library/form'
+import { circuitsOf, commonPractice, exerciseOf, type Finding } from './finding'
 import { withPiece, type Judged } from '../../class/fix'
 
 /** Work that wants more height than the room has: raised arms with a weight, a rope, a jump. */

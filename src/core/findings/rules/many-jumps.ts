@@ -1,7 +1,7 @@
-import { formOf } from '../../hall/form'
+import { formOf } from '../../library/form'
 import { swapsFor, withSwaps } from '../../suggest/ladder'
 import { pieceName } from '../../summary/names'
-import { circuitsOf, commonPractice, exerciseOf, type Finding } from '../finding'
+import { circuitsOf, commonPractice, exerciseOf, type Finding } from './finding'
 import { type Judged } from '../../class/fix'
 
 /** More jumps in a circuit than those who come take well: a third of the stations, or any two where many are new or go easy on jumps. */

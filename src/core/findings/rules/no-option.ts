@@ -1,7 +1,7 @@
-import { strainNames } from '../../hall/exercise'
-import { formOf } from '../../hall/form'
+import { strainNames } from '../../library/exercise'
+import { formOf } from '../../library/form'
 import { swapsFor, withSwaps } from '../../suggest/ladder'
-import { circuitsOf, exerciseOf, type Finding } from '../finding'
+import { circuitsOf, exerciseOf, type Finding } from './finding'
 import { type Judged } from '../../class/fix'
 
 /** Somebody goes easy on what an exercise asks, and none of its options spares it. */

@@ -1,7 +1,7 @@
 import { arrangedIn } from '../../grouping/arranged'
-import { inSightOrder, sightOf } from '../../grouping/in-sight'
+import { inSightOrder, sightOf } from '../../class/in-sight'
 import { turnsPerLap } from '../../plan/turns'
-import { commonPractice, type Finding } from '../finding'
+import { commonPractice, type Finding } from './finding'
 import { type Judged } from '../../class/fix'
 
 /** Newcomers who begin where they cannot see whom they follow; only where groups go round in a loop, and stay neighbours. */

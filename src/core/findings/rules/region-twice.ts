@@ -1,7 +1,7 @@
 import { pieceName } from '../../summary/names'
-import { circuitsOf, exerciseOf, type Finding } from '../finding'
+import { circuitsOf, exerciseOf, type Finding } from './finding'
 import { type Judged } from '../../class/fix'
-import { twiceRunning } from '../twice-running'
+import { twiceRunning } from './twice-running'
 
 /** Two stations in a row that load the same region first. */
 export function regionTwice(judged: Judged): Finding[] {

@@ -1,6 +1,6 @@
 import { transitionsOf, type MoveParts } from '../../floor/transitions'
-import { formatSeconds } from '../../units'
-import { circuitsOf, type Finding } from '../finding'
+import { formatSeconds } from '../../base/units'
+import { circuitsOf, type Finding } from './finding'
 import { withPiece, type Judged } from '../../class/fix'
 
 const partNames: Record<keyof MoveParts, string> = { setDown: 'put down', rise: 'get up', walk: 'walk', getDown: 'get down or in', pickUp: 'take up' }

@@ -1,5 +1,5 @@
 import { lapsOf } from '../../plan/turns'
-import { circuitsOf, exerciseOf, type Finding } from '../finding'
+import { circuitsOf, exerciseOf, type Finding } from './finding'
 import { withPiece, type Judged } from '../../class/fix'
 
 /** Sides shared out by lap, and an odd number of laps: one side is left short. */

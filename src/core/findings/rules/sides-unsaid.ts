@@ -1,6 +1,6 @@
-import { formOf } from '../../hall/form'
+import { formOf } from '../../library/form'
 import type { Circuit } from '../../plan/plan'
-import { circuitsOf, commonPractice, exerciseOf, type Finding } from '../finding'
+import { circuitsOf, commonPractice, exerciseOf, type Finding } from './finding'
 import { withPiece, type Judged } from '../../class/fix'
 
 /** A one-sided exercise in a timed interval, and nothing says when to change sides. */

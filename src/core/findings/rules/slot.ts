@@ -1,10 +1,10 @@
 import { pacesOf } from '../../class/compute'
-import { isSimple } from '../../plan/edit'
+import { isSimple } from '../../plan/edit/simple'
 import { mainPiece } from '../../plan/main-circuits'
-import { limits } from '../../plan/limits'
+import { limits } from '../../base/limits'
 import { compileTimeline } from '../../timeline/compile'
-import { formatSeconds, type Seconds } from '../../units'
-import { type Finding } from '../finding'
+import { formatSeconds, type Seconds } from '../../base/units'
+import { type Finding } from './finding'
 import { withPiece, type Fix, type Judged } from '../../class/fix'
 
 /** Less than this of the slot left over is as good as full. */

@@ -1,7 +1,7 @@
 import { layOut } from '../../floor/auto-lay'
 import { stationFloors } from '../../floor/footprints'
 import { floorTroubles, type FloorTrouble } from '../../floor/troubles'
-import { commonPractice, type Finding } from '../finding'
+import { commonPractice, type Finding } from './finding'
 import { type Judged } from '../../class/fix'
 
 const words = (trouble: FloorTrouble): string => {

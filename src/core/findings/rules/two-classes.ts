@@ -1,6 +1,6 @@
 import { overlapping } from '../../class/overlap'
-import { usableIn } from '../../hall/gear-kind'
-import type { Finding } from '../finding'
+import { usableIn } from '../../library/gear-kind'
+import type { Finding } from './finding'
 import type { Judged } from '../../class/fix'
 
 /** Another class at the same time: in the same room, or with gear that both want and the hall does not have for both. */

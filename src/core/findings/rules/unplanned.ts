@@ -1,6 +1,6 @@
 import { pieceName } from '../../summary/names'
-import { formatSeconds } from '../../units'
-import { circuitsOf, type Finding } from '../finding'
+import { formatSeconds } from '../../base/units'
+import { circuitsOf, type Finding } from './finding'
 import { withPiece, type Judged } from '../../class/fix'
 
 /** A fixed window that its circuit does not fill. */

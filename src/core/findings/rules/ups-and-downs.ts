@@ -1,6 +1,6 @@
-import { formOf, isOnFloor } from '../../hall/form'
+import { formOf, isOnFloor } from '../../library/form'
 import { pieceName } from '../../summary/names'
-import { circuitsOf, commonPractice, exerciseOf, type Finding } from '../finding'
+import { circuitsOf, commonPractice, exerciseOf, type Finding } from './finding'
 import { withPiece, type Judged } from '../../class/fix'
 
 /** Going to the floor and up again at more than every second change of station. */

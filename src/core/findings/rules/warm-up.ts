@@ -1,6 +1,6 @@
-import { newPiece, withFirst } from '../../plan/pieces'
+import { newPiece, withFirst } from '../../plan/edit/pieces'
 import { suggestedFor } from '../../suggest/suggested'
-import { circuitsOf, commonPractice, exerciseOf, type Finding } from '../finding'
+import { circuitsOf, commonPractice, exerciseOf, type Finding } from './finding'
 import { type Judged } from '../../class/fix'
 
 /** The most that an easy first block asks, in MET: brisk walking. */

@@ -1,7 +1,7 @@
 import { mainPiece } from '../../plan/main-circuits'
-import { newPiece, withAfter } from '../../plan/pieces'
-import type { Seconds } from '../../units'
-import { commonPractice, piecesOf, type Finding } from '../finding'
+import { newPiece, withAfter } from '../../plan/edit/pieces'
+import type { Seconds } from '../../base/units'
+import { commonPractice, piecesOf, type Finding } from './finding'
 import { type Judged } from '../../class/fix'
 
 const dryAfterSeconds: Seconds = 25 * 60

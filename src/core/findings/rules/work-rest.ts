@@ -1,7 +1,7 @@
 import type { Circuit } from '../../plan/plan'
 import { pieceName } from '../../summary/names'
-import type { Seconds } from '../../units'
-import { circuitsOf, commonPractice, type Finding } from '../finding'
+import type { Seconds } from '../../base/units'
+import { circuitsOf, commonPractice, type Finding } from './finding'
 import { withPiece, type Judged } from '../../class/fix'
 
 /** Work to rest that half of those who come, being new, do not keep up: more than this many to one. */

@@ -1,5 +1,5 @@
 import { pieceName } from '../../summary/names'
-import { circuitsOf, commonPractice, type Finding } from '../finding'
+import { circuitsOf, commonPractice, type Finding } from './finding'
 import { withPiece, type Judged } from '../../class/fix'
 
 const leastSeconds = 10

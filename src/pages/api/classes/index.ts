@@ -1,4 +1,4 @@
-import { ClassDocument } from '@core/hall/class-document'
+import { ClassDocument } from '@core/class/class-document'
 import { inTheHall } from '@server/db/in-hall'
 import { readBody } from '@server/http/body'
 import { endpoint, json } from '@server/http/respond'

@@ -1,4 +1,4 @@
-import { Exercise } from '@core/hall/exercise'
+import { Exercise } from '@core/library/exercise'
 import { inTheHall } from '@server/db/in-hall'
 import { item } from '@server/http/library-endpoints'
 import { exerciseLibrary, requireUnused } from '@server/services/library'

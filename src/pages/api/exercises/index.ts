@@ -1,4 +1,4 @@
-import { Exercise } from '@core/hall/exercise'
+import { Exercise } from '@core/library/exercise'
 import { collection } from '@server/http/library-endpoints'
 import { exerciseLibrary } from '@server/services/library'
 

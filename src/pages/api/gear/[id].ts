@@ -1,4 +1,4 @@
-import { GearKind } from '@core/hall/gear-kind'
+import { GearKind } from '@core/library/gear-kind'
 import { inTheHall } from '@server/db/in-hall'
 import { item } from '@server/http/library-endpoints'
 import { gearInventory, requireKindUnused } from '@server/services/library'

@@ -1,4 +1,4 @@
-import { GearKind } from '@core/hall/gear-kind'
+import { GearKind } from '@core/library/gear-kind'
 import { collection } from '@server/http/library-endpoints'
 import { gearInventory } from '@server/services/library'
 

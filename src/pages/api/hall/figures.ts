@@ -1,12 +1,12 @@
 import { z } from 'zod'
-import { HallFigures } from '@core/hall/figures'
-import { wholeNumber } from '@core/plan/fields'
+import { HallSettings } from '@core/library/hall-settings'
+import { wholeNumber } from '@core/base/fields'
 import { inTheHall } from '@server/db/in-hall'
 import { readBody } from '@server/http/body'
 import { endpoint, json } from '@server/http/respond'
 import { ownHall, updateFigures } from '@server/services/halls'
 
-const Update = z.strictObject({ version: wholeNumber(1, 1_000_000_000), figures: HallFigures })
+const Update = z.strictObject({ version: wholeNumber(1, 1_000_000_000), figures: HallSettings })
 
 export const GET = endpoint(async () => {
   const { version, figures } = await inTheHall(ownHall)

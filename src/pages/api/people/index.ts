@@ -1,4 +1,4 @@
-import { Person } from '@core/hall/person'
+import { Person } from '@core/library/person'
 import { collection } from '@server/http/library-endpoints'
 import { roster } from '@server/services/library'
 

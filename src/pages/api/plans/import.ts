@@ -1,4 +1,4 @@
-import { PlanFile } from '@core/plan/file'
+import { PlanFile } from '@core/plan/words/file'
 import { inTheHall } from '@server/db/in-hall'
 import { readBody } from '@server/http/body'
 import { endpoint, json } from '@server/http/respond'

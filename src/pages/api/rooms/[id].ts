@@ -1,4 +1,4 @@
-import { Room } from '@core/hall/room'
+import { Room } from '@core/library/room'
 import { inTheHall } from '@server/db/in-hall'
 import { item } from '@server/http/library-endpoints'
 import { requireRoomUnused, roomList } from '@server/services/library'

@@ -1,4 +1,4 @@
-import { Room } from '@core/hall/room'
+import { Room } from '@core/library/room'
 import { collection } from '@server/http/library-endpoints'
 import { roomList } from '@server/services/library'
 

@@ -1,4 +1,4 @@
-import { Person } from '@core/hall/person'
+import { Person } from '@core/library/person'
 import { erase } from '@server/actions/erase'
 import { item } from '@server/http/library-endpoints'
 import { roster } from '@server/services/library'

@@ -1,4 +1,4 @@
-import { CommandRequest } from '@core/run/events'
+import { CommandRequest } from '@core/run/clock/events'
 import { inHallOfRun } from '@server/db/in-hall'
 import { readBody } from '@server/http/body'
 import { endpoint, json } from '@server/http/respond'

@@ -1,4 +1,4 @@
-import { PairingRequest } from '@core/run/pairing'
+import { PairingRequest } from '@core/run/screens/pairing'
 import { inHallOfRun } from '@server/db/in-hall'
 import { readBody } from '@server/http/body'
 import { limitRate } from '@server/http/rates'

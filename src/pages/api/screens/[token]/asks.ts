@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { CardAsk } from '@core/run/card-ask'
+import { CardAsk } from '@core/run/room/card-ask'
 import { inHallOfLink } from '@server/db/in-hall'
 import { readBody } from '@server/http/body'
 import { limitRate } from '@server/http/rates'

@@ -1,4 +1,4 @@
-import { ClaimRequest } from '@core/run/pairing'
+import { ClaimRequest } from '@core/run/screens/pairing'
 import { inHallOfLink } from '@server/db/in-hall'
 import { readBody } from '@server/http/body'
 import { limitRate } from '@server/http/rates'

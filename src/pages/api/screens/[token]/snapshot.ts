@@ -1,4 +1,4 @@
-import { snapshotFor } from '@core/run/public-snapshot'
+import { snapshotFor } from '@core/run/room/public-snapshot'
 import { inHallOfLink } from '@server/db/in-hall'
 import { endpoint, json } from '@server/http/respond'
 import { openedBy } from '@server/services/links'

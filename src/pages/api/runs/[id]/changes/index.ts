@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import { wholeNumber } from '@core/plan/fields'
-import { RoomChange } from '@core/run/room-change'
+import { wholeNumber } from '@core/base/fields'
+import { RoomChange } from '@core/run/room/room-change'
 import { inHallOfRun } from '@server/db/in-hall'
 import { readBody } from '@server/http/body'
 import { endpoint, json } from '@server/http/respond'

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { wholeNumber } from '@core/plan/fields'
+import { wholeNumber } from '@core/base/fields'
 import { inHallOfRun } from '@server/db/in-hall'
 import { readBody } from '@server/http/body'
 import { endpoint, json } from '@server/http/respond'

@@ -1,0 +1,83 @@
+import { pacesOf, type ComputedClass, type HallLibrary } from '../../class/compute'
+import { exercisesById } from '../../library/by-id'
+import type { ClassDocument } from '../../class/class-document'
+import type { Exercise } from '../../library/exercise'
+import { formOf } from '../../library/form'
+import { usableIn, type GearKind } from '../../library/gear-kind'
+import type { Person } from '../../library/person'
+import { everyCircuit } from '../../plan/every-circuit'
+import type { Circuit, Station, Use } from '../../plan/plan'
+import { pieceName } from '../../summary/names'
+import { finishSeconds, itemSeconds, type Paces } from '../../pace/pace'
+import { limitingItem, placesFor, queueThrough, servedBy, spreadStarts, type QueueItem, type QueueOutcome } from '../queue'
+
+/** A list at its own pace of which an item has fewer places than people come to it. */
+export interface ListQueue {
+  circuitId: string
+  name: string
+  items: (QueueItem & { name: string; expected: number })[]
+  people: Person[]
+  /** All beginning at the first item. */
+  together: QueueOutcome
+  /** Where each person begins instead, and what that comes to. */
+  starts: number[]
+  spread: QueueOutcome
+  limit?: { name: string; places: number; wanted: number; serves: number }
+}
+
+/** The queues of a class's self-paced lists; lists in which nobody can be in the way of another are left out. */
+export function listQueues(document: ClassDocument, computed: ComputedClass, library: HallLibrary): ListQueue[] {
+  const kinds = new Map(usableIn(library.gear, document.roomId, document.bring).map((kind) => [kind.id, kind]))
+  const byId = exercisesById(library.exercises)
+  const paces = pacesOf(library)
+  const largest = computed.groups.reduce<Person[]>((most, group) => (group.length > most.length ? group : most), [])
+  return everyCircuit(document.plan).flatMap((circuit) => {
+    const rotates = circuit.travel === 'rotate'
+    return circuit.stations.flatMap((station, index): ListQueue[] => {
+      const people = rotates ? largest : computed.people
+      const name = circuit.stations.length > 1 ? `${pieceName(circuit)} ${index + 1}` : pieceName(circuit)
+      const found = queueAt(circuit, station, people, byId, kinds, paces)
+      return found ? [{ circuitId: circuit.id, name, ...found }] : []
+    })
+  })
+}
+
+function queueAt(circuit: Circuit, station: Station, people: Person[], byId: ReadonlyMap<string, Exercise>, kinds: ReadonlyMap<string, GearKind>, paces: Paces): Omit<ListQueue, 'circuitId' | 'name'> | undefined {
+  const stay = station.stay ?? circuit.stay
+  if (stay.kind !== 'task' || people.length < 2) return undefined
+  const uses = station.uses.slice(stay.openerCount)
+  const items = uses.map((use) => {
+    const places = placesOf(use, byId.get(use.exerciseId), kinds)
+    return { name: nameOf(use, byId), seconds: Math.max(1, Math.round(itemSeconds(use, paces).typical)), ...(places < people.length && { places }) }
+  })
+  if (items.length === 0 || items.every((item) => item.places === undefined)) return undefined
+  const cap = stay.capSeconds ?? Math.round(finishSeconds(stay, station.uses, paces).high)
+  const starts = spreadStarts(items, people.length, cap)
+  const at = limitingItem(items, people.length)
+  const round = items.reduce((sum, item) => sum + item.seconds, 0)
+  return {
+    items: items.map((item) => ({ ...item, expected: (people.length * item.seconds) / round })),
+    people,
+    together: queueThrough(items, people.map(() => 0), cap),
+    starts,
+    spread: queueThrough(items, starts, cap),
+    ...(at !== undefined && { limit: { name: items[at]!.name, places: items[at]!.places!, wanted: placesFor(items, at, people.length), serves: servedBy(items, at) } }),
+  }
+}
+
+const nameOf = (use: Use, byId: ReadonlyMap<string, Exercise>) => {
+  const exercise = byId.get(use.exerciseId)
+  return exercise ? formOf(exercise, use.optionId).name : use.exerciseId
+}
+
+/** How many can do an item at once: what its gear, of all sizes, is enough for. What stands at a station is for one at a time. */
+function placesOf(use: Use, exercise: Exercise | undefined, kinds: ReadonlyMap<string, GearKind>): number {
+  if (!exercise) return Infinity
+  const each = formOf(exercise, use.optionId).gear.flatMap((need) => {
+    const kind = kinds.get(need.kindId)
+    if (!kind) return []
+    const owned = kind.sizes.reduce((sum, size) => sum + size.owned, 0)
+    return [Math.floor(owned / need.count)]
+  })
+  return Math.min(Infinity, ...each)
+}

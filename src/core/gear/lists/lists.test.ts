@@ -1,0 +1,69 @@
+import { describe, expect, it } from 'vitest'
+import { demoClasses } from '../../../../scripts/demo/classes'
+import { demoGear } from '../../../../scripts/demo/hall'
+import { demoPeople } from '../../../../scripts/demo/people'
+import { libraryExercises } from '../../../../scripts/library/exercises'
+import { computeClass } from '../../class/compute'
+import type { ClassDocument } from '../../class/class-document'
+import { rotatingCircuits } from '../../plan/turns'
+import { bringList, carrySeconds, setUpList, sharedNextDoor, swapLists, tearDownList, type Pieces } from './lists'
+
+const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
+const made = (id: string, change: (document: ClassDocument) => void = () => {}) => {
+  const document = structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === id)!.document)
+  change(document)
+  return { document, computed: computeClass(document, library) }
+}
+const total = (pieces: readonly Pieces[], kindId: string, sizeId: string) => pieces.filter((each) => each.kindId === kindId && each.sizeId === sizeId).reduce((sum, each) => sum + each.count, 0)
+
+describe('lists of gear', () => {
+  for (const { id } of demoClasses(new Date(2026, 0, 5))) {
+    it(`${id}: nothing is carried that is not owned, and all that is used is either set up, handed out, or goes round`, () => {
+      const { document, computed } = made(id)
+      const { places, goRound } = setUpList(document.plan, computed.gear)
+      const atStations = places.filter((place) => place.station !== undefined).flatMap((place) => place.pieces)
+      const [first] = rotatingCircuits(document.plan)
+      for (const line of computed.gear.lines) {
+        expect(total(atStations, line.kindId, line.sizeId)).toBeLessThanOrEqual(line.owned)
+        const inFirst = computed.gear.turns.some((turn, index) => turn.pieceId === first?.id && line.byTurn[index]! > 0)
+        const found = [...places.flatMap((place) => [...place.pieces, ...place.at]), ...goRound].some((each) => each.kindId === line.kindId && each.sizeId === line.sizeId)
+        if (inFirst && line.owned > 0) expect(found, line.kindName + line.sizeLabel).toBe(true)
+        expect(total(tearDownList(document.plan, computed.gear), line.kindId, line.sizeId)).toBeLessThanOrEqual(line.owned)
+      }
+    })
+  }
+
+  it('a swap keeps what both sets use, and what goes, comes and stays adds up at every station', () => {
+    const { document, computed } = made('demo-early')
+    const [swap] = swapLists(document.plan, computed.gear, computed.groups.map((group) => group.length))
+    const [from, to] = rotatingCircuits(document.plan)
+    expect(swap!.stations.length).toBeGreaterThan(0)
+    for (const each of swap!.stations) {
+      const most = (pieceId: string) => computed.gear.byStation.find((station) => station.pieceId === pieceId && station.station === each.station - 1)?.most.filter(({ kindId }) => computed.gear.lines.find((line) => line.kindId === kindId)!.form !== 'place') ?? []
+      for (const { kindId, sizeId, count } of most(from!.id)) expect(total(each.goes, kindId, sizeId) + total(each.stays, kindId, sizeId)).toBe(count)
+      for (const { kindId, sizeId, count } of most(to!.id)) expect(total(each.comes, kindId, sizeId) + total(each.stays, kindId, sizeId)).toBe(count)
+    }
+    expect(swap!.given).toBe(document.plan.parts.flatMap((part) => part.pieces).find((piece) => piece.type === 'pause' && piece.kind === 'swap')!.type === 'pause' ? 140 : 0)
+    expect(swap!.needed % carrySeconds).toBe(0)
+  })
+
+  it('what two neighbours share is used at both', () => {
+    const { document, computed } = made('demo-lunch', (changed) => {
+      const circuit = rotatingCircuits(changed.plan)[0]!
+      circuit.stations[1]!.uses = [{ ...circuit.stations[0]!.uses[0]!, id: 'twin' }]
+    })
+    expect(sharedNextDoor(document.plan, computed.gear).some(({ stations }) => stations.join() === '1,2')).toBe(true)
+  })
+
+  it('who follows from home is told what to have there; everyone, what the class asks for', () => {
+    const { document, computed } = made('demo-lunch', (changed) => {
+      changed.fromHome = [changed.here[0]!]
+      changed.bring = ['mat']
+    })
+    const [everyone, home] = bringList(document, computed, library)
+    expect(everyone).toEqual({ who: 'Everyone', kinds: ['Mat'] })
+    expect(home!.who).toBe('Oren, from home')
+    expect(home!.kinds).toContain('Kettlebell')
+    expect(computed.gear.lines.find((line) => line.kindId === 'mat')!.short).toBe(0)
+  })
+})

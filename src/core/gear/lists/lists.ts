@@ -1,0 +1,180 @@
+import type { ComputedClass, HallLibrary } from '../../class/compute'
+import { exercisesById } from '../../library/by-id'
+import type { ClassDocument } from '../../class/class-document'
+import { formFor } from '../../options/form-for'
+import { everyCircuit } from '../../plan/every-circuit'
+import type { Circuit, Plan } from '../../plan/plan'
+import { rotatingCircuits } from '../../plan/turns'
+import { pieceName } from '../../summary/names'
+import type { Seconds } from '../../base/units'
+import type { GearCount } from '../count'
+import { sizeKey } from '../need'
+
+/** So many of a kind and size. */
+export interface Pieces {
+  kindId: string
+  sizeId: string
+  kindName: string
+  sizeLabel: string
+  count: number
+}
+
+/** What is carried to one place before the class. */
+export interface SetUpPlace {
+  circuitId: string
+  /** From 1; absent for what everybody takes for a list done together. */
+  station?: number
+  name: string
+  pieces: Pieces[]
+  /** Places that it needs and that cannot be carried: a wall, an anchor point. */
+  at: Pieces[]
+}
+
+export interface SetUp {
+  /** In the order of the stations, then what is handed out. */
+  places: SetUpPlace[]
+  /** Sizes of which there are too few to stand at every station: they go round with those who use them. */
+  goRound: Pieces[]
+}
+
+/** Names of sizes, as the count tells them. */
+const naming = (gear: GearCount) => {
+  const names = new Map(gear.lines.map((line) => [sizeKey(line.kindId, line.sizeId), line]))
+  return (kindId: string, sizeId: string, count: number): Pieces => {
+    const line = names.get(sizeKey(kindId, sizeId))
+    return { kindId, sizeId, kindName: line?.kindName ?? kindId, sizeLabel: line?.sizeLabel ?? '', count }
+  }
+}
+
+/** Kinds that are places: nobody carries them. */
+const placesIn = (gear: GearCount): ReadonlySet<string> => new Set(gear.lines.filter((line) => line.form === 'place').map((line) => line.kindId))
+
+const stationPieces = (gear: GearCount, circuitId: string, station: number) => gear.byStation.find((each) => each.pieceId === circuitId && each.station === station)?.most ?? []
+
+/** What must stand at all stations of a circuit together, by kind and size. */
+function standingTotals(gear: GearCount, circuit: Circuit): Map<string, number> {
+  const totals = new Map<string, number>()
+  circuit.stations.forEach((_, station) => stationPieces(gear, circuit.id, station).forEach(({ kindId, sizeId, count }) => totals.set(sizeKey(kindId, sizeId), (totals.get(sizeKey(kindId, sizeId)) ?? 0) + count)))
+  return totals
+}
+
+const ownedOf = (gear: GearCount) => new Map(gear.lines.map((line) => [sizeKey(line.kindId, line.sizeId), line.owned]))
+
+/**
+ * What to carry where before the class: to the stations of the first circuit in which people rotate, in their order, and to everybody for each list that
+ * is done together. A size of which all stations together want more than there is goes round with the people instead.
+ */
+export function setUpList(plan: Plan, gear: GearCount): SetUp {
+  const named = naming(gear)
+  const owned = ownedOf(gear)
+  const [first] = rotatingCircuits(plan)
+  const totals = first ? standingTotals(gear, first) : new Map<string, number>()
+  const places = placesIn(gear)
+  const scarce = new Set([...totals].flatMap(([key, wanted]) => (wanted > (owned.get(key) ?? 0) ? [key] : [])))
+  const atStations = (first?.stations ?? []).flatMap((_, station): SetUpPlace[] => {
+    const all = stationPieces(gear, first!.id, station).map(({ kindId, sizeId, count }) => named(kindId, sizeId, count))
+    const pieces = all.filter((each) => !scarce.has(sizeKey(each.kindId, each.sizeId)) && !places.has(each.kindId))
+    const at = all.filter((each) => places.has(each.kindId))
+    return pieces.length + at.length === 0 ? [] : [{ circuitId: first!.id, station: station + 1, name: `Station ${station + 1}`, pieces, at }]
+  })
+  const handedOut = everyCircuit(plan).flatMap((circuit): SetUpPlace[] => {
+    if (circuit.travel === 'rotate') return []
+    const turns = gear.turns.flatMap((turn, index) => (turn.pieceId === circuit.id ? [index] : []))
+    const pieces = gear.lines.flatMap((line) => {
+      const most = Math.max(0, ...turns.map((turn) => line.byTurn[turn]!))
+      return most > 0 && line.form !== 'place' ? [named(line.kindId, line.sizeId, most)] : []
+    })
+    return pieces.length === 0 ? [] : [{ circuitId: circuit.id, name: `${pieceName(circuit)}, to everyone`, pieces, at: [] }]
+  })
+  const goRound = gear.lines.filter((line) => line.form !== 'place' && scarce.has(sizeKey(line.kindId, line.sizeId))).map((line) => named(line.kindId, line.sizeId, Math.min(line.most, line.owned)))
+  return { places: [...atStations, ...handedOut], goRound }
+}
+
+/** What changes at one station between two circuits on the same spots. */
+export interface StationSwap {
+  station: number
+  goes: Pieces[]
+  comes: Pieces[]
+  stays: Pieces[]
+}
+
+export interface Swap {
+  from: string
+  to: string
+  stations: StationSwap[]
+  /** Seconds for it when those of a station carry together, and what the plan gives. */
+  needed: Seconds
+  given: Seconds
+}
+
+/** To take one piece back or fetch it, there and back again: our estimate. */
+export const carrySeconds: Seconds = 10
+
+/** The swaps between circuits in which people rotate, one after the other on the same spots. */
+export function swapLists(plan: Plan, gear: GearCount, groupSizes: readonly number[]): Swap[] {
+  const named = naming(gear)
+  const pieces = plan.parts.flatMap((part) => part.pieces)
+  const circuits = rotatingCircuits(plan)
+  const places = placesIn(gear)
+  const carriers = Math.max(1, Math.min(...groupSizes))
+  return circuits.slice(1).map((to, index): Swap => {
+    const from = circuits[index]!
+    const between = pieces.slice(pieces.findIndex((piece) => piece.id === from.id) + 1, pieces.findIndex((piece) => piece.id === to.id))
+    const given = between.reduce((sum, piece) => sum + (piece.type === 'pause' ? piece.seconds : 0), 0)
+    const stations = Array.from({ length: Math.max(from.stations.length, to.stations.length) }, (_, station): StationSwap => {
+      const at = (circuit: Circuit) => new Map(stationPieces(gear, circuit.id, station).filter((each) => !places.has(each.kindId)).map((each) => [sizeKey(each.kindId, each.sizeId), each]))
+      const [was, is] = [at(from), at(to)]
+      const count = (of: typeof was, key: string) => of.get(key)?.count ?? 0
+      const of = (amount: (key: string) => number) => [...new Map([...was, ...is])].flatMap(([key, { kindId, sizeId }]) => (amount(key) > 0 ? [named(kindId, sizeId, amount(key))] : []))
+      return {
+        station: station + 1,
+        goes: of((key) => count(was, key) - count(is, key)),
+        comes: of((key) => count(is, key) - count(was, key)),
+        stays: of((key) => Math.min(count(was, key), count(is, key))),
+      }
+    }).filter(({ goes, comes, stays }) => goes.length + comes.length + stays.length > 0)
+    const moved = (swap: StationSwap) => [...swap.goes, ...swap.comes].reduce((sum, each) => sum + each.count, 0)
+    const needed = Math.max(0, ...stations.map((swap) => Math.ceil(moved(swap) / carriers) * carrySeconds))
+    return { from: pieceName(from), to: pieceName(to), stations, needed, given }
+  })
+}
+
+/** Sizes that two stations next to each other both use: what one leaves, the other can take. */
+export function sharedNextDoor(plan: Plan, gear: GearCount): { circuit: string; stations: [number, number]; pieces: Pieces[] }[] {
+  const named = naming(gear)
+  return rotatingCircuits(plan).flatMap((circuit) =>
+    circuit.stations.flatMap((_, station) => {
+      const next = (station + 1) % circuit.stations.length
+      if (circuit.stations.length < 2 || (circuit.stations.length === 2 && station === 1)) return []
+      const other = stationPieces(gear, circuit.id, next)
+      const pieces = stationPieces(gear, circuit.id, station).flatMap(({ kindId, sizeId, count }) => {
+        const there = other.find((each) => each.kindId === kindId && each.sizeId === sizeId)
+        return there ? [named(kindId, sizeId, Math.min(count, there.count))] : []
+      })
+      return pieces.length > 0 ? [{ circuit: pieceName(circuit), stations: [station + 1, next + 1] as [number, number], pieces }] : []
+    }),
+  )
+}
+
+/** All that has come out, to be counted back: what stands at stations, or the most in use at once where that is more. */
+export function tearDownList(plan: Plan, gear: GearCount): Pieces[] {
+  const named = naming(gear)
+  const standing = rotatingCircuits(plan).map((circuit) => standingTotals(gear, circuit))
+  return gear.lines.filter((line) => line.form !== 'place').map((line) => {
+    const key = sizeKey(line.kindId, line.sizeId)
+    const most = Math.max(line.most, ...standing.map((totals) => totals.get(key) ?? 0))
+    return named(line.kindId, line.sizeId, Math.min(most, line.owned))
+  })
+}
+
+/** What people are to bring: everyone the kinds that the class asks for, and who follows from home all that they need there. */
+export function bringList(document: Pick<ClassDocument, 'plan' | 'bring'>, { atHome }: Pick<ComputedClass, 'atHome'>, library: HallLibrary): { who: string; kinds: string[] }[] {
+  const byId = exercisesById(library.exercises)
+  const nameOf = (kindId: string) => library.gear.find((kind) => kind.id === kindId)?.name ?? kindId
+  const everyone = (document.bring ?? []).map(nameOf)
+  const home = atHome.map((person) => {
+    const forms = everyCircuit(document.plan).flatMap((circuit) => circuit.stations.flatMap((station) => station.uses.flatMap((use) => (byId.has(use.exerciseId) ? [formFor(person, use, byId.get(use.exerciseId)!).form] : []))))
+    return { who: `${person.name}, from home`, kinds: [...new Set(forms.flatMap((form) => form.gear.map((need) => nameOf(need.kindId))))] }
+  })
+  return [...(everyone.length > 0 ? [{ who: 'Everyone', kinds: everyone }] : []), ...home.filter(({ kinds }) => kinds.length > 0)]
+}

@@ -1,0 +1,135 @@
+import { exchanged } from '../../base/exchanged'
+import { emptyStation } from './simple'
+import { emptyStations, intervals, plainCircuit, plainPart, rest, rotate, type NewId } from './make'
+import type { Circuit, Pause, Piece, Plan, Use } from '../plan'
+
+/** What can be put into a class with one press. The figures are a beginning, to be changed. */
+export type PieceKind = 'warmUp' | 'stations' | 'together' | 'coolDown' | Pause['kind']
+
+const pauseSeconds: Record<Pause['kind'], number> = { brief: 180, water: 60, swap: 120, rest: 60 }
+
+/** An exercise to begin a station with. */
+export interface Starter {
+  id: string
+  oneSided: boolean
+}
+
+/** What a warm-up and a cool-down begin with. What is missing stays an empty station. */
+export interface Suggested {
+  warmUp: readonly Starter[]
+  coolDown: readonly Starter[]
+}
+
+/** A new piece of a kind, every id of it from `newId`. */
+export function newPiece(kind: PieceKind, newId: NewId, suggested: Suggested = { warmUp: [], coolDown: [] }): Piece {
+  switch (kind) {
+    case 'warmUp':
+      return plainCircuit(newId, 'Warm-up', filled(suggested.warmUp, 4, newId), intervals([60]))
+    case 'coolDown':
+      return plainCircuit(newId, 'Cool-down', filled(suggested.coolDown, 4, newId), intervals([45]))
+    case 'together':
+      return plainCircuit(newId, 'Together', emptyStations(newId, 5), intervals([40]), rest(20, 2))
+    case 'stations':
+      return plainCircuit(newId, 'Stations', emptyStations(newId, 6), intervals([40]), rotate(15, 2, 60))
+    default:
+      return { id: newId(), type: 'pause', kind, seconds: pauseSeconds[kind] }
+  }
+}
+
+function filled(starters: readonly Starter[], count: number, newId: NewId): Circuit['stations'] {
+  const use = ({ id, oneSided }: Starter): Use => ({ id: newId(), exerciseId: id, sides: oneSided ? 'half' : 'none' })
+  return Array.from({ length: count }, (_, index) => {
+    const starter = starters[index]
+    return { ...emptyStation(newId()), uses: starter === undefined ? [] : [use(starter)] }
+  })
+}
+
+/** The plan with `piece` before everything else, in a part of its own. */
+export const withFirst = (plan: Plan, piece: Piece, newId: NewId): Plan => ({ ...plan, parts: [plainPart(newId, [piece]), ...plan.parts] })
+
+/** The plan with `piece` after everything else, in a part of its own. */
+export const withLast = (plan: Plan, piece: Piece, newId: NewId): Plan => ({ ...plan, parts: [...plan.parts, plainPart(newId, [piece])] })
+
+/** The plan with `piece` after the one named, in the same part. */
+export function withAfter(plan: Plan, afterId: string, piece: Piece): Plan {
+  return onPart(plan, afterId, (pieces, at) => [...pieces.slice(0, at + 1), piece, ...pieces.slice(at + 1)])
+}
+
+/** The plan without the piece, its variations, and the part it leaves empty. The last piece of a plan stays. */
+export function withoutPiece(plan: Plan, id: string): Plan {
+  if (plan.parts.reduce((sum, part) => sum + part.pieces.length, 0) < 2) return plan
+  const cut = onPart(plan, id, (pieces, at) => pieces.filter((_, index) => index !== at))
+  return { ...cut, parts: cut.parts.filter((part) => part.pieces.length > 0) }
+}
+
+/**
+ * The plan with the piece one place earlier or later. At the edge of its part it goes into the next part, unless that or its own is repeated, optional or
+ * varied: there the order of parts changes instead.
+ */
+export function withMoved(plan: Plan, id: string, by: -1 | 1): Plan {
+  const partAt = plan.parts.findIndex((part) => part.pieces.some((piece) => piece.id === id))
+  const part = plan.parts[partAt]
+  if (!part) return plan
+  const at = part.pieces.findIndex((piece) => piece.id === id)
+  const next = at + by
+  if (next >= 0 && next < part.pieces.length) return onPart(plan, id, (pieces) => exchanged(pieces, at, next))
+  const neighbour = plan.parts[partAt + by]
+  if (!neighbour) return plan
+  const plain = [part, neighbour].every((each) => each.repeat === 1 && !each.optional && each.vary.length === 0)
+  if (!plain) return { ...plan, parts: exchanged(plan.parts, partAt, partAt + by) }
+  const piece = part.pieces[at]!
+  const parts = plan.parts.map((each) => {
+    if (each === part) return { ...each, pieces: each.pieces.filter((one) => one !== piece) }
+    return each === neighbour ? { ...each, pieces: by > 0 ? [piece, ...each.pieces] : [...each.pieces, piece] } : each
+  })
+  return { ...plan, parts: parts.filter((each) => each.pieces.length > 0) }
+}
+
+/** The plan with the piece where another one is now, by as many single moves as it takes. */
+export function withMovedTo(plan: Plan, id: string, targetId: string): Plan {
+  const order = (of: Plan) => of.parts.flatMap((part) => part.pieces.map((piece) => piece.id))
+  const target = order(plan).indexOf(targetId)
+  let now = plan
+  for (let tries = order(plan).length * 2; tries > 0; tries--) {
+    const at = order(now).indexOf(id)
+    if (at < 0 || target < 0 || at === target) return now
+    const next = withMoved(now, id, at < target ? 1 : -1)
+    if (next === now) return now
+    now = next
+  }
+  return now
+}
+
+/** The part that holds the piece, with its pieces changed; variations of what is gone go too. */
+function onPart(plan: Plan, id: string, change: (pieces: Piece[], at: number) => Piece[]): Plan {
+  return {
+    ...plan,
+    parts: plan.parts.map((part) => {
+      const at = part.pieces.findIndex((piece) => piece.id === id)
+      if (at < 0) return part
+      const pieces = change(part.pieces, at)
+      const known = new Set(pieces.flatMap(idsOf))
+      return { ...part, pieces, vary: part.vary.filter((variation) => known.has(variation.id)) }
+    }),
+  }
+}
+
+function idsOf(piece: Piece): string[] {
+  if (piece.type === 'pause') return [piece.id]
+  return [piece.id, ...piece.stations.flatMap((station) => [station.id, ...station.uses.map((use) => use.id)])]
+}
+
+/** A copy of the piece whose ids are all new; its own variations follow them. */
+export function copyOf(piece: Piece, newId: NewId): Piece {
+  if (piece.type === 'pause') return { ...piece, id: newId() }
+  const ids = new Map(idsOf(piece).map((id) => [id, newId()]))
+  const fresh = (id: string) => ids.get(id) ?? id
+  const meanwhile = piece.waves && (copyOf(piece.waves.meanwhile, newId) as Circuit)
+  return {
+    ...piece,
+    id: fresh(piece.id),
+    stations: piece.stations.map((station) => ({ ...station, id: fresh(station.id), uses: station.uses.map((use) => ({ ...use, id: fresh(use.id) })) })),
+    vary: piece.vary.map((variation) => ({ ...variation, id: fresh(variation.id) })),
+    ...(meanwhile && { waves: { meanwhile } }),
+  }
+}

@@ -1,0 +1,35 @@
+import type { Circuit, Intervals, Pause, Piece, Plan, Station } from '../plan'
+
+/** A circuit whose numbers are one of each: one position, one set, nothing that varies. */
+export type SimpleCircuit = Circuit & { stay: Intervals; laps: number }
+
+/** Whether the plain number fields say all there is to say about a piece. */
+export function isSimple(piece: Piece): piece is SimpleCircuit {
+  return (
+    piece.type === 'circuit' &&
+    piece.laps !== undefined &&
+    piece.stay.kind === 'intervals' &&
+    piece.stay.workSeconds.length === 1 &&
+    piece.stay.sets === 1 &&
+    piece.vary.length === 0 &&
+    piece.waves === undefined &&
+    piece.withinSeconds === undefined &&
+    piece.stations.every((station) => station.stay === undefined && station.span === 1 && station.skipLaps.length === 0)
+  )
+}
+
+/** Whether the plain fields can change the piece in `plan`: it is simple, and no part varies it from repeat to repeat. */
+export function isEditable(plan: Plan, piece: Piece): piece is SimpleCircuit | Pause {
+  const part = plan.parts.find((each) => each.pieces.some((one) => one.id === piece.id))
+  if (!part || part.vary.length > 0) return false
+  return piece.type === 'pause' || isSimple(piece)
+}
+
+/** A station with nothing to do yet. `id` must be new to the plan. */
+export const emptyStation = (id: string): Station => ({ id, uses: [], span: 1, rest: false, skipLaps: [] })
+
+/** The stations cut or filled up to `count`, new ones with ids from `newId`. */
+export function resizeStations(stations: Station[], count: number, newId: () => string): Station[] {
+  const more = Math.max(0, count - stations.length)
+  return [...stations.slice(0, count), ...Array.from({ length: more }, () => emptyStation(newId()))]
+}

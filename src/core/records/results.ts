@@ -1,0 +1,65 @@
+import type { Phase } from '../timeline/phase'
+import { foldEvents } from '../run/clock/apply'
+import type { RunEvent } from '../run/clock/events'
+import type { RunSnapshot } from '../run/room/snapshot'
+import { doneWords, standingsIn, type Standing } from './standing'
+
+/** What was tapped in one self-paced part of a run. */
+export interface PartResult {
+  /** The same in every run of the same part. */
+  key: string
+  name: string
+  /** What each person has done, as it is read: a time, or rounds. Who was not tapped is not there. */
+  done: Done[]
+}
+
+export interface Done {
+  personId: string
+  words: string
+  /** The time, else the rounds. */
+  measure: Pick<Standing, 'finished' | 'rounds'>
+  /** What they did in it the time before. */
+  before?: string
+  /** Better than every time before. */
+  best?: true
+}
+
+/** The results of a run, part by part in the order of the class, in each the first first. */
+export function resultsOf(snapshot: RunSnapshot, events: readonly RunEvent[]): PartResult[] {
+  const { timeline, taps } = foldEvents(snapshot.timeline, events)
+  return timeline.phases.flatMap((phase): PartResult[] => {
+    if (!phase.selfPaced) return []
+    const done = standingsIn(snapshot, taps, phase.index).flatMap((each) => {
+      const words = doneWords(each)
+      return words === '' ? [] : [{ personId: each.personId, words, measure: { rounds: each.rounds, ...(each.finished !== undefined && { finished: each.finished }) } }]
+    })
+    return done.length === 0 ? [] : [{ key: [phase.pieceId, phase.repeat, phase.lap ?? 0, phase.turn ?? 0, phase.set ?? 0].join('/'), name: nameOf(phase, snapshot, timeline.phases), done }]
+  })
+}
+
+/** The piece, and which of its lists, where it has more than one. */
+function nameOf(phase: Phase, { pieceNames }: RunSnapshot, phases: readonly Phase[]): string {
+  const same = phases.filter((each) => each.selfPaced && each.pieceId === phase.pieceId)
+  const name = pieceNames[phase.pieceId] ?? ''
+  return same.length > 1 ? `${name} ${same.indexOf(phase) + 1}` : name
+}
+
+/** Whether somebody has got further: finished sooner, or at all, or else more rounds. */
+const isBetter = (one: Done['measure'], other: Done['measure']): boolean =>
+  one.finished === undefined && other.finished === undefined ? one.rounds > other.rounds : (one.finished ?? Infinity) < (other.finished ?? Infinity)
+
+/** Each with what everyone did in the same part the time before, and whether it is their best yet; the latest run first. */
+export const compared = (runs: readonly PartResult[][]): PartResult[][] =>
+  runs.map((parts, index) => {
+    const earlier = runs.slice(index + 1).flat()
+    const before = (key: string, personId: string) => earlier.flatMap((part) => (part.key === key ? part.done : [])).filter((each) => each.personId === personId)
+    return parts.map((part) => ({
+      ...part,
+      done: part.done.map((each) => {
+        const [last, ...others] = before(part.key, each.personId)
+        if (!last) return each
+        const best = [last, ...others].every((time) => isBetter(each.measure, time.measure))
+        return { ...each, before: last.words, ...(best && { best }) }
+      }),
+    }))
+  })

@@ -1,0 +1,74 @@
+import type { ListMark } from '../timeline/list-marks'
+import type { Phase } from '../timeline/phase'
+import { formatSeconds, type Milliseconds, type Seconds } from '../base/units'
+import type { Progress, Tap } from '../run/clock/progress'
+import { stationsAt } from '../run/room/eased'
+import type { RunSnapshot } from '../run/room/snapshot'
+import type { RunState } from '../run/clock/state'
+
+/** What somebody has done of a self-paced phase, as far as it was tapped. */
+export interface Standing {
+  personId: string
+  name: string
+  rounds: number
+  /** Into the phase: 0, or when they began late. */
+  began: Milliseconds
+  /** From their own beginning. */
+  finished?: Milliseconds
+  /** The last tap of theirs, to be taken away. */
+  last?: Tap
+}
+
+/** Everyone in the self-paced phase that is on, the first first. Nobody outside such a phase. */
+export const standings = (snapshot: Pick<RunSnapshot, 'people'>, { taps }: Pick<Progress, 'taps'>, { phase }: Pick<RunState, 'phase'>): Standing[] =>
+  phase.selfPaced ? standingsIn(snapshot, taps, phase.index) : []
+
+/** The part at everyone's own pace that is on, or else the last that was. */
+export const listThatWas = ({ status, phase, timeline }: Pick<RunState, 'status' | 'phase' | 'timeline'>): Phase | undefined =>
+  status === 'ready' ? undefined : timeline.phases.slice(0, phase.index + 1).findLast((each) => each.selfPaced)
+
+/** Everyone in a phase, the first first: who has finished by time, then by rounds. */
+export function standingsIn({ people }: Pick<RunSnapshot, 'people'>, taps: readonly Tap[], phase: number): Standing[] {
+  const here = taps.filter((tap) => tap.phase === phase)
+  return people
+    .map((person) => standingOf(person, here.filter((tap) => tap.personIds.includes(person.id))))
+    .sort((a, b) => (a.finished ?? Infinity) - (b.finished ?? Infinity) || b.rounds - a.rounds || (a.last?.elapsed ?? Infinity) - (b.last?.elapsed ?? Infinity) || a.name.localeCompare(b.name))
+}
+
+function standingOf({ id, name }: { id: string; name: string }, taps: readonly Tap[]): Standing {
+  const began = taps.findLast((tap) => tap.what === 'start')?.elapsed ?? 0
+  const end = taps.findLast((tap) => tap.what === 'finish')
+  const last = taps.at(-1)
+  return { personId: id, name, rounds: taps.filter((tap) => tap.what === 'round').length, began, ...(end && { finished: end.elapsed - began }), ...(last && { last }) }
+}
+
+/** What was tapped of somebody: the time, else the rounds; nothing before the first of them. */
+export function doneWords({ finished, rounds }: Standing): string {
+  if (finished !== undefined) return formatSeconds(Math.round(finished / 1000))
+  return rounds > 0 ? `${rounds} ${rounds === 1 ? 'round' : 'rounds'}` : ''
+}
+
+/** Whether everyone in the phase has been tapped as done. */
+export const allFinished = (list: readonly Standing[]): boolean => list.length > 0 && list.every((each) => each.finished !== undefined)
+
+/** Where people probably are in the list that is on, without taps: most of them, the quick and the slow. Empty where nothing is known. */
+export function probablyWords(snapshot: RunSnapshot, state: RunState): string {
+  const circuit = snapshot.circuits[state.phase.pieceId]
+  if (!state.phase.selfPaced || !circuit || circuit.rotates) return ''
+  const marks = stationsAt(circuit, state.phase.repeat, state.phase.lap)[state.phase.station ?? 0]?.list?.marks
+  if (!marks) return ''
+  const second = state.elapsed / 1000
+  const words = (end: keyof typeof marks) => {
+    const mark = markAt(marks[end], second)
+    if (!mark) return ''
+    if (mark.done) return 'done'
+    const item = `item ${mark.item + 1}`
+    return mark.round === undefined ? item : `round ${mark.round + 1}, ${item}`
+  }
+  const [most, quick, slow] = [words('typical'), words('low'), words('high')]
+  if (quick === slow) return `Probably now: ${most}.`
+  return `Probably now: most at ${most}; the quick ${quick === 'done' ? 'are done' : `at ${quick}`}, the slow at ${slow}.`
+}
+
+/** The place that holds at a second. */
+export const markAt = (marks: readonly ListMark[], second: Seconds): ListMark | undefined => marks.findLast((mark) => mark.from <= second)

@@ -1,0 +1,122 @@
+import type { Timeline } from '../../timeline/phase'
+import type { Milliseconds } from '../../base/units'
+import type { Command, RunEvent } from './events'
+import { advance, countInMs, enter, initialProgress, phaseLimit, type Progress } from './progress'
+import { isTap } from './events'
+import { canTap, tapsAfter } from './taps'
+import { canUndo, isUndoable, restorableOf, undone } from './undo'
+
+/** Within this time of a phase's start, "back" means the phase before. */
+export const backMs: Milliseconds = 2_000
+
+/** The run after `event`. A command that means nothing at that instant changes nothing but the sequence number. */
+export function apply(before: Progress, event: RunEvent): Progress {
+  const { command } = event
+  const progress: Progress = { ...advance(before, event.at), sequence: event.sequence }
+  if (!applicable(progress, command)) return progress
+  const after = { ...progress, ...changes(progress, event) }
+  if (isTap(command) || command.type === 'takeOver') return after
+  return { ...after, undoable: isUndoable(command.type) ? { type: command.type, at: event.at, before: restorableOf(progress) } : undefined }
+}
+
+export function foldEvents(timeline: Timeline, events: readonly RunEvent[]): Progress {
+  return events.reduce(apply, initialProgress(timeline))
+}
+
+const notBegun = ({ phase, elapsed }: Progress) => phase === 0 && elapsed === 0
+
+/** The class begins at this instant, if it was started and has not begun. */
+const begunAt = (progress: Progress, at: Milliseconds): Partial<Progress> =>
+  progress.startedAt !== undefined && (notBegun(progress) || progress.startedAt > progress.at) ? { startedAt: at } : {}
+
+const atPhase = (phase: number) => ({ phase, elapsed: 0, extra: 0, holding: false, countIn: 0 })
+
+/** The work that is on, or was last. */
+function lastWork({ timeline, phase }: Progress): number {
+  let index = phase
+  while (index > 0 && timeline.phases[index]!.kind !== 'work') index--
+  return index
+}
+
+function changes(progress: Progress, event: RunEvent): Partial<Progress> {
+  const { command, at } = event
+  if (isTap(command)) return { taps: tapsAfter(progress, { ...event, command }) }
+  switch (command.type) {
+    case 'start':
+      return { mode: 'running', countIn: countInMs, startedAt: at + countInMs }
+    case 'resume':
+      if (progress.mode === 'paused') return { mode: 'running', ...begunAt(progress, at + progress.countIn) }
+      return { mode: 'running', countIn: countInMs, ...begunAt(progress, at + countInMs) }
+    case 'pause':
+      return { mode: 'paused' }
+    case 'stop':
+      return { mode: 'stopped', countIn: 0 }
+    case 'finish':
+      return { mode: 'finished', endedAt: at, countIn: 0, ...begunAt(progress, at) }
+    case 'hold':
+      return { holding: true }
+    case 'release':
+      return { holding: false }
+    case 'skip':
+      if (progress.countIn === 0) return enter(progress, 0, at)
+      return { countIn: 0, ...begunAt(progress, at) }
+    case 'back':
+      return atPhase(progress.elapsed < backMs ? Math.max(0, progress.phase - 1) : progress.phase)
+    case 'repeat': {
+      const work = lastWork(progress)
+      // Out of a break, people first have to get ready again.
+      return { ...atPhase(work), countIn: work === progress.phase ? 0 : countInMs }
+    }
+    case 'goto':
+      return { ...atPhase(command.phase), elapsed: (command.into ?? 0) * 1000, amended: undefined, ...begunAt(progress, at) }
+    case 'extend':
+      // A phase cannot be made to have ended already.
+      return { extra: progress.extra + Math.max(command.seconds * 1000, progress.elapsed - phaseLimit(progress)) }
+    case 'amend':
+      return progress.mode === 'ready' ? { timeline: command.timeline } : { amended: { timeline: command.timeline, phase: command.phase } }
+    case 'undo':
+      return undone(progress)
+    case 'takeOver':
+      return { holder: { device: command.device, name: command.name, since: at, ...(progress.holder && { from: progress.holder.name }) } }
+  }
+}
+
+/** Whether the command means something now. */
+export function applicable(progress: Progress, command: Command): boolean {
+  const { mode, timeline } = progress
+  const underWay = mode === 'running' || mode === 'paused'
+  switch (command.type) {
+    case 'start':
+      return mode === 'ready'
+    case 'resume':
+      return mode === 'paused' || mode === 'stopped'
+    case 'pause':
+      return mode === 'running'
+    case 'stop':
+      return underWay
+    case 'finish':
+      return mode !== 'finished'
+    case 'goto':
+      return mode !== 'finished' && (command.into ?? 0) < (timeline.phases[command.phase]?.seconds ?? 0)
+    case 'amend':
+      // Worked out for the phase that is on: a boundary later it would go back in time.
+      return mode !== 'finished' && command.phase === (mode === 'ready' ? 0 : progress.phase + 1) && command.phase < command.timeline.phases.length
+    case 'hold':
+      return underWay && !progress.holding
+    case 'release':
+      return underWay && progress.holding
+    case 'back':
+    case 'repeat':
+      return underWay && progress.countIn === 0
+    case 'undo':
+      return mode !== 'finished' && canUndo(progress)
+    case 'takeOver':
+      return mode !== 'finished' && progress.holder?.device !== command.device
+    case 'tap':
+    case 'untap':
+      return canTap(progress, command)
+    case 'extend':
+    case 'skip':
+      return underWay
+  }
+}

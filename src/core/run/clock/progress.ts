@@ -1,0 +1,98 @@
+import { phaseAt } from '../../timeline/at'
+import { limits } from '../../base/limits'
+import type { Phase, Timeline } from '../../timeline/phase'
+import type { Milliseconds } from '../../base/units'
+import type { Command, TapKind } from './events'
+import type { Holder } from './holder'
+
+export const countInMs: Milliseconds = 10_000
+
+/**
+ * Where a run stood at the instant `at`. Together with the time that has passed since, it tells where the run stands;
+ * events only ever replace it. All lengths are milliseconds.
+ */
+export interface Progress {
+  timeline: Timeline
+  mode: 'ready' | 'running' | 'paused' | 'stopped' | 'finished'
+  at: Milliseconds
+  sequence: number
+  /** What is left of the count-in. */
+  countIn: Milliseconds
+  phase: number
+  elapsed: Milliseconds
+  /** By how much this phase has been stretched. */
+  extra: Milliseconds
+  /** Wait at the end of this phase. */
+  holding: boolean
+  /** A new timeline to enter at the next boundary, at its phase. */
+  amended?: { timeline: Timeline; phase: number }
+  /** When the first phase begins or began: after the count-in. */
+  startedAt?: Milliseconds
+  endedAt?: Milliseconds
+  taps: Tap[]
+  /** The device that moves the clock, once one has. */
+  holder?: Holder
+  /** The last command that can be taken back, and where the run stood before it. */
+  undoable?: { type: Command['type']; at: Milliseconds; before: Restorable }
+}
+
+/** What somebody has done in a self-paced phase, as it was tapped. */
+export interface Tap {
+  id: string
+  personIds: string[]
+  what: TapKind
+  at: Milliseconds
+  /** Into the phase. */
+  elapsed: Milliseconds
+  phase: number
+}
+
+/** What a command moves, and taking it back restores. */
+export type Restorable = Pick<Progress, 'timeline' | 'mode' | 'countIn' | 'phase' | 'elapsed' | 'extra' | 'holding' | 'amended' | 'startedAt'>
+
+export function initialProgress(timeline: Timeline): Progress {
+  return { timeline, mode: 'ready', at: 0, sequence: 0, countIn: 0, phase: 0, elapsed: 0, extra: 0, holding: false, taps: [] }
+}
+
+/** The present phase's length, as planned or reckoned, and stretched. */
+export const phaseLength = (progress: Progress): Milliseconds => progress.timeline.phases[progress.phase]!.seconds * 1000 + progress.extra
+
+/** When a phase ends by itself: a list to be finished not when it was reckoned to, but at its cap; without one only when no class is that long. */
+export const limitOf = ({ selfPaced, seconds }: Phase): Milliseconds => (selfPaced?.open ? (selfPaced.capSeconds ?? limits.totalSeconds) : seconds) * 1000
+
+export const phaseLimit = (progress: Progress): Milliseconds => limitOf(progress.timeline.phases[progress.phase]!) + progress.extra
+
+/** The run moved on to `now`, with nothing having happened since. Time never runs backwards. */
+export function advance(progress: Progress, now: Milliseconds): Progress {
+  const passed = Math.max(0, now - progress.at)
+  const later = { ...progress, at: progress.at + passed }
+  if (progress.mode !== 'running') return later
+  if (passed < progress.countIn) return { ...later, countIn: progress.countIn - passed }
+  const elapsed = progress.elapsed + passed - progress.countIn
+  const limit = phaseLimit(progress)
+  if (elapsed < limit) return { ...later, countIn: 0, elapsed }
+  if (progress.holding) return { ...later, countIn: 0, elapsed: limit }
+  return enter(later, elapsed - limit, later.at)
+}
+
+/** Leaves the present phase, `over` milliseconds ago, for what follows it. */
+export function enter(progress: Progress, over: Milliseconds, now: Milliseconds): Progress {
+  const timeline = progress.amended?.timeline ?? progress.timeline
+  const next = progress.amended?.phase ?? progress.phase + 1
+  const moved: Progress = { ...progress, timeline, countIn: 0, extra: 0, holding: false }
+  delete moved.amended
+  const start = timeline.phases[next]?.start
+  const phase = start === undefined ? undefined : phaseAt(timeline, start + over / 1000)
+  // Time does not run over a list that has to be finished.
+  const open = timeline.phases.find((each) => each.index >= next && each.index <= (phase?.index ?? Infinity) && each.selfPaced?.open)
+  if (open) {
+    const elapsed = over - (open.start - start!) * 1000
+    const limit = limitOf(open)
+    const here = { ...moved, phase: open.index, elapsed: Math.min(elapsed, limit) }
+    return elapsed < limit ? here : enter(here, elapsed - limit, now)
+  }
+  if (phase) return { ...moved, phase: phase.index, elapsed: start! * 1000 + over - phase.start * 1000 }
+  const last = timeline.phases.length - 1
+  const overEnd = start === undefined ? over : over - (timeline.total - start) * 1000
+  return { ...moved, mode: 'finished', phase: last, elapsed: timeline.phases[last]!.seconds * 1000, endedAt: now - overEnd }
+}

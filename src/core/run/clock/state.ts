@@ -1,0 +1,82 @@
+import type { Phase, Timeline } from '../../timeline/phase'
+import type { Milliseconds } from '../../base/units'
+import type { Command } from './events'
+import type { Holder } from './holder'
+import { canUndo } from './undo'
+import { advance, phaseLength, phaseLimit, type Progress } from './progress'
+
+export type RunStatus = 'ready' | 'countIn' | 'running' | 'held' | 'paused' | 'stopped' | 'finished'
+
+/** What every screen shows of a run at one instant. */
+export interface RunState {
+  status: RunStatus
+  sequence: number
+  phase: Phase
+  next?: Phase
+  elapsed: Milliseconds
+  /** The phase's length, and what is left of it, until it ends by itself. */
+  length: Milliseconds
+  remaining: Milliseconds
+  countIn: Milliseconds
+  /** Class time gone and left, as planned and stretched. */
+  gone: Milliseconds
+  left: Milliseconds
+  /** When the class would end if nothing more happened and a pause ended now. */
+  endsAt: Milliseconds
+  holding: boolean
+  /** As it is now, with what has been changed under way. */
+  timeline: Timeline
+  /** Which command can be taken back. */
+  undoable?: Command['type'] | undefined
+  /** The device that holds the controls. */
+  holder?: Holder | undefined
+  startedAt?: Milliseconds
+  endedAt?: Milliseconds
+}
+
+export function stateAt(progress: Progress, now: Milliseconds): RunState {
+  const here = advance(progress, now)
+  const { timeline, phase: index, elapsed, countIn, holding, holder, sequence, startedAt, endedAt } = here
+  const phase = timeline.phases[index]!
+  const length = phaseLimit(here)
+  const remaining = Math.max(0, length - elapsed)
+  const finished = here.mode === 'finished'
+  const after = here.amended
+    ? (here.amended.timeline.total - here.amended.timeline.phases[here.amended.phase]!.start) * 1000
+    : (timeline.total - phase.start - phase.seconds) * 1000
+  const left = finished ? 0 : Math.max(0, phaseLength(here) - elapsed) + after
+  return {
+    status: statusOf(here, remaining),
+    sequence,
+    phase,
+    next: here.amended ? here.amended.timeline.phases[here.amended.phase] : timeline.phases[index + 1],
+    elapsed,
+    length,
+    remaining,
+    countIn,
+    gone: phase.start * 1000 + elapsed,
+    left,
+    endsAt: finished ? (endedAt ?? now) : now + countIn + left,
+    holding,
+    timeline,
+    undoable: !finished && canUndo(here) ? here.undoable!.type : undefined,
+    holder,
+    startedAt,
+    endedAt,
+  }
+}
+
+function statusOf(progress: Progress, remaining: Milliseconds): RunStatus {
+  if (progress.mode !== 'running') return progress.mode
+  if (progress.countIn > 0) return 'countIn'
+  return progress.holding && remaining === 0 ? 'held' : 'running'
+}
+
+/** Whether the clock counts up: in a list that is not over before it is finished. */
+export const countsUp = ({ status, phase }: Pick<RunState, 'status' | 'phase'>): boolean => status !== 'countIn' && status !== 'finished' && phase.selfPaced?.open !== undefined
+
+/** The digits to show: whole seconds, counting the one that is not over yet; of a clock that counts up, those that are. */
+export function shownSeconds(state: RunState): number {
+  if (countsUp(state)) return Math.floor(state.elapsed / 1000)
+  return Math.ceil((state.status === 'countIn' ? state.countIn : state.remaining) / 1000)
+}

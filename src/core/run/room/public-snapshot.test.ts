@@ -1,0 +1,66 @@
+import { describe, expect, it } from 'vitest'
+import { snapshotOf } from '../../../../tests/fixtures/demo-run'
+import { snapshotFor } from './public-snapshot'
+import type { RunSnapshot } from './snapshot'
+
+/** Every key of an object and of what is in it, with `*` for ids and places in a list. */
+function keysOf(value: unknown, path = '', found = new Set<string>()): Set<string> {
+  if (Array.isArray(value)) for (const inner of value) keysOf(inner, `${path}[]`, found)
+  else if (typeof value === 'object' && value !== null) {
+    const byId = /^(circuits|pieceNames|notes|been|been\.\*|circuits\.\*\.varied)$/.test(path)
+    for (const [key, inner] of Object.entries(value)) {
+      const at = [path, byId ? '*' : key].filter(Boolean).join('.')
+      found.add(at)
+      keysOf(inner, at, found)
+    }
+  }
+  return found
+}
+
+/** A run in which everything happens that a snapshot can hold. */
+const eventful: RunSnapshot = {
+  ...snapshotOf('demo-sixties', (document) => {
+    document.demonstrators = { easier: document.here[0]! }
+    document.scores = true
+  }),
+  left: [{ id: 'gone', name: 'Gone' }],
+  asks: 7,
+  ease: 'easier',
+  been: { rosalind: { 'a/0': 1 }, other: { 'a/0': 2 } },
+}
+const [first] = eventful.people
+Object.assign(first!, { goEasy: ['knee'], goEasyNote: 'a private matter', ease: 'easier', onBreak: true })
+Object.assign(eventful, { secret: 'of tomorrow' })
+
+const ofEverybody = [
+  'circuits', 'circuits.*', 'ease', 'follow', 'groups', 'name', 'notes', 'pieceNames', 'pieceNames.*',
+  'people', 'people[].goEasy', 'people[].goEasyNote', 'people[].id', 'people[].name',
+  'roomName', 'scores', 'sentences', 'slotSeconds', 'startsAt', 'timeline',
+].sort()
+const shallow = (snapshot: RunSnapshot) => [...keysOf(snapshot)].filter((key) => !/^(timeline\.|circuits\.\*\.|notes\.)/.test(key)).sort()
+
+describe('what shared screens may know', () => {
+  it('is this of the wall and of a station, and nothing else', () => {
+    for (const screen of ['wall', 'station'] as const) expect(shallow(snapshotFor(screen, '1', eventful))).toEqual(ofEverybody)
+    expect(JSON.stringify(snapshotFor('wall', '', eventful))).not.toMatch(/private matter|of tomorrow|"Gone"/)
+  })
+
+  it('of a circuit no more than where everybody goes and what is done there', () => {
+    const keys = [...keysOf(snapshotFor('wall', '', eventful))].filter((key) => /^circuits\.\*\.\w+$/.test(key)).map((key) => key.split('.').at(-1))
+    const allowed = ['name', 'rotates', 'laps', 'turnsPerLap', 'pairs', 'pairsSentence', 'stations', 'varied', 'turns', 'units', 'say', 'closed']
+    expect(allowed).toEqual(expect.arrayContaining(keys))
+  })
+
+  it('of a card besides what its own person does, asks and was', () => {
+    const card = snapshotFor('card', first!.id, eventful)
+    const own = ['doings', 'doings[].how', 'doings[].name', 'doings[].personId', 'doings[].pieceId', 'doings[].position', 'doings[].station', 'people[].ease', 'people[].onBreak']
+    expect(shallow(card).filter((key) => !key.startsWith('been'))).toEqual([...ofEverybody, ...own].sort())
+    expect(new Set(card.doings!.map(({ personId }) => personId))).toEqual(new Set([first!.id]))
+    expect(card.people.filter(({ onBreak, ease }) => onBreak || ease).map(({ id }) => id)).toEqual([first!.id])
+    expect(Object.keys(snapshotFor('card', 'rosalind', eventful).been ?? {})).toEqual(['rosalind'])
+  })
+
+  it('and the controls, which are the coach’s own, everything', () => {
+    expect(snapshotFor('controls', '', eventful)).toBe(eventful)
+  })
+})

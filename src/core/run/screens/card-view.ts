@@ -1,0 +1,126 @@
+import type { Phase } from '../../timeline/phase'
+import { oneLine } from '../../summary/lead'
+import type { Milliseconds } from '../../base/units'
+import { slower } from '../room/ease'
+import { eased, stationsAt } from '../room/eased'
+import type { RunSnapshot } from '../room/snapshot'
+import { roomView } from './room-view'
+import { exerciseAt, sideNow } from './sides-now'
+import type { RunState } from '../clock/state'
+import { comingWork, isAhead, workBefore } from '../room/whereabouts'
+import { stationIn } from '../room/station-in'
+
+/** Where somebody is, or goes, and what they do there. */
+export interface CardPlace {
+  /** From 1; absent where all do the same together. */
+  station?: number
+  exercise: string
+  /** Option, load, dose, side: how it is done. */
+  how: string
+  /** Form points, where the person does what everyone does. */
+  points: string[]
+  /** First names of those who are there too. */
+  others: string[]
+  side?: string
+  /** In a group that takes turns: whether this person works in it. */
+  turn?: 'works' | 'rests' | undefined
+}
+
+/** What one person's card says at an instant. */
+export interface CardView {
+  name: string
+  word: string
+  /** Where in the class. */
+  place: string
+  /** Where the person is, or is going to while the room moves. */
+  now?: CardPlace
+  /** Whether the person is on the way there. */
+  coming: boolean
+  /** Whether what is done there has not begun. */
+  ahead: boolean
+  next?: CardPlace
+  /** The stations still to come in this lap, the present one first. */
+  stations: { station: number; exercise: string }[]
+  headline: string
+  /** What the person has said on the card, or the coach for them. */
+  easier: boolean
+  onBreak: boolean
+}
+
+/** The card of one person; `undefined` when the person is not in this class. */
+export function cardView(snapshot: RunSnapshot, state: RunState, personId: string): CardView | undefined {
+  const person = snapshot.people.find((each) => each.id === personId)
+  if (!person) return undefined
+  const room = roomView(snapshot, state)
+  const base = { name: person.name, word: room.word, place: room.place, headline: room.headline, stations: [], coming: false, ahead: false, easier: person.ease === 'easier', onBreak: person.onBreak ?? false }
+  if (state.status === 'finished') return base
+  const { phases } = snapshot.timeline
+  const work = comingWork(snapshot, state)
+  if (!work) return base
+  const ahead = isAhead(state, work)
+  const atStations = placeAt(snapshot, work, personId, ahead ? undefined : state.elapsed)
+  const before = workBefore(snapshot, work)
+  const stays = before !== undefined && placeAt(snapshot, before, personId)?.station === atStations?.station
+  const now = atStations ?? meanwhileAt(snapshot, state, personId)
+  // The first that is elsewhere, or something else; whoever waits goes next to where they have a station again.
+  const next = phases
+    .slice(work.index + 1)
+    .flatMap((each) => (each.kind === 'work' ? [placeAt(snapshot, each, personId)] : []))
+    .find((place) => place !== undefined && (place.station !== now?.station || place.exercise !== now?.exercise))
+  const works = room.tiles.find((tile) => tile.number === now?.station)?.works
+  return {
+    ...base,
+    coming: ahead && atStations !== undefined && !stays,
+    ahead,
+    ...(now && { now: { ...now, ...(works !== undefined && { turn: works === person.name ? ('works' as const) : ('rests' as const) }) } }),
+    ...(next && { next }),
+    stations: stationsFrom(snapshot, work, personId),
+  }
+}
+
+/** What the wave that is not at the stations does now, or does next. */
+function meanwhileAt(snapshot: RunSnapshot, state: RunState, personId: string): CardPlace | undefined {
+  const second = state.phase.start + state.elapsed / 1000
+  const phase = snapshot.timeline.meanwhile?.find((each) => each.kind === 'work' && second < each.start + each.seconds)
+  return phase && placeAt(snapshot, phase, personId)
+}
+
+/** Where somebody is in a phase; `elapsed` into it, once it has begun. */
+function placeAt(snapshot: RunSnapshot, phase: Phase, personId: string, elapsed?: Milliseconds): CardPlace | undefined {
+  const circuit = snapshot.circuits[phase.pieceId]
+  if (!circuit) return undefined
+  const station = circuit.rotates ? stationIn(snapshot, phase.pieceId, phase.turn ?? 0, personId) : (phase.station ?? 0)
+  if (station === undefined) return undefined
+  const view = stationsAt(circuit, phase.repeat, phase.lap)[station]
+  const planned = exerciseAt(view, phase)
+  const ease = snapshot.people.find((person) => person.id === personId)?.ease ?? snapshot.ease
+  const usual = planned && eased(planned, ease)
+  const doing = snapshot.doings?.find((each) => each.personId === personId && each.pieceId === phase.pieceId && each.station === station && each.position === (phase.position ?? 0))
+  // An option of one's own is kept, whatever everyone does.
+  const isKept = doing !== undefined && doing.name !== planned?.name
+  const own = doing && !isKept ? { ...doing, name: usual!.name } : doing
+  // An option of one's own, or an exercise without an easier rung, is made easier by the way it is done.
+  const asksMore = ease === 'easier' && planned !== undefined && (isKept || !planned.easier)
+  const units = circuit.units ?? snapshot.groups
+  const ids = circuit.rotates ? (circuit.turns?.[phase.turn ?? 0]?.[station] ?? []).flatMap((unit) => units[unit] ?? []) : []
+  const begun = elapsed !== undefined
+  const side = begun || usual?.sides !== 'half' ? sideNow(usual, phase, circuit, elapsed ?? 0) : undefined
+  return {
+    ...(circuit.rotates && { station: station + 1 }),
+    exercise: view?.rest ? 'Rest' : ((view?.list && oneLine(view.list.items)) ?? own?.name ?? usual?.name ?? ''),
+    how: view?.list?.aim ?? [own?.how ?? usual?.how, asksMore ? slower : '', usual?.sides === 'half' && !begun ? 'change sides at the half' : ''].filter(Boolean).join(', '),
+    points: view?.list || (own && own.name !== usual?.name) ? [] : (usual?.points ?? []),
+    others: ids.filter((id) => id !== personId).flatMap((id) => snapshot.people.find((each) => each.id === id)?.name ?? []),
+    ...(side && { side }),
+  }
+}
+
+function stationsFrom(snapshot: RunSnapshot, work: Phase, personId: string): CardView['stations'] {
+  const circuit = snapshot.circuits[work.pieceId]
+  if (!circuit?.rotates || work.turn === undefined) return []
+  const until = Math.min(circuit.turns?.length ?? 0, work.turn + 4)
+  return Array.from({ length: Math.max(0, until - work.turn) }, (_, index) => {
+    const place = placeAt(snapshot, { ...work, turn: work.turn! + index, ...(index > 0 && { position: 0 }) }, personId)
+    return place?.station === undefined ? [] : [{ station: place.station, exercise: place.exercise }]
+  }).flat()
+}

@@ -1,0 +1,237 @@
+import { oneLine } from '../../summary/lead'
+import { phaseWord } from '../../summary/names'
+import type { Phase } from '../../timeline/phase'
+import { slower } from '../room/ease'
+import { stationsAt } from '../room/eased'
+import { wayTo } from './move-words'
+import type { CircuitView, ExerciseView, RunSnapshot, StationView } from '../room/snapshot'
+import type { RunState } from '../clock/state'
+import { exerciseAt, sideWords, stationsThatChange, stationsWord } from './sides-now'
+import { comingWork, isAhead, workBefore } from '../room/whereabouts'
+
+export interface Tile {
+  number: number
+  exercise: string
+  /** Form points of what is done there. */
+  points: string[]
+  people: string[]
+  /** Whether any of these people are on their way here rather than here. */
+  coming: boolean
+  /** Who of them works now, where partners take turns or halves. */
+  works?: string
+  /** Out of order: nobody goes there. */
+  closed?: true
+}
+
+export interface Watch {
+  name: string
+  station: number
+  text: string
+}
+
+/** What a screen in the room says at an instant, in words. */
+export interface RoomView {
+  word: string
+  /** Where in the class: "Lap 1 of 2 · turn 3 of 8", or the piece's name. */
+  place: string
+  /** The one line under the word: the exercise, the way to go, or what the pause is for. */
+  headline: string
+  /** A second, smaller line. */
+  detail: string
+  /** Form points of the exercise that comes or is on, when everyone does the same. */
+  points: string[]
+  tiles: Tile[]
+  watch: Watch[]
+}
+
+const nothing = { points: [], tiles: [], watch: [] }
+
+export function roomView(snapshot: RunSnapshot, state: RunState): RoomView {
+  if (state.status === 'finished') return { word: 'Done', place: '', headline: 'Thank you. Put the gear back and drink.', detail: '', ...nothing }
+  const phase = state.phase
+  const work = comingWork(snapshot, state)
+  const based = work && snapshot.circuits[work.pieceId]
+  // As the stations are at this repeat and lap.
+  const circuit = based && { ...based, stations: stationsAt(based, work.repeat, work.lap, snapshot.ease) }
+  const word = wordOf(state)
+  if (!work || !circuit) return { word, place: snapshot.pieceNames[phase.pieceId] ?? '', headline: noteOf(snapshot, phase), detail: '', ...nothing }
+  const before = phase !== work
+  const turn = work.turn ?? 0
+  const atStations = circuit.rotates
+  return {
+    word,
+    place: placeOf(snapshot, phase, work),
+    ...linesOf(snapshot, circuit, state, work, before),
+    points: atStations || (before && beforeAll(state)) ? [] : pointsOf(circuit.stations[work.station ?? 0], work),
+    tiles: atStations ? tilesOf(snapshot, circuit, work, isAhead(state, work), workerAt(snapshot, circuit, state, work)) : [],
+    watch: watchOf(snapshot, circuit, work, turn),
+  }
+}
+
+/** Whether the class has not come to its first phase yet. */
+const beforeAll = ({ status, phase, elapsed }: RunState) => status === 'ready' || (status === 'countIn' && phase.index === 0 && elapsed === 0)
+
+/** The list to work through, or the form points of the one exercise. */
+const pointsOf = (station: StationView | undefined, work: Phase) => station?.list?.items ?? exerciseAt(station, work)?.points ?? []
+
+function wordOf(state: RunState): string {
+  switch (state.status) {
+    case 'ready':
+      return 'Ready'
+    case 'countIn':
+      return 'Get set'
+    case 'stopped':
+      return 'Stop'
+    default:
+      return phaseWord(state.phase)
+  }
+}
+
+const noteOf = (snapshot: RunSnapshot, phase: Phase) => snapshot.notes[phase.pieceId] ?? ''
+
+/** While people are on the way to the next lap or circuit, the place is that of the work they go to. */
+function placeOf(snapshot: RunSnapshot, phase: Phase, work: Phase): string {
+  if (phase.pieceId !== work.pieceId) return snapshot.pieceNames[phase.pieceId] ?? ''
+  const circuit = snapshot.circuits[work.pieceId]!
+  const turn = (work.turn ?? 0) % circuit.turnsPerLap
+  const texts = circuit.turnsPerLap > 1 ? [`${circuit.rotates ? 'turn' : 'exercise'} ${turn + 1} of ${circuit.turnsPerLap}`] : []
+  const laps = mostOf(snapshot, work, 'lap')
+  if (laps > 1) texts.unshift(`Lap ${(work.lap ?? 0) + 1} of ${laps}`)
+  else texts.unshift(circuit.name)
+  const sets = mostOf(snapshot, work, 'set')
+  if (sets > 1) texts.push(`set ${(work.set ?? 0) + 1} of ${sets}`)
+  return texts.join(' · ')
+}
+
+/** How many laps or sets the piece has: as the timeline now is, which may have lost some under way. */
+function mostOf(snapshot: RunSnapshot, work: Phase, of: 'lap' | 'set'): number {
+  let most = 0
+  // A stay that is over may have had more sets than those to come.
+  const sameStay = (phase: Phase) => of === 'lap' || (phase.lap === work.lap && phase.turn === work.turn && phase.station === work.station)
+  for (const phase of snapshot.timeline.phases) if (phase.pieceId === work.pieceId && phase.repeat === work.repeat && sameStay(phase) && (phase[of] ?? 0) > most) most = phase[of]!
+  return most + 1
+}
+
+function linesOf(snapshot: RunSnapshot, circuit: CircuitView, state: RunState, work: Phase, before: boolean): { headline: string; detail: string } {
+  if (state.status === 'stopped') return { headline: 'Everyone stop and put things down.', detail: '' }
+  if (before && beforeAll(state)) return { headline: `First: ${snapshot.pieceNames[state.phase.pieceId] ?? phaseWord(state.phase)}`, detail: noteOf(snapshot, state.phase) }
+  if (state.status === 'held') return { headline: 'Hold here.', detail: '' }
+  if (!circuit.rotates) {
+    const name = nameWithSide(circuit, work)
+    const note = before ? noteOf(snapshot, state.phase) : ''
+    return before ? { headline: `Next: ${name}`, detail: note } : { headline: name, detail: changeLine(circuit, state, work) || howLine(circuit, work) }
+  }
+  if (!before) return { headline: changeLine(circuit, state, work), detail: meanwhileLine(snapshot, state) || partnerLine(circuit, work) }
+  const first = state.phase.pieceId !== work.pieceId
+  if (first) return { headline: `Next: ${circuit.name}. Find your station.`, detail: noteOf(snapshot, state.phase) }
+  if (!state.phase.moves) return { headline: 'Stay at your station.', detail: '' }
+  return wayTo(snapshot, circuit, work)
+}
+
+/** Who of a pair works now, when partners take turns by interval. */
+const partnerLine = (circuit: CircuitView, work: Phase): string =>
+  work.partner === undefined || circuit.pairsSentence === '' ? circuit.pairsSentence : `${work.partner === 0 ? 'First' : 'Second'} partner works, the other rests`
+
+/** How the one exercise is done: tempo, effort, reps; of a list, what is aimed at. */
+function howLine(circuit: CircuitView, work: Phase): string {
+  const station = circuit.stations[work.station ?? 0]
+  return station?.list?.aim ?? exerciseAt(station, work)?.how ?? ''
+}
+
+/** What the wave that is not at the stations does now. */
+function meanwhileLine(snapshot: RunSnapshot, state: RunState): string {
+  const second = state.phase.start + state.elapsed / 1000
+  const now = snapshot.timeline.meanwhile?.find((phase) => phase.start <= second && second < phase.start + phase.seconds)
+  const circuit = now && snapshot.circuits[now.pieceId]
+  if (!circuit) return ''
+  return `The others: ${now.kind === 'work' ? nameWithSide(circuit, now) : phaseWord(now).toLowerCase()}`
+}
+
+function nameWithSide(circuit: CircuitView, work: Phase): string {
+  const station = circuit.stations[work.station ?? 0]
+  if (station?.list) return work.selfPaced?.open ? 'Through the list, at your own pace' : 'Round after round, at your own pace'
+  const exercise = exerciseAt(station, work)
+  const name = exercise?.name ?? `Station ${(work.station ?? 0) + 1}`
+  return work.side === undefined ? name : `${name}, ${sideWords[work.side]}`
+}
+
+/** Who changes sides or partners at the half, and in how many seconds; afterwards, that it is the second half. */
+function changeLine(circuit: CircuitView, state: RunState, work: Phase): string {
+  const sides = sideLine(circuit, work)
+  if (work.selfPaced && circuit.rotates) return 'Round after round, at your own pace'
+  if (work.changeAt === undefined) return sides
+  const toGo = Math.ceil(work.changeAt - state.elapsed / 1000)
+  const partners = circuit.pairs === 'halfEach'
+  const where = partners || !circuit.rotates ? '' : `${stationsWord(stationsThatChange(circuit, work))}: `
+  if (toGo > 0) return partners ? `Partners change in ${toGo}` : `${where}${where ? 'change' : 'Change'} sides in ${toGo}`
+  return partners ? 'Second partner' : `${where}${where ? 'second' : 'Second'} side`
+}
+
+function sideLine(circuit: CircuitView, work: Phase): string {
+  if (!circuit.rotates) return ''
+  const stations = circuit.stations.flatMap((station, index) => (exerciseAt(station, work)?.sides === 'byLap' ? [index] : []))
+  if (stations.length === 0) return ''
+  return `${stationsWord(stations)}: ${sideWords[(work.lap ?? 0) % 2]} this lap`
+}
+
+
+const unitsAt = (circuit: CircuitView, turn = 0, station: number): number[] => circuit.turns?.[turn]?.[station] ?? []
+
+function peopleAt(snapshot: RunSnapshot, circuit: CircuitView, turn: number, station: number): RunSnapshot['people'] {
+  const ids = unitsAt(circuit, turn, station).flatMap((unit) => (circuit.units ?? snapshot.groups)[unit] ?? [])
+  return ids.flatMap((id) => snapshot.people.find((person) => person.id === id) ?? [])
+}
+
+function tilesOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, ahead: boolean, worker: (people: number) => number | undefined): Tile[] {
+  const before = workBefore(snapshot, work)
+  return circuit.stations.map((station, index): Tile => {
+    const here = before ? unitsAt(circuit, before.turn, index) : []
+    const coming = ahead && unitsAt(circuit, work.turn, index).some((unit) => !here.includes(unit))
+    const people = peopleAt(snapshot, circuit, work.turn ?? 0, index).map((person) => person.name)
+    const works = station.rest ? undefined : people[worker(people.length) ?? -1]
+    return {
+      number: index + 1,
+      exercise: circuit.closed?.includes(index) ? 'Closed' : station.rest ? 'Rest' : ((station.list && oneLine(station.list.items)) ?? exerciseAt(station, work)?.name ?? ''),
+      points: station.rest || station.list ? [] : (exerciseAt(station, work)?.points ?? []),
+      people,
+      coming,
+      ...(works !== undefined && { works }),
+      ...(circuit.closed?.includes(index) && { closed: true }),
+    }
+  })
+}
+
+/**
+ * Which of the people at a station works, by how many they are, where they take turns or halves. Two change as the timeline says; more go on one by
+ * one, interval by interval, and begin with another of them at every station.
+ */
+function workerAt({ timeline }: RunSnapshot, circuit: CircuitView, state: RunState, work: Phase): (people: number) => number | undefined {
+  if (circuit.pairs === 'both' || work.selfPaced) return () => undefined
+  if (circuit.pairs === 'halfEach') {
+    const second = state.phase === work && work.changeAt !== undefined && state.elapsed / 1000 >= work.changeAt
+    return (people) => (people === 2 ? Number(second) : undefined)
+  }
+  const sameStay = (phase: Phase) => phase.kind === 'work' && phase.pieceId === work.pieceId && phase.repeat === work.repeat && phase.turn === work.turn
+  const nth = timeline.phases.slice(0, work.index).filter(sameStay).length
+  return (people) => (people < 2 ? undefined : people === 2 ? work.partner : (nth + (work.turn ?? 0)) % people)
+}
+
+/** What somebody does for whom it was made easier or harder than for everyone. */
+function easeWords({ ease }: RunSnapshot['people'][number], exercise: ExerciseView | undefined): string[] {
+  if (!ease || ease === 'usual' || !exercise || exercise[ease]?.name === exercise.name) return []
+  if (!exercise[ease]) return ease === 'easier' ? [`easier: ${slower}`] : []
+  return [`${ease}: ${exercise[ease].name.toLowerCase()}`]
+}
+
+/** People who do something else at their present station than everyone. */
+function watchOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, turn: number): Watch[] {
+  const here = (snapshot.exceptions ?? []).filter((each) => each.pieceId === work.pieceId && (work.selfPaced !== undefined || each.position === (work.position ?? 0)))
+  const look = (people: RunSnapshot['people'], station: number): Watch[] =>
+    people.flatMap((person) => {
+      const own = here.filter((each) => each.personId === person.id && each.station === station).map(({ text }) => text)
+      if (person.onBreak) return [{ name: person.name, station: station + 1, text: 'takes a break' }]
+      return (own.length > 0 ? own : easeWords(person, exerciseAt(circuit.stations[station], work))).map((text) => ({ name: person.name, station: station + 1, text }))
+    })
+  if (!circuit.rotates) return look(snapshot.people, work.station ?? 0)
+  return circuit.stations.flatMap((_, index) => look(peopleAt(snapshot, circuit, turn, index), index))
+}

@@ -1,0 +1,66 @@
+import type { Phase } from '../../timeline/phase'
+import { roomView } from './room-view'
+import { stationsAt } from '../room/eased'
+import type { ExerciseView, RunSnapshot } from '../room/snapshot'
+import type { RunState } from '../clock/state'
+import { exerciseAt, sideNow } from './sides-now'
+import { comingWork, isAhead } from '../room/whereabouts'
+
+/** What the screen at one station says. */
+export interface StationScreenView {
+  word: string
+  place: string
+  /** Absent while there is nothing to do here. */
+  exercise?: Pick<ExerciseView, 'name' | 'points' | 'how'>
+  /** The items of a list. */
+  items: string[]
+  /** Who is here, or is coming. */
+  people: string[]
+  coming: boolean
+  /** Whether what is done here has not begun. */
+  ahead: boolean
+  works?: string
+  side?: string
+  closed: boolean
+  /** Who comes after them, and where those who are here go. */
+  nextPeople: string[]
+  nextStation?: number
+}
+
+/** Numbers, from 1, of the stations that people come to in any circuit. */
+export const stationsIn = ({ circuits }: Pick<RunSnapshot, 'circuits'>): number[] =>
+  Array.from({ length: Math.max(0, ...Object.values(circuits).map((circuit) => (circuit.rotates ? circuit.stations.length : 0))) }, (_, index) => index + 1)
+
+/** The screen of a station, by its number from 1. */
+export function stationView(snapshot: RunSnapshot, state: RunState, number: number): StationScreenView {
+  const room = roomView(snapshot, state)
+  const none: StationScreenView = { word: room.word, place: room.place, items: [], people: [], coming: false, ahead: false, closed: false, nextPeople: [] }
+  const tile = room.tiles.find((each) => each.number === number)
+  const { phases } = snapshot.timeline
+  const work = comingWork(snapshot, state)
+  const circuit = work && snapshot.circuits[work.pieceId]
+  if (!tile || !work || !circuit) return none
+  const station = stationsAt(circuit, work.repeat, work.lap, snapshot.ease)[number - 1]!
+  const exercise = exerciseAt(station, work)
+  const next = phases.slice(work.index + 1).find((phase) => phase.kind === 'work' && phase.pieceId === work.pieceId && phase.turn !== work.turn)
+  const unitsAt = (phase: Phase | undefined, at: number) => (phase ? (circuit.turns?.[phase.turn ?? 0]?.[at] ?? []) : [])
+  const units = circuit.units ?? snapshot.groups
+  const namesOf = (ids: readonly number[]) => ids.flatMap((unit) => units[unit] ?? []).flatMap((id) => snapshot.people.find((person) => person.id === id)?.name ?? [])
+  const here = unitsAt(work, number - 1)
+  const goesTo = next ? (circuit.turns?.[next.turn ?? 0] ?? []).findIndex((units) => units.some((unit) => here.includes(unit))) : -1
+  const ahead = isAhead(state, work)
+  const side = ahead && exercise?.sides === 'half' ? 'change sides at the half' : sideNow(exercise, work, circuit, ahead ? 0 : state.elapsed)
+  return {
+    ...none,
+    ahead,
+    people: tile.people,
+    coming: tile.coming,
+    closed: tile.closed ?? false,
+    items: station.list?.items ?? [],
+    ...(!tile.closed && !station.rest && exercise && { exercise }),
+    ...(tile.works !== undefined && { works: tile.works }),
+    ...(side && { side }),
+    nextPeople: namesOf(unitsAt(next, number - 1)),
+    ...(goesTo >= 0 && !circuit.units && { nextStation: goesTo + 1 }),
+  }
+}
