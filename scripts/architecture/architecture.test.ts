@@ -1,0 +1,39 @@
+import { existsSync, readdirSync, readFileSync } from 'node:fs'
+import { dirname, join } from 'node:path'
+import { describe, expect, it } from 'vitest'
+import { floors } from '../../eslint.floors.mjs'
+import { picture } from './draw'
+import { circlesIn, importsIn } from './imports'
+
+const core = 'src/core'
+const imports = importsIn(core)
+
+describe('the house', () => {
+  it('has no circle of files, types counted too', () => {
+    expect(circlesIn(imports)).toEqual([])
+    expect(circlesIn([...imports, { from: 'base/units.ts', to: 'records/results.ts' }]).length).toBeGreaterThan(0)
+  })
+
+  it('has each folder of the core on one floor', () => {
+    const folders = [...new Set(imports.flatMap(({ from, to }) => [dirname(from), dirname(to)]))]
+    const named = floors.map(([floor]) => floor)
+    expect(folders.filter((folder) => !named.includes(folder))).toEqual([])
+    expect(named.filter((floor) => !readdirSync(join(core, floor)).some((file) => file.endsWith('.ts')))).toEqual([])
+  })
+
+  it('says at the door of each room what it is', () => {
+    for (const [floor] of floors) {
+      const readme = join(core, floor, 'README.md')
+      expect(existsSync(readme), readme).toBe(true)
+      const lines = readFileSync(readme, 'utf8').trim().split('\n')
+      expect(lines.length, readme).toBeLessThanOrEqual(12)
+      for (const word of ['**Takes**', '**Gives**', '**Begin**']) expect(lines.join('\n'), readme).toContain(word)
+      const uses = floors.map(([name]) => name).filter((name) => name !== floor && imports.some(({ from, to }) => dirname(from) === floor && dirname(to) === name))
+      expect(lines, readme).toContain(`- **Uses** ${uses.join(', ') || 'nothing'}.`)
+    }
+  })
+
+  it('is drawn as it is', () => {
+    expect(readFileSync('docs/architecture.svg', 'utf8')).toBe(picture(imports))
+  })
+})
