@@ -1,4 +1,5 @@
 import { createNodeResolver, importX } from 'eslint-plugin-import-x'
+import jsxA11y from 'eslint-plugin-jsx-a11y'
 import reactHooks from 'eslint-plugin-react-hooks'
 import tseslint from 'typescript-eslint'
 import { floors } from './eslint.floors.mjs'
@@ -32,6 +33,28 @@ export default tseslint.config(
       '@typescript-eslint/consistent-type-imports': 'error',
       '@typescript-eslint/no-non-null-assertion': 'off',
       eqeqeq: 'error',
+    },
+  },
+  {
+    // What the compiler knows: a promise that nobody waits for, and a case that was forgotten.
+    files: ['**/*.{ts,tsx}'],
+    ignores: ['eslint.floors.d.mts'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
+      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
+    },
+  },
+  {
+    files: ['src/**/*.tsx'],
+    ...jsxA11y.flatConfigs.recommended,
+    rules: {
+      ...jsxA11y.flatConfigs.recommended.rules,
+      // Fields of the interface's library know when they may take the focus.
+      'jsx-a11y/no-autofocus': ['error', { ignoreNonDOM: true }],
+      // What scrolls has to be reached by keys.
+      'jsx-a11y/no-noninteractive-tabindex': ['error', { tags: [], roles: ['region', 'tabpanel'] }],
     },
   },
   { files: ['src/**/*.tsx', 'src/ui/**/*.ts'], plugins: { 'react-hooks': reactHooks }, rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' } },
