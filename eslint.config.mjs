@@ -18,11 +18,13 @@ const outside = [
 ]
 
 /** Each floor of the core may use those below it. */
-const zones = floors.map(([floor], index) => ({
-  target: `./src/core/${floor}/*.ts`,
-  from: floors.slice(index + 1).map(([above]) => `./src/core/${above}/*.ts`),
-  message: `${floor} stands below it: see eslint.floors.mjs`,
-})).filter(({ from }) => from.length > 0)
+const zones = floors
+  .map(([floor], index) => ({
+    target: `./src/core/${floor}/*.ts`,
+    from: floors.slice(index + 1).map(([above]) => `./src/core/${above}/*.ts`),
+    message: `${floor} stands below it: see eslint.floors.mjs`,
+  }))
+  .filter(({ from }) => from.length > 0)
 
 export default tseslint.config(
   { ignores: ['dist/', '.astro/', 'data/', 'node_modules/', 'playwright-report/', 'test-results/'] },
@@ -57,32 +59,64 @@ export default tseslint.config(
       'jsx-a11y/no-noninteractive-tabindex': ['error', { tags: [], roles: ['region', 'tabpanel'] }],
     },
   },
-  { files: ['src/**/*.tsx', 'src/ui/**/*.ts'], plugins: { 'react-hooks': reactHooks }, rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' } },
+  {
+    files: ['src/**/*.tsx', 'src/ui/**/*.ts'],
+    plugins: { 'react-hooks': reactHooks },
+    rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+  },
   { files: ['src/core/**/*.ts'], ignores: ['**/*.test.ts'], rules: never(server, ui, pages, outside) },
   {
     files: ['src/core/**/*.ts'],
     ignores: ['**/*.test.ts'],
     plugins: { 'import-x': importX },
-    settings: { 'import-x/resolver-next': [createNodeResolver({ extensions: ['.ts'] })], 'import-x/parsers': { '@typescript-eslint/parser': ['.ts'] } },
+    settings: {
+      'import-x/resolver-next': [createNodeResolver({ extensions: ['.ts'] })],
+      'import-x/parsers': { '@typescript-eslint/parser': ['.ts'] },
+    },
     rules: { 'import-x/no-cycle': 'error', 'import-x/no-restricted-paths': ['error', { zones }] },
   },
   {
     files: ['src/core/**/*.ts'],
     ignores: ['**/*.test.ts'],
-    rules: { 'no-restricted-syntax': ['error', { selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']", message: 'The core has no clock of its own: pass the time in.' }] },
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']",
+          message: 'The core has no clock of its own: pass the time in.',
+        },
+      ],
+    },
   },
   { files: ['src/ui/**/*.{ts,tsx}', 'src/workers/**/*.ts'], rules: never(server, pages) },
   { files: ['src/server/**/*.ts'], rules: never(ui, pages) },
   {
     files: ['src/**/*.ts'],
     ignores: ['src/server/db/**'],
-    rules: { '@typescript-eslint/no-restricted-imports': ['error', { patterns: [{ group: ['**/db/pool'], importNames: ['database'], message: 'work on a hall begins with inTheHall or inHall' }] }] },
+    rules: {
+      '@typescript-eslint/no-restricted-imports': [
+        'error',
+        { patterns: [{ group: ['**/db/pool'], importNames: ['database'], message: 'work on a hall begins with inTheHall or inHall' }] },
+      ],
+    },
   },
   {
-    // Whoever holds a transaction and asks for a second connection can stop the whole app: services only ever work in the one that they are given.
+    // Whoever holds a transaction and asks for a second connection can stop the whole app: services only ever work in the one that
+    // they are given.
     files: ['src/server/services/**/*.ts'],
     rules: {
-      '@typescript-eslint/no-restricted-imports': ['error', { patterns: [{ group: ['**/db/pool', '**/db/in-hall', '**/actions/*', '**/jobs/*', 'pg', 'drizzle-orm/node-postgres'], allowTypeImports: true, message: 'a service works in the transaction that it is given (InHall), and opens none' }] }],
+      '@typescript-eslint/no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: ['**/db/pool', '**/db/in-hall', '**/actions/*', '**/jobs/*', 'pg', 'drizzle-orm/node-postgres'],
+              allowTypeImports: true,
+              message: 'a service works in the transaction that it is given (InHall), and opens none',
+            },
+          ],
+        },
+      ],
     },
   },
 )

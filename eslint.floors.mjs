@@ -1,5 +1,6 @@
 /**
- * The floors of the core, from the ground up: a room uses those before it, and none after. This is the only place where their order is written; the linter holds it, and the picture in docs/architecture.md is drawn from it.
+ * The floors of the core, from the ground up: a room uses those before it, and none after. This is the only place where their
+ * order is written; the linter holds it, and the picture in docs/architecture.md is drawn from it.
  */
 export const floors = [
   ['base', 'numbers, results, limits, reading: no word of the trade yet'],

@@ -2,7 +2,15 @@ import { defineConfig } from '@playwright/test'
 
 import { readdirSync } from 'node:fs'
 
-const quiet = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync']
+const quiet = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+]
 
 export default defineConfig({
   testDir: 'tests/e2e',

@@ -7,8 +7,29 @@ const alias = { '@core': at('./src/core'), '@server': at('./src/server'), '@ui':
 export default defineConfig({
   test: {
     projects: [
-      { resolve: { alias }, test: { name: 'unit', sequence: { shuffle: true }, include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'], testTimeout: 120_000, isolate: false, unstubGlobals: true } },
-      { resolve: { alias }, test: { name: 'server', sequence: { shuffle: true }, include: ['tests/server/**/*.test.ts'], globalSetup: 'tests/fixtures/template.ts', maxWorkers: 4, testTimeout: 120_000, hookTimeout: 300_000 } },
+      {
+        resolve: { alias },
+        test: {
+          name: 'unit',
+          sequence: { shuffle: true },
+          include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'],
+          testTimeout: 120_000,
+          isolate: false,
+          unstubGlobals: true,
+        },
+      },
+      {
+        resolve: { alias },
+        test: {
+          name: 'server',
+          sequence: { shuffle: true },
+          include: ['tests/server/**/*.test.ts'],
+          globalSetup: 'tests/fixtures/template.ts',
+          maxWorkers: 4,
+          testTimeout: 120_000,
+          hookTimeout: 300_000,
+        },
+      },
     ],
   },
 })

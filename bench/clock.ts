@@ -12,14 +12,20 @@ export function percentile(values: readonly number[], share: number): number {
   return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? NaN
 }
 
-/** How late cues are in a browser: put onto the audio clock ahead of time, beside a plain loop of an interval timer; idle, and with the page's thread blocked. */
+/**
+ * How late cues are in a browser: put onto the audio clock ahead of time, beside a plain loop of an interval timer; idle, and with
+ * the page's thread blocked.
+ */
 export async function benchCues(browser: Browser, base: string): Promise<void> {
   console.log('Cues in Chromium, 24 of each, ms late (p50, p99)')
   for (const blocked of [false, true]) {
     const page = await browser.newPage()
     await page.goto(base)
     const { ours, plain } = await measured(page, blocked)
-    const line = (what: string, late: number[]) => console.log(`  ${blocked ? 'thread blocked' : 'idle          '}  ${what}: ${percentile(late, 0.5).toFixed(1)}, ${percentile(late, 0.99).toFixed(1)}`)
+    const line = (what: string, late: number[]) =>
+      console.log(
+        `  ${blocked ? 'thread blocked' : 'idle          '}  ${what}: ${percentile(late, 0.5).toFixed(1)}, ${percentile(late, 0.99).toFixed(1)}`,
+      )
     line('on the audio clock ', ours)
     line('plain interval loop', plain)
     await page.close()
@@ -33,7 +39,8 @@ function measured(page: Page, blocked: boolean): Promise<{ ours: number[]; plain
     const audio = new AudioContext()
     await audio.resume()
     // Tells, sample by sample, when something begins to sound.
-    const source = 'registerProcessor("onset", class extends AudioWorkletProcessor { constructor() { super(); this.quiet = 0 } process([[input]]) { if (input) for (let i = 0; i < input.length; i++) { if (Math.abs(input[i]) > 0.01) { if (this.quiet > 2000) this.port.postMessage((currentFrame + i) / sampleRate); this.quiet = 0 } else this.quiet++ } return true } })'
+    const source =
+      'registerProcessor("onset", class extends AudioWorkletProcessor { constructor() { super(); this.quiet = 0 } process([[input]]) { if (input) for (let i = 0; i < input.length; i++) { if (Math.abs(input[i]) > 0.01) { if (this.quiet > 2000) this.port.postMessage((currentFrame + i) / sampleRate); this.quiet = 0 } else this.quiet++ } return true } })'
     await audio.audioWorklet.addModule(URL.createObjectURL(new Blob([source], { type: 'text/javascript' })))
     const onset = new AudioWorkletNode(audio, 'onset')
     onset.connect(audio.destination)
@@ -66,7 +73,10 @@ function measured(page: Page, blocked: boolean): Promise<{ ours: number[]; plain
   }, blocked)
 }
 
-/** How far a screen whose own clock runs 200 ppm fast is off over a class of an hour: ours, which asks the server, beside one that counts by itself. */
+/**
+ * How far a screen whose own clock runs 200 ppm fast is off over a class of an hour: ours, which asks the server, beside one that
+ * counts by itself.
+ */
 export function benchDrift(): void {
   const timeline = { ...snapshotOf('demo-lunch').timeline }
   const hour: RunEvent[] = [{ sequence: 1, id: 'a', at: 0, who: 'Coach', command: { type: 'start' } }]
@@ -80,7 +90,9 @@ export function benchDrift(): void {
     const is = stateAt(foldEvents(long, hour), truth + 9_900)
     worst = Math.max(worst, Math.abs(wall.shown(truth + 9_900).gone - is.gone))
   }
-  console.log(`Drift over 60 minutes with a clock 200 ppm fast: ${worst.toFixed(1)} ms, counting by itself ${(3_600_000 * 200e-6).toFixed(0)} ms`)
+  console.log(
+    `Drift over 60 minutes with a clock 200 ppm fast: ${worst.toFixed(1)} ms, counting by itself ${(3_600_000 * 200e-6).toFixed(0)} ms`,
+  )
 }
 
 const asks = 12
@@ -112,7 +124,10 @@ async function pageOffset(page: Page): Promise<number> {
   return estimateOffset(samples, samples.at(-1)!.received)!.offset
 }
 
-/** How far the instants at which screens change a phase lie apart: 20 clients and 3 browser pages, each with its own estimate of the server's time. */
+/**
+ * How far the instants at which screens change a phase lie apart: 20 clients and 3 browser pages, each with its own estimate of
+ * the server's time.
+ */
 export async function benchSkew(browser: Browser, base: string): Promise<void> {
   const pages = await Promise.all(
     [0, 1, 2].map(async () => {
@@ -129,5 +144,7 @@ export async function benchSkew(browser: Browser, base: string): Promise<void> {
   await Promise.all(pages.map((page) => page.close()))
   const apart = offsets.flatMap((one, index) => offsets.slice(index + 1).map((other) => Math.abs(one - other)))
   const p95 = percentile(apart, 0.95)
-  console.log(`Boundaries of 20 clients and 3 pages, every twentieth answer up to 300 ms late: ${percentile(apart, 0.5).toFixed(1)} ms apart, p95 ${p95.toFixed(1)} ms (aim 16.7 ms: ratio ${(p95 / 16.7).toFixed(2)})`)
+  console.log(
+    `Boundaries of 20 clients and 3 pages, every twentieth answer up to 300 ms late: ${percentile(apart, 0.5).toFixed(1)} ms apart, p95 ${p95.toFixed(1)} ms (aim 16.7 ms: ratio ${(p95 / 16.7).toFixed(2)})`,
+  )
 }

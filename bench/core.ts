@@ -13,7 +13,10 @@ import { demoPeople } from '../scripts/demo/people'
 /** A 90-minute class: 12 stations, 40 people, a warm-up, seven laps, water and a cool-down. */
 function longClass(): ClassDocument {
   const stations = (prefix: string, count: number) =>
-    Array.from({ length: count }, (_, index) => ({ id: `${prefix}${index}`, uses: [{ id: `${prefix}${index}u`, exerciseId: libraryExercises[index % libraryExercises.length]!.id }] }))
+    Array.from({ length: count }, (_, index) => ({
+      id: `${prefix}${index}`,
+      uses: [{ id: `${prefix}${index}u`, exerciseId: libraryExercises[index % libraryExercises.length]!.id }],
+    }))
   const plan = Plan.parse({
     id: 'long',
     name: 'Long',
@@ -22,25 +25,69 @@ function longClass(): ClassDocument {
       {
         id: 'all',
         pieces: [
-          { id: 'warm', type: 'circuit', travel: 'together', laps: 2, stations: stations('w', 6), stay: { kind: 'intervals', workSeconds: [40] } },
-          { id: 'main', type: 'circuit', travel: 'rotate', laps: 7, lapRestSeconds: 60, transition: { seconds: 15 }, stations: stations('m', 12), stay: { kind: 'intervals', workSeconds: [36] } },
+          {
+            id: 'warm',
+            type: 'circuit',
+            travel: 'together',
+            laps: 2,
+            stations: stations('w', 6),
+            stay: { kind: 'intervals', workSeconds: [40] },
+          },
+          {
+            id: 'main',
+            type: 'circuit',
+            travel: 'rotate',
+            laps: 7,
+            lapRestSeconds: 60,
+            transition: { seconds: 15 },
+            stations: stations('m', 12),
+            stay: { kind: 'intervals', workSeconds: [36] },
+          },
           { id: 'water', type: 'pause', kind: 'water', seconds: 120 },
-          { id: 'cool', type: 'circuit', travel: 'together', laps: 1, stations: stations('c', 8), stay: { kind: 'intervals', workSeconds: [40] } },
+          {
+            id: 'cool',
+            type: 'circuit',
+            travel: 'together',
+            laps: 1,
+            stations: stations('c', 8),
+            stay: { kind: 'intervals', workSeconds: [40] },
+          },
         ],
       },
     ],
   })
   const walkIns = Array.from({ length: 40 }, (_, index) => ({ ...demoPeople[index % demoPeople.length]!, id: `p${index}` }))
-  return { name: 'Long', startsAt: '2026-01-05T10:00:00Z', roomId: 'r', plan, here: walkIns.map((person) => person.id), walkIns, groupSize: 'fit' }
+  return {
+    name: 'Long',
+    startsAt: '2026-01-05T10:00:00Z',
+    roomId: 'r',
+    plan,
+    here: walkIns.map((person) => person.id),
+    walkIns,
+    groupSize: 'fit',
+  }
 }
 
 /** 60 people in pairs on 20 stations, two groups at some of them, with wishes that cost something. */
 function bigClass(): ClassDocument {
   const document = longClass()
   const main = document.plan.parts[0]!.pieces[1] as Circuit
-  main.stations = Array.from({ length: 20 }, (_, index) => ({ id: `b${index}`, uses: [{ id: `b${index}u`, exerciseId: libraryExercises[(index * 3) % libraryExercises.length]!.id, sides: 'none' }], span: 1, rest: false, skipLaps: [], capacity: 6 }))
+  main.stations = Array.from({ length: 20 }, (_, index) => ({
+    id: `b${index}`,
+    uses: [{ id: `b${index}u`, exerciseId: libraryExercises[(index * 3) % libraryExercises.length]!.id, sides: 'none' }],
+    span: 1,
+    rest: false,
+    skipLaps: [],
+    capacity: 6,
+  }))
   const walkIns = Array.from({ length: 60 }, (_, index) => ({ ...demoPeople[index % demoPeople.length]!, id: `q${index}` }))
-  return { ...document, here: walkIns.map((person) => person.id), walkIns, groupSize: 'pairs', wishes: { levels: 'mix', sharedLoads: true, newPartners: 0, together: [], apart: [] } }
+  return {
+    ...document,
+    here: walkIns.map((person) => person.id),
+    walkIns,
+    groupSize: 'pairs',
+    wishes: { levels: 'mix', sharedLoads: true, newPartners: 0, together: [], apart: [] },
+  }
 }
 
 function arrangedAll(document: ClassDocument): void {
@@ -76,14 +123,22 @@ export function benchCore(): void {
   const fit = timed(60, () => fitToSlot(plan, circuit, { ratio: 2, locked: new Set() }))
   console.log('A class into timeline, rotation and gear')
   console.log(`  ${Math.round(total / 60)} minutes, ${phases.length} phases, 12 stations, 40 people`)
-  const line = (what: string, milliseconds: number, aim: number) => console.log(`  ${what}: median ${milliseconds.toFixed(2)} ms (aim under ${aim} ms: ratio ${(milliseconds / aim).toFixed(2)})`)
+  const line = (what: string, milliseconds: number, aim: number) =>
+    console.log(`  ${what}: median ${milliseconds.toFixed(2)} ms (aim under ${aim} ms: ratio ${(milliseconds / aim).toFixed(2)})`)
   line('compiled, rotated, counted', figure, 5)
   line('the same, and all findings', findings, 8)
   line('fit to slot, a full search', fit, 100)
   const big = bigClass()
-  const kinds = Array.from({ length: 40 }, (_, index) => ({ ...demoGear[index % demoGear.length]!, id: index < demoGear.length ? demoGear[index]!.id : `more-${index}` }))
+  const kinds = Array.from({ length: 40 }, (_, index) => ({
+    ...demoGear[index % demoGear.length]!,
+    id: index < demoGear.length ? demoGear[index]!.id : `more-${index}`,
+  }))
   const rotated = computeClass(big, { ...library, gear: kinds })
-  const rotations = new Map(rotated.rotations.flatMap(({ circuit, rotation, units }) => (rotation.ok ? [[circuit.id, { rotation: rotation.value, units }] as const] : [])))
+  const rotations = new Map(
+    rotated.rotations.flatMap(({ circuit, rotation, units }) =>
+      rotation.ok ? [[circuit.id, { rotation: rotation.value, units }] as const] : [],
+    ),
+  )
   const counted = timed(120, () => countGear({ plan: big.plan, exercises: libraryExercises, kinds, groups: rotated.groups, rotations }))
   line('gear counted: 60 people, 20 stations, 40 kinds', counted, 10)
   const many = timed(6, () => arrangedAll(bigClass()))

@@ -58,12 +58,20 @@ async function measure(hall: Hall, seconds: number): Promise<Measured> {
     const isStop = sequence % 4 === 1
     const began = performance.now()
     if (sequence > 8) sent.set(sequence + 1, began)
-    const { status } = await press(hall, runId, sequence, isStop ? 'stop' : sequence % 4 === 2 ? 'resume' : sequence % 4 === 3 ? 'hold' : 'release')
+    const { status } = await press(
+      hall,
+      runId,
+      sequence,
+      isStop ? 'stop' : sequence % 4 === 2 ? 'resume' : sequence % 4 === 3 ? 'hold' : 'release',
+    )
     if (status !== 200) throw new Error(`a command was answered with ${status}`)
     // The first few open the lines to the database, and are compiled.
     if (isStop && sequence > 8) found.stops.push(performance.now() - began)
     sequence++
-    found.megabytes = Math.max(found.megabytes, Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${hall.server.pid}/status`, 'utf8'))![1]) / 1024)
+    found.megabytes = Math.max(
+      found.megabytes,
+      Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${hall.server.pid}/status`, 'utf8'))![1]) / 1024,
+    )
     await new Promise((resolve) => setTimeout(resolve, 100))
   }
   found.loop = (await hall.get('/api/health')).body.loopDelayMs as number
@@ -72,20 +80,29 @@ async function measure(hall: Hall, seconds: number): Promise<Measured> {
 }
 
 const line = (what: string, { commands, stops, beats, loop, megabytes }: Measured) =>
-  console.log(`  ${what}  command to client p99 ${percentile(commands, 0.99).toFixed(0)} ms · stop p99 ${percentile(stops, 0.99).toFixed(0)} ms · beat late p99 ${percentile(beats, 0.99).toFixed(0)} ms · loop delay p99 ${loop.toFixed(0)} ms · ${megabytes.toFixed(0)} MB`)
+  console.log(
+    `  ${what}  command to client p99 ${percentile(commands, 0.99).toFixed(0)} ms · stop p99 ${percentile(stops, 0.99).toFixed(0)} ms · beat late p99 ${percentile(beats, 0.99).toFixed(0)} ms · loop delay p99 ${loop.toFixed(0)} ms · ${megabytes.toFixed(0)} MB`,
+  )
 
 const median = (values: number[]) => percentile(values, 0.5)
 
-/** What a room notices while every computation and the heaviest pages are asked for as fast as they are answered: beside a quiet time, in the same process. */
+/**
+ * What a room notices while every computation and the heaviest pages are asked for as fast as they are answered: beside a quiet
+ * time, in the same process.
+ */
 export async function benchFlood(template: string): Promise<void> {
   process.env.TEMPLATE_DATABASE = template
-  console.log(`A room of ${streams} screens while the app is flooded with its heaviest legal requests (rate limits lifted; aims: each p99 under 100 ms and within 3 times of quiet, loop delay under 50 ms, under 500 MB)`)
+  console.log(
+    `A room of ${streams} screens while the app is flooded with its heaviest legal requests (rate limits lifted; aims: each p99 under 100 ms and within 3 times of quiet, loop delay under 50 ms, under 500 MB)`,
+  )
   const ratios: { quiet: Measured; flooded: Measured }[] = []
   for (let round = 0; round < rounds; round++) {
     const hall = await openHall()
     const quiet = await measure(hall, secondsEach)
     // It stands for other machines: it takes no time from the app's.
-    const flooder = spawn('nice', ['-n', '10', 'node', 'bench/flooder.mjs', hall.server.base, String(secondsEach + 3)], { stdio: ['ignore', 'pipe', 'inherit'] })
+    const flooder = spawn('nice', ['-n', '10', 'node', 'bench/flooder.mjs', hall.server.base, String(secondsEach + 3)], {
+      stdio: ['ignore', 'pipe', 'inherit'],
+    })
     let said = ''
     flooder.stdout.on('data', (text: Buffer) => (said += text.toString()))
     const over = new Promise((resolve) => flooder.once('exit', resolve))
@@ -95,10 +112,21 @@ export async function benchFlood(template: string): Promise<void> {
     ratios.push({ quiet, flooded })
     line('quiet  ', quiet)
     line('flooded', flooded)
-    if (round === 0) console.log(`  answered: ${Object.entries(JSON.parse(said) as Record<string, Record<string, number>>).map(([kind, by]) => `${kind} ${Object.entries(by).map(([status, times]) => `${times}×${status}`).join(' ')}`).join(' · ')}`)
+    if (round === 0)
+      console.log(
+        `  answered: ${Object.entries(JSON.parse(said) as Record<string, Record<string, number>>)
+          .map(
+            ([kind, by]) =>
+              `${kind} ${Object.entries(by)
+                .map(([status, times]) => `${times}×${status}`)
+                .join(' ')}`,
+          )
+          .join(' · ')}`,
+      )
     await hall.close()
   }
-  const of = (pick: (measured: Measured) => number) => [median(ratios.map(({ flooded }) => pick(flooded))), median(ratios.map(({ quiet }) => pick(quiet)))] as const
+  const of = (pick: (measured: Measured) => number) =>
+    [median(ratios.map(({ flooded }) => pick(flooded))), median(ratios.map(({ quiet }) => pick(quiet)))] as const
   const told: [string, readonly [number, number], number][] = [
     ['command to client p99', of(({ commands }) => percentile(commands, 0.99)), 100],
     ['stop p99', of(({ stops }) => percentile(stops, 0.99)), 100],
@@ -106,5 +134,8 @@ export async function benchFlood(template: string): Promise<void> {
     ['loop delay p99', of(({ loop }) => loop), 50],
     ['memory, MB', of(({ megabytes }) => megabytes), 500],
   ]
-  for (const [what, [flooded, quiet], aim] of told) console.log(`  median of ${rounds}: ${what} ${flooded.toFixed(0)} flooded, ${quiet.toFixed(0)} quiet (ratio ${(flooded / Math.max(1, quiet)).toFixed(1)}; aim ${aim}: ratio ${(flooded / aim).toFixed(2)})`)
+  for (const [what, [flooded, quiet], aim] of told)
+    console.log(
+      `  median of ${rounds}: ${what} ${flooded.toFixed(0)} flooded, ${quiet.toFixed(0)} quiet (ratio ${(flooded / Math.max(1, quiet)).toFixed(1)}; aim ${aim}: ratio ${(flooded / aim).toFixed(2)})`,
+    )
 }

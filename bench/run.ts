@@ -17,9 +17,16 @@ if (!process.env.DATABASE_URL) {
 } else {
   const { url, drop } = await withFreshDatabase('bench')
   const server = await startServer(url)
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--autoplay-policy=no-user-gesture-required'] })
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--autoplay-policy=no-user-gesture-required'],
+  })
   try {
-    const opened = await fetch(`${server.base}/api/classes/demo-lunch/runs`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: '{}' })
+    const opened = await fetch(`${server.base}/api/classes/demo-lunch/runs`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: '{}',
+    })
     const { id } = (await opened.json()) as { id: string }
     const controls = await (await fetch(`${server.base}/runs/${id}`)).text()
     await benchCues(browser, server.base)

@@ -6,9 +6,14 @@ import { brotliCompress, constants, gzip } from 'node:zlib'
 const worth = /\.(js|css|svg|json|map|html|txt)$/
 const [brotli, zip] = [promisify(brotliCompress), promisify(gzip)]
 
-/** Puts a compressed copy beside every file of a folder that is smaller so: compressed once, as far as it goes, instead of at every request. */
+/**
+ * Puts a compressed copy beside every file of a folder that is smaller so: compressed once, as far as it goes, instead of at every
+ * request.
+ */
 export async function compressAssets(folder: string): Promise<void> {
-  const files = (await readdir(folder, { recursive: true, withFileTypes: true })).filter((entry) => entry.isFile() && worth.test(entry.name))
+  const files = (await readdir(folder, { recursive: true, withFileTypes: true })).filter(
+    (entry) => entry.isFile() && worth.test(entry.name),
+  )
   await Promise.all(
     files.map(async (entry) => {
       const path = join(entry.parentPath, entry.name)

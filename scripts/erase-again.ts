@@ -5,7 +5,8 @@ import { closeDatabase, sidePool } from '../src/server/db/pool'
 import { erasePerson, markOf } from '../src/server/services/personal-data'
 
 /**
- * After a backup was put back: erases everyone again who was erased since it was made. With `--note`, before that: puts all whom the present database knows to be
+ * After a backup was put back: erases everyone again who was erased since it was made. With `--note`, before that: puts all whom
+ * the present database knows to be
  * erased onto the list beside it (ERASED_LIST).
  */
 const list = process.env.ERASED_LIST
@@ -35,6 +36,7 @@ else {
   const { rows: halls } = await sidePool().query<{ id: string }>('select id from hall')
   let erased = 0
   for (const { id } of halls) erased += await inHall(id, (hall) => eraseAgain(hall, marks))
-  if (erased > 0) console.log(`${erased} ${erased === 1 ? 'person' : 'people'} erased since that backup ${erased === 1 ? 'was' : 'were'} erased again.`)
+  if (erased > 0)
+    console.log(`${erased} ${erased === 1 ? 'person' : 'people'} erased since that backup ${erased === 1 ? 'was' : 'were'} erased again.`)
 }
 await closeDatabase()

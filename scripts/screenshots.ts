@@ -11,9 +11,21 @@ const context = await browser.newContext({ viewport: { width: 1280, height: 800 
 
 /** The digits of the wall once they stand between two figures: the phase before may have passed through them. */
 const digitsWithin = (wall: Page, least: number, most: number) =>
-  wall.waitForFunction(([low, high]) => { const digits = Number(document.querySelector('[data-testid=digits]')?.textContent?.replace(/\D/g, '')); return digits > low! && digits < high! }, [least, most])
+  wall.waitForFunction(
+    ([low, high]) => {
+      const digits = Number(document.querySelector('[data-testid=digits]')?.textContent?.replace(/\D/g, ''))
+      return digits > low! && digits < high!
+    },
+    [least, most],
+  )
 
-const settle = (page: Page) => page.waitForFunction(() => document.querySelector('astro-island[ssr]') === null && ![...document.querySelectorAll('[role=status]')].some((each) => each.textContent === 'One moment …') && document.fonts.status === 'loaded')
+const settle = (page: Page) =>
+  page.waitForFunction(
+    () =>
+      document.querySelector('astro-island[ssr]') === null &&
+      ![...document.querySelectorAll('[role=status]')].some((each) => each.textContent === 'One moment …') &&
+      document.fonts.status === 'loaded',
+  )
 const take = async (page: Page, name: string) => {
   await settle(page)
   await page.screenshot({ path: `${folder}${name}.png` })
@@ -21,7 +33,19 @@ const take = async (page: Page, name: string) => {
 
 try {
   const page = await context.newPage()
-  const views = { classes: '/', shape: '/classes/demo-lunch/shape', people: '/classes/demo-lunch/people', rotation: '/classes/demo-lunch/rotation', room: '/classes/demo-lunch/room', gear: '/classes/demo-lunch/gear', inventory: '/gear', brief: '/classes/demo-lunch/brief', plans: '/plans', exercises: '/exercises', log: '/log' }
+  const views = {
+    classes: '/',
+    shape: '/classes/demo-lunch/shape',
+    people: '/classes/demo-lunch/people',
+    rotation: '/classes/demo-lunch/rotation',
+    room: '/classes/demo-lunch/room',
+    gear: '/classes/demo-lunch/gear',
+    inventory: '/gear',
+    brief: '/classes/demo-lunch/brief',
+    plans: '/plans',
+    exercises: '/exercises',
+    log: '/log',
+  }
   for (const [name, path] of Object.entries(views)) {
     await page.goto(server.base + path)
     await take(page, name)

@@ -18,7 +18,8 @@ async function seed(fresh: boolean): Promise<void> {
   const [row] = await database().select({ halls: count() }).from(halls)
   if (row!.halls > 0) return
   const hallId = demoHall.id
-  const rowsOf = <D extends { id: string; name: string }>(documents: D[]) => documents.map((document) => ({ hallId, id: document.id, name: document.name, document }))
+  const rowsOf = <D extends { id: string; name: string }>(documents: D[]) =>
+    documents.map((document) => ({ hallId, id: document.id, name: document.name, document }))
   // A demo of another day, for tests that set the clock.
   const today = new Date(process.env.SEED_NOW ?? Date.now())
   const past = demoRuns(today)
@@ -30,7 +31,13 @@ async function seed(fresh: boolean): Promise<void> {
     await tx.insert(gearKinds).values(rowsOf(demoGear))
     await tx.insert(plans).values(rowsOf(demoPlans))
     await tx.insert(classes).values(
-      [...past.map((run) => run.document), ...demoClasses(today)].map(({ id, document }) => ({ hallId, id, name: document.name, startsAt: new Date(document.startsAt), document })),
+      [...past.map((run) => run.document), ...demoClasses(today)].map(({ id, document }) => ({
+        hallId,
+        id,
+        name: document.name,
+        startsAt: new Date(document.startsAt),
+        document,
+      })),
     )
     for (const demo of past) {
       const { run, events } = played(demo)
@@ -39,7 +46,9 @@ async function seed(fresh: boolean): Promise<void> {
       await tx.insert(runEvents).values(events.map((event) => ({ hallId, runId: run.id, ...event })))
     }
   })
-  console.log(`The demo hall ${demoHall.name} is in: ${demoPeople.length} people, ${libraryExercises.length} exercises, ${demoGear.length} kinds of gear, ${demoClasses(today).length} classes, ${past.length} past runs.`)
+  console.log(
+    `The demo hall ${demoHall.name} is in: ${demoPeople.length} people, ${libraryExercises.length} exercises, ${demoGear.length} kinds of gear, ${demoClasses(today).length} classes, ${past.length} past runs.`,
+  )
 }
 
 const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
@@ -51,7 +60,13 @@ function played({ document: { id, document }, commands }: DemoRun) {
   const snapshot = takeSnapshot(document, computed, library, room.name)
   if (!snapshot.ok) throw new Error(`demo class ${id}: ${snapshot.problems.map((each) => each.message).join(' ')}`)
   const begin = Date.parse(document.startsAt)
-  const events: RunEvent[] = commands.map(([seconds, command], index) => ({ sequence: index + 1, id: commandId(), at: begin + seconds * 1000, who: 'Coach', command }))
+  const events: RunEvent[] = commands.map(([seconds, command], index) => ({
+    sequence: index + 1,
+    id: commandId(),
+    at: begin + seconds * 1000,
+    who: 'Coach',
+    command,
+  }))
   const end = advance(foldEvents(snapshot.value.timeline, events), begin + 12 * 3_600_000)
   const run = {
     id: `${id}-run`,

@@ -7,13 +7,19 @@ import { answerTo, notFound, refuse } from '@server/http/respond'
 /** What an address can name: nothing else is looked for in the database. */
 const id = /^[A-Za-z0-9_-]{1,64}$/
 
-/** Styles may stand in a page: what is worked out of geometry stands in attributes, and the interface's library puts rules into the head. */
+/**
+ * Styles may stand in a page: what is worked out of geometry stands in attributes, and the interface's library puts rules into the
+ * head.
+ */
 const styles = "style-src-elem 'self' 'unsafe-inline'; style-src-attr 'unsafe-inline'"
 
 // Once for the app, when it answers for the first time; not while it is built.
 if (process.env.VICINOR_SERVER) keepHouse()
 
-/** Before every page and endpoint: not too often from one address, and only addresses that can name something. What goes wrong on a page is told on a page. */
+/**
+ * Before every page and endpoint: not too often from one address, and only addresses that can name something. What goes wrong on a
+ * page is told on a page.
+ */
 export const onRequest = defineMiddleware(async ({ url, params, clientAddress, rewrite }, next) => {
   const isApi = url.pathname.startsWith('/api/')
   const named = Object.entries(params).every(([name, value]) => name === 'unknown' || value === undefined || id.test(value))

@@ -28,7 +28,9 @@ describe('the house', () => {
       const lines = readFileSync(readme, 'utf8').trim().split('\n')
       expect(lines.length, readme).toBeLessThanOrEqual(12)
       for (const word of ['**Takes**', '**Gives**', '**Begin**']) expect(lines.join('\n'), readme).toContain(word)
-      const uses = floors.map(([name]) => name).filter((name) => name !== floor && imports.some(({ from, to }) => dirname(from) === floor && dirname(to) === name))
+      const uses = floors
+        .map(([name]) => name)
+        .filter((name) => name !== floor && imports.some(({ from, to }) => dirname(from) === floor && dirname(to) === name))
       expect(lines, readme).toContain(`- **Uses** ${uses.join(', ') || 'nothing'}.`)
     }
   })

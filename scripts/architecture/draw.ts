@@ -20,7 +20,10 @@ function arrowsOf(imports: readonly Import[]): Map<string, number> {
   return arrows
 }
 
-/** The core as an SVG: its floors from the ground up, and to the right an arc from each to every floor that it uses; the more imports, the stronger. */
+/**
+ * The core as an SVG: its floors from the ground up, and to the right an arc from each to every floor that it uses; the more
+ * imports, the stronger.
+ */
 export function picture(imports: readonly Import[]): string {
   const names = floors.map(([floor]) => floor)
   const height = names.length * row + 40

@@ -8,7 +8,8 @@ import { demoPeople } from './people'
 import { demoPlans } from './plans'
 
 const plan = (id: string) => structuredClone(demoPlans.find((each) => each.id === id)!)
-const people = (from: number, count: number) => Array.from({ length: count }, (_, index) => demoPeople[(from + index) % demoPeople.length]!.id)
+const people = (from: number, count: number) =>
+  Array.from({ length: count }, (_, index) => demoPeople[(from + index) % demoPeople.length]!.id)
 
 const two = (figure: number) => String(figure).padStart(2, '0')
 
@@ -21,15 +22,42 @@ interface DemoClass {
   document: ClassDocument
 }
 
-const aClass = (id: string, name: string, startsAt: Date, roomId: string, planId: string, here: string[], groupSize: GroupSize, spots?: [x: number, y: number][]): DemoClass => ({
+const aClass = (
+  id: string,
+  name: string,
+  startsAt: Date,
+  roomId: string,
+  planId: string,
+  here: string[],
+  groupSize: GroupSize,
+  spots?: [x: number, y: number][],
+): DemoClass => ({
   id,
-  document: { name, startsAt: startsAt.toISOString(), roomId, plan: plan(planId), here, walkIns: [], groupSize, ...(spots && { spots: spots.map(([x, y]) => ({ x, y })) }) },
+  document: {
+    name,
+    startsAt: startsAt.toISOString(),
+    roomId,
+    plan: plan(planId),
+    here,
+    walkIns: [],
+    groupSize,
+    ...(spots && { spots: spots.map(([x, y]) => ({ x, y })) }),
+  },
 })
 
 const scored = (demo: DemoClass): DemoClass => ({ ...demo, document: { ...demo.document, scores: true } })
 
 /** Round the Kiln Floor, clear of its pillars and exits. */
-const lunchSpots: [x: number, y: number][] = [[1.5, 1.5], [7.5, 1.5], [13, 1.5], [16.5, 3.75], [10.25, 4], [10.75, 7], [5, 9.5], [1.5, 8]]
+const lunchSpots: [x: number, y: number][] = [
+  [1.5, 1.5],
+  [7.5, 1.5],
+  [13, 1.5],
+  [16.5, 3.75],
+  [10.25, 4],
+  [10.75, 7],
+  [5, 9.5],
+  [1.5, 8],
+]
 
 /** Classes of different shape: today and the days after. */
 export const demoClasses = (today: Date): DemoClass[] => [
@@ -53,7 +81,10 @@ const ladder = { phase: 6, start: 980 }
 
 /** What people were tapped as having done in Brick by Brick: the ends of their rounds and their time on the ladder, in seconds of each. */
 function bricks(begin: number, done: Record<string, { rounds: number; each: number; ladder?: number }>): DemoRun['commands'] {
-  const tap = (personId: string, of: typeof rounds, second: number, what: TapKind): DemoRun['commands'][number] => [begin + 10 + of.start + second, { type: 'tap', personIds: [personId], what, when: { phase: of.phase, elapsed: second * 1000 } }]
+  const tap = (personId: string, of: typeof rounds, second: number, what: TapKind): DemoRun['commands'][number] => [
+    begin + 10 + of.start + second,
+    { type: 'tap', personIds: [personId], what, when: { phase: of.phase, elapsed: second * 1000 } },
+  ]
   const taps = Object.entries(done).flatMap(([personId, their]) => [
     ...Array.from({ length: their.rounds }, (_, round) => tap(personId, rounds, 15 + their.each * (round + 1), 'round')),
     ...(their.ladder === undefined ? [] : [tap(personId, ladder, their.ladder, 'finish')]),
@@ -67,18 +98,47 @@ function bricks(begin: number, done: Record<string, { rounds: number; each: numb
 export const demoRuns = (today: Date): DemoRun[] => [
   {
     document: aClass('demo-past-lunch', 'Lunch Loop', on(today, -2, 12, 5), 'kiln-floor', 'lunch-loop', people(1, 15), 'pairs'),
-    commands: [[65, { type: 'start' }], [780, { type: 'pause' }], [824, { type: 'resume' }]],
+    commands: [
+      [65, { type: 'start' }],
+      [780, { type: 'pause' }],
+      [824, { type: 'resume' }],
+    ],
   },
   {
-    document: aClass('demo-past-sixties', 'Steady Over-60s', on(today, -3, 14, 30), 'drying-loft', 'steady-sixties', people(22, 10), 'solo'),
-    commands: [[20, { type: 'start' }], [300, { type: 'extend', seconds: 30 }], [1500, { type: 'skip' }]],
+    document: aClass(
+      'demo-past-sixties',
+      'Steady Over-60s',
+      on(today, -3, 14, 30),
+      'drying-loft',
+      'steady-sixties',
+      people(22, 10),
+      'solo',
+    ),
+    commands: [
+      [20, { type: 'start' }],
+      [300, { type: 'extend', seconds: 30 }],
+      [1500, { type: 'skip' }],
+    ],
   },
   {
-    document: aClass('demo-past-early', 'Early Two Halves', on(today, -6, 6, 30), 'kiln-floor', 'early-two-halves', people(14, 12), 'pairs'),
-    commands: [[140, { type: 'start' }], [1500, { type: 'finish' }]],
+    document: aClass(
+      'demo-past-early',
+      'Early Two Halves',
+      on(today, -6, 6, 30),
+      'kiln-floor',
+      'early-two-halves',
+      people(14, 12),
+      'pairs',
+    ),
+    commands: [
+      [140, { type: 'start' }],
+      [1500, { type: 'finish' }],
+    ],
   },
   {
-    document: scored(aClass('demo-past-bricks', 'Brick by Brick', on(today, -5, 19, 0), 'kiln-floor', 'brick-by-brick', people(2, 7), 'solo')),
+    document: scored(
+      aClass('demo-past-bricks', 'Brick by Brick', on(today, -5, 19, 0), 'kiln-floor', 'brick-by-brick', people(2, 7), 'solo'),
+    ),
     commands: bricks(45, {
       tove: { rounds: 6, each: 104, ladder: 131 },
       kwabena: { rounds: 6, each: 101, ladder: 127 },
@@ -90,7 +150,9 @@ export const demoRuns = (today: Date): DemoRun[] => [
     }),
   },
   {
-    document: scored(aClass('demo-earlier-bricks', 'Brick by Brick', on(today, -12, 19, 0), 'kiln-floor', 'brick-by-brick', people(2, 7), 'solo')),
+    document: scored(
+      aClass('demo-earlier-bricks', 'Brick by Brick', on(today, -12, 19, 0), 'kiln-floor', 'brick-by-brick', people(2, 7), 'solo'),
+    ),
     commands: bricks(70, {
       tove: { rounds: 5, each: 112, ladder: 139 },
       kwabena: { rounds: 6, each: 104, ladder: 126 },

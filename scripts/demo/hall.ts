@@ -4,7 +4,14 @@ import type { Feature, Room } from '../../src/core/library/room'
 /** Kiln Yard, a community hall in a former brickworks. Everything about it is made up. */
 export const demoHall = { id: 'kiln-yard', name: 'Kiln Yard', timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone }
 
-const feature = (id: string, kind: Feature['kind'], x: number, y: number, lengthMetres: number, widthMetres: number): Feature => ({ id, kind, x, y, lengthMetres, widthMetres })
+const feature = (id: string, kind: Feature['kind'], x: number, y: number, lengthMetres: number, widthMetres: number): Feature => ({
+  id,
+  kind,
+  x,
+  y,
+  lengthMetres,
+  widthMetres,
+})
 
 export const demoRooms: Room[] = [
   {
@@ -23,13 +30,26 @@ export const demoRooms: Room[] = [
       feature('store', 'store', 15, 0, 3, 1.2),
     ],
   },
-  { id: 'drying-loft', name: 'Drying Loft', lengthMetres: 12, widthMetres: 8, ceilingMetres: 2.5, features: [feature('loft-exit', 'exit', 5.2, 6.8, 1.6, 1.2), feature('flue', 'wall', 9, 0, 0.5, 2.4)] },
+  {
+    id: 'drying-loft',
+    name: 'Drying Loft',
+    lengthMetres: 12,
+    widthMetres: 8,
+    ceilingMetres: 2.5,
+    features: [feature('loft-exit', 'exit', 5.2, 6.8, 1.6, 1.2), feature('flue', 'wall', 9, 0, 0.5, 2.4)],
+  },
 ]
 
 const weights = (sizes: Record<number, number>) =>
-  Object.entries(sizes).map(([kilograms, owned]) => ({ id: `${kilograms}kg`, label: `${kilograms} kg`, kilograms: Number(kilograms), owned }))
+  Object.entries(sizes).map(([kilograms, owned]) => ({
+    id: `${kilograms}kg`,
+    label: `${kilograms} kg`,
+    kilograms: Number(kilograms),
+    owned,
+  }))
 
-const named = (sizes: Record<string, number>) => Object.entries(sizes).map(([label, owned]) => ({ id: label.replace(/\s/g, '-'), label, owned }))
+const named = (sizes: Record<string, number>) =>
+  Object.entries(sizes).map(([label, owned]) => ({ id: label.replace(/\s/g, '-'), label, owned }))
 
 const plain = (owned: number) => [{ id: 'one', label: '', owned }]
 

@@ -10,7 +10,9 @@ const stations = (prefix: string, exercises: string[], sides: Record<string, Sid
 
 /** One station's exercise done slowly, and counted: lower, hold, raise, hold. */
 const counted = (all: StationInput[], at: number, figures: [number, number, number, number]): StationInput[] =>
-  all.map((station, index) => (index === at ? { ...station, uses: station.uses?.map((use) => ({ ...use, tempo: { figures, from: 'top' as const } })) } : station))
+  all.map((station, index) =>
+    index === at ? { ...station, uses: station.uses?.map((use) => ({ ...use, tempo: { figures, from: 'top' as const } })) } : station,
+  )
 
 const warmUp = (prefix: string, seconds: number, exercises = ['march', 'arm-circles', 'reach-and-fold', 'hip-circles']) => ({
   id: `${prefix}-warm`,
@@ -54,10 +56,14 @@ const lunchLoop: PlanInput = {
           lapRestSeconds: 60,
           transition: { seconds: 15 },
           stay: { kind: 'intervals', workSeconds: [40] },
-          stations: stations('ll', ['goblet-squat', 'band-row', 'dead-bug', 'step-up', 'floor-press', 'shuttle-walk', 'hip-hinge', 'side-plank'], {
-            'step-up': 'byLap',
-            'side-plank': 'half',
-          }),
+          stations: stations(
+            'll',
+            ['goblet-squat', 'band-row', 'dead-bug', 'step-up', 'floor-press', 'shuttle-walk', 'hip-hinge', 'side-plank'],
+            {
+              'step-up': 'byLap',
+              'side-plank': 'half',
+            },
+          ),
         },
       ],
     },
@@ -76,13 +82,28 @@ const earlyTwoHalves: PlanInput = {
       id: 'eh-main',
       pieces: [
         {
-          id: 'eh-first', type: 'circuit', name: 'First half', travel: 'rotate', laps: 3, transition: { seconds: 15 }, stay: { kind: 'intervals', workSeconds: [20] },
+          id: 'eh-first',
+          type: 'circuit',
+          name: 'First half',
+          travel: 'rotate',
+          laps: 3,
+          transition: { seconds: 15 },
+          stay: { kind: 'intervals', workSeconds: [20] },
           stations: stations('eh-a', ['rope-skip', 'push-up', 'goblet-squat', 'plank', 'strap-row', 'glute-bridge']),
         },
         { id: 'eh-swap', type: 'pause', kind: 'swap', seconds: 140, note: 'Show the second set, station by station.' },
         {
-          id: 'eh-second', type: 'circuit', name: 'Second half', travel: 'rotate', laps: 3, transition: { seconds: 15 }, stay: { kind: 'intervals', workSeconds: [20] },
-          stations: stations('eh-b', ['shuttle-walk', 'shoulder-press', 'slider-lunge', 'side-plank', 'band-row', 'hip-hinge'], { 'slider-lunge': 'byLap', 'side-plank': 'half' }),
+          id: 'eh-second',
+          type: 'circuit',
+          name: 'Second half',
+          travel: 'rotate',
+          laps: 3,
+          transition: { seconds: 15 },
+          stay: { kind: 'intervals', workSeconds: [20] },
+          stations: stations('eh-b', ['shuttle-walk', 'shoulder-press', 'slider-lunge', 'side-plank', 'band-row', 'hip-hinge'], {
+            'slider-lunge': 'byLap',
+            'side-plank': 'half',
+          }),
         },
       ],
     },
@@ -101,8 +122,21 @@ const steadySixties: PlanInput = {
       id: 'ss-main',
       pieces: [
         {
-          id: 'ss-list', type: 'circuit', name: 'Together', travel: 'together', laps: 3, lapRestSeconds: 90, transition: { seconds: 35 }, stay: { kind: 'intervals', workSeconds: [35] },
-          stations: counted(stations('ss', ['sit-to-stand', 'band-row', 'march', 'hip-hinge', 'shoulder-press', 'calf-stretch'], { 'calf-stretch': 'byLap' }), 0, [3, 1, 2, 0]),
+          id: 'ss-list',
+          type: 'circuit',
+          name: 'Together',
+          travel: 'together',
+          laps: 3,
+          lapRestSeconds: 90,
+          transition: { seconds: 35 },
+          stay: { kind: 'intervals', workSeconds: [35] },
+          stations: counted(
+            stations('ss', ['sit-to-stand', 'band-row', 'march', 'hip-hinge', 'shoulder-press', 'calf-stretch'], {
+              'calf-stretch': 'byLap',
+            }),
+            0,
+            [3, 1, 2, 0],
+          ),
         },
       ],
     },
@@ -121,7 +155,12 @@ const eveningBlocks: PlanInput = {
       id: 'eb-main',
       pieces: [
         {
-          id: 'eb-stations', type: 'circuit', name: 'Blocks of three', travel: 'rotate', laps: 1, transition: { seconds: 30 },
+          id: 'eb-stations',
+          type: 'circuit',
+          name: 'Blocks of three',
+          travel: 'rotate',
+          laps: 1,
+          transition: { seconds: 30 },
           stay: { kind: 'intervals', workSeconds: [30, 30, 30], sets: 3, setRestSeconds: 50 },
           stations: [
             ['goblet-squat', 'push-up', 'plank'],
@@ -131,7 +170,11 @@ const eveningBlocks: PlanInput = {
             ['step-up', 'strap-row', 'glute-bridge'],
           ].map((exercises, index) => ({
             id: `eb-${index + 1}`,
-            uses: exercises.map((exerciseId) => ({ id: `eb-${index + 1}-${exerciseId}`, exerciseId, sides: exerciseId === 'side-plank' ? ('half' as const) : ('none' as const) })),
+            uses: exercises.map((exerciseId) => ({
+              id: `eb-${index + 1}-${exerciseId}`,
+              exerciseId,
+              sides: exerciseId === 'side-plank' ? ('half' as const) : ('none' as const),
+            })),
           })),
         },
       ],
@@ -154,8 +197,19 @@ const longShort: PlanInput = {
       vary: [{ at: 1, id: 'ls-list', field: 'workSeconds', value: [25, 45] }],
       pieces: [
         {
-          id: 'ls-list', type: 'circuit', name: 'Long and short', travel: 'together', laps: 1, transition: { seconds: 10 }, stay: { kind: 'intervals', workSeconds: [45, 25] },
-          stations: [['goblet-squat', 'push-up'], ['march', 'plank'], ['hip-hinge', 'shoulder-press'], ['sit-to-stand', 'dead-bug']].map((pair, index) => ({
+          id: 'ls-list',
+          type: 'circuit',
+          name: 'Long and short',
+          travel: 'together',
+          laps: 1,
+          transition: { seconds: 10 },
+          stay: { kind: 'intervals', workSeconds: [45, 25] },
+          stations: [
+            ['goblet-squat', 'push-up'],
+            ['march', 'plank'],
+            ['hip-hinge', 'shoulder-press'],
+            ['sit-to-stand', 'dead-bug'],
+          ].map((pair, index) => ({
             id: `ls-${index + 1}`,
             uses: pair.map((exerciseId) => ({ id: `ls-${index + 1}-${exerciseId}`, exerciseId })),
           })),
@@ -169,7 +223,14 @@ const longShort: PlanInput = {
       pieces: [
         { id: 'ls-rest', type: 'pause', kind: 'rest', seconds: 60 },
         {
-          id: 'ls-extra', type: 'circuit', name: 'Four more', travel: 'together', laps: 2, lastGap: 'drop', transition: { seconds: 20 }, stay: { kind: 'intervals', workSeconds: [20] },
+          id: 'ls-extra',
+          type: 'circuit',
+          name: 'Four more',
+          travel: 'together',
+          laps: 2,
+          lastGap: 'drop',
+          transition: { seconds: 20 },
+          stay: { kind: 'intervals', workSeconds: [20] },
           stations: stations('ls-extra', ['march', 'push-up', 'glute-bridge', 'plank']),
         },
       ],
@@ -189,7 +250,12 @@ const brickByBrick: PlanInput = {
       id: 'bb-main',
       pieces: [
         {
-          id: 'bb-rounds', type: 'circuit', name: 'Rounds', travel: 'together', laps: 1, stay: { kind: 'task', goal: 'cap', capSeconds: 11 * 60, openerCount: 1, aimRounds: 6 },
+          id: 'bb-rounds',
+          type: 'circuit',
+          name: 'Rounds',
+          travel: 'together',
+          laps: 1,
+          stay: { kind: 'task', goal: 'cap', capSeconds: 11 * 60, openerCount: 1, aimRounds: 6 },
           stations: [
             {
               id: 'bb-list',
@@ -205,8 +271,22 @@ const brickByBrick: PlanInput = {
         },
         { id: 'bb-rest', type: 'pause', kind: 'rest', seconds: 100 },
         {
-          id: 'bb-ladder', type: 'circuit', name: 'Ladder', travel: 'together', laps: 1, stay: { kind: 'task', goal: 'finish', rungs: [9, 6, 3], rungRestSeconds: 20 },
-          stations: [{ id: 'bb-rungs', uses: ['goblet-squat', 'push-up', 'glute-bridge'].map((exerciseId) => ({ id: `bb-r-${exerciseId}`, exerciseId, reps: { count: 9 } })) }],
+          id: 'bb-ladder',
+          type: 'circuit',
+          name: 'Ladder',
+          travel: 'together',
+          laps: 1,
+          stay: { kind: 'task', goal: 'finish', rungs: [9, 6, 3], rungRestSeconds: 20 },
+          stations: [
+            {
+              id: 'bb-rungs',
+              uses: ['goblet-squat', 'push-up', 'glute-bridge'].map((exerciseId) => ({
+                id: `bb-r-${exerciseId}`,
+                exerciseId,
+                reps: { count: 9 },
+              })),
+            },
+          ],
         },
       ],
     },
@@ -214,4 +294,6 @@ const brickByBrick: PlanInput = {
   ],
 }
 
-export const demoPlans: Plan[] = [lunchLoop, earlyTwoHalves, steadySixties, eveningBlocks, longShort, brickByBrick].map((plan) => Plan.parse(plan))
+export const demoPlans: Plan[] = [lunchLoop, earlyTwoHalves, steadySixties, eveningBlocks, longShort, brickByBrick].map((plan) =>
+  Plan.parse(plan),
+)

@@ -15,14 +15,24 @@ describe('the exercises a hall begins with', () => {
   })
 
   it('leave nobody without an option: whatever an exercise asks for, an option spares it', () => {
-    const without = libraryExercises.flatMap((exercise) => exercise.asks.filter((strain) => exercise.options.every((option) => option.asks.includes(strain))).map((strain) => `${exercise.id}: ${strain}`))
+    const without = libraryExercises.flatMap((exercise) =>
+      exercise.asks
+        .filter((strain) => exercise.options.every((option) => option.asks.includes(strain)))
+        .map((strain) => `${exercise.id}: ${strain}`),
+    )
     expect(without).toEqual([])
   })
 
   it('have an easier form or a substitute each, and tell set-up, form, fault and breathing', () => {
     for (const exercise of libraryExercises) {
-      expect(exercise.options.some((option) => option.rung !== 'harder'), exercise.id).toBe(true)
-      expect([exercise.setUp, exercise.fault, exercise.breathing].every((text) => text.length > 0), exercise.id).toBe(true)
+      expect(
+        exercise.options.some((option) => option.rung !== 'harder'),
+        exercise.id,
+      ).toBe(true)
+      expect(
+        [exercise.setUp, exercise.fault, exercise.breathing].every((text) => text.length > 0),
+        exercise.id,
+      ).toBe(true)
       expect(exercise.points.length, exercise.id).toBeGreaterThanOrEqual(2)
     }
   })
@@ -38,7 +48,11 @@ describe('the exercises a hall begins with', () => {
 
   it('are all that the demo’s plans use', () => {
     const known = new Set(libraryExercises.map((exercise) => exercise.id))
-    for (const plan of demoPlans) expect(exercisesUsed(plan).filter((id) => !known.has(id)), plan.name).toEqual([])
+    for (const plan of demoPlans)
+      expect(
+        exercisesUsed(plan).filter((id) => !known.has(id)),
+        plan.name,
+      ).toEqual([])
   })
 
   it('say that a jump is a jump and that what is on the floor asks to get there', () => {

@@ -2,7 +2,9 @@ import { Exercise, type ExerciseInput, type GearNeed, type Option, type Strain }
 
 type Sizes = [newcomer: string, regular: string, trained: string]
 
-const sized = (sizes: Sizes): Pick<GearNeed, 'sizeByLevel'> => ({ sizeByLevel: { newcomer: sizes[0], regular: sizes[1], trained: sizes[2] } })
+const sized = (sizes: Sizes): Pick<GearNeed, 'sizeByLevel'> => ({
+  sizeByLevel: { newcomer: sizes[0], regular: sizes[1], trained: sizes[2] },
+})
 const each = (kindId: string, sizes?: Sizes): GearNeed => ({ kindId, per: 'person', count: 1, ...(sizes && sized(sizes)) })
 const perGroup = (kindId: string): GearNeed => ({ kindId, per: 'group', count: 1 })
 const atStation = (kindId: string, count = 1): GearNeed => ({ kindId, per: 'station', count })
@@ -39,11 +41,17 @@ interface Words {
 }
 
 type Facts = Pick<ExerciseInput, 'regions' | 'pattern' | 'stance'> &
-  Partial<Pick<ExerciseInput, 'id' | 'impact' | 'oneSided' | 'gear' | 'asks' | 'pace' | 'space' | 'clearMetres'>> & { met: [low: number, high: number] }
+  Partial<Pick<ExerciseInput, 'id' | 'impact' | 'oneSided' | 'gear' | 'asks' | 'pace' | 'space' | 'clearMetres'>> & {
+    met: [low: number, high: number]
+  }
 
 type OptionRow = [rung: Option['rung'], name: string, gear?: GearNeed[], asks?: Strain[], more?: Partial<Option>]
 
-const slug = (name: string) => name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/-$/, '')
+const slug = (name: string) =>
+  name
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/-$/, '')
 
 /** Energy and pace figures are common practice; see the notes on each exercise's ranges in docs/model.md. */
 export function exercise(name: string, { met, ...facts }: Facts, words: Words, options: OptionRow[]): Exercise {
@@ -59,6 +67,13 @@ export function exercise(name: string, { met, ...facts }: Facts, words: Words, o
     fault,
     breathing: words.breathing ?? 'Breathe out on the effort.',
     repStandard: words.rep ?? '',
-    options: options.map(([rung, optionName, gear = [], asks = [], more = {}]) => ({ id: `${id}-${slug(optionName)}`, name: optionName, rung, gear, asks, ...more })),
+    options: options.map(([rung, optionName, gear = [], asks = [], more = {}]) => ({
+      id: `${id}-${slug(optionName)}`,
+      name: optionName,
+      rung,
+      gear,
+      asks,
+      ...more,
+    })),
   } satisfies ExerciseInput)
 }

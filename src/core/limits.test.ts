@@ -25,8 +25,23 @@ function endless(schema: unknown, path = ''): string[] {
 }
 
 describe('every list that is taken or stored', () => {
-  const schemas = { ClassDocument, Exercise, GearKind, Person, Room, PlanFile, Plan, CommandRequest, RoomChange, GearRequest, FindingsRequest, RotationRequest, RunSnapshotSchema }
+  const schemas = {
+    ClassDocument,
+    Exercise,
+    GearKind,
+    Person,
+    Room,
+    PlanFile,
+    Plan,
+    CommandRequest,
+    RoomChange,
+    GearRequest,
+    FindingsRequest,
+    RotationRequest,
+    RunSnapshotSchema,
+  }
   for (const [name, schema] of Object.entries(schemas)) {
-    it(`of ${name} has a most`, () => expect(endless(z.toJSONSchema(schema as z.ZodType, { unrepresentable: 'any', io: 'input' }))).toEqual([]))
+    it(`of ${name} has a most`, () =>
+      expect(endless(z.toJSONSchema(schema as z.ZodType, { unrepresentable: 'any', io: 'input' }))).toEqual([]))
   }
 })

@@ -9,15 +9,25 @@ interface Logged {
 }
 
 /**
- * An error as the log may have it. What the database says of a query can hold names and notes of people (its parameters, the row that was refused): of such an
+ * An error as the log may have it. What the database says of a query can hold names and notes of people (its parameters, the row
+ * that was refused): of such an
  * error only its code is kept, and where it came from.
  */
 export function logged(error: unknown): Logged {
   if (!(error instanceof Error)) return { type: typeof error, message: 'not an error' }
   const cause = (error.cause ?? error) as { code?: unknown; message?: string }
   const ofDatabase = 'query' in error || 'severity' in cause || databaseTrouble(error) !== undefined
-  const frames = error.stack?.split('\n').filter((line) => /^\s+at /.test(line)).slice(0, 8).join('\n')
-  return { type: error.constructor.name, ...(cause.code !== undefined && { code: cause.code }), message: ofDatabase ? 'the database refused or did not answer' : error.message, ...(frames && { stack: frames }) }
+  const frames = error.stack
+    ?.split('\n')
+    .filter((line) => /^\s+at /.test(line))
+    .slice(0, 8)
+    .join('\n')
+  return {
+    type: error.constructor.name,
+    ...(cause.code !== undefined && { code: cause.code }),
+    message: ofDatabase ? 'the database refused or did not answer' : error.message,
+    ...(frames && { stack: frames }),
+  }
 }
 
 function makeLog(): pino.Logger {
@@ -29,7 +39,10 @@ function makeLog(): pino.Logger {
     timestamp: pino.stdTimeFunctions.isoTime,
   }
   if (!file) return pino(options, pino.destination({ dest: 2, sync: true }))
-  return pino(options, pino.transport({ target: 'pino-roll', options: { file, size: '5m', limit: { count: 4 }, mkdir: true } }) as pino.DestinationStream)
+  return pino(
+    options,
+    pino.transport({ target: 'pino-roll', options: { file, size: '5m', limit: { count: 4 }, mkdir: true } }) as pino.DestinationStream,
+  )
 }
 
 // The server and the app in it are bundled apart, and write one file.

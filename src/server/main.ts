@@ -18,21 +18,26 @@ const lastWordsMs = 4000
 function routeOf(url: string): string {
   const [path = ''] = url.split('?')
   if (path.startsWith('/_astro/')) return '/_astro/…'
-  const known = /^(api|classes|runs|wall|card|station|coach|people|exercises|plans|gear|rooms|log|shape|rotation|room|brief|run|rehearsal|screens|events|snapshot|commands|changes|undo|links|asks|time|health|timeline|gear-count|findings|hall|figures|import|file|data|restore|revisions|plan-file|unreadable|pair|pairings|screen|here|claims|put-away)$/
+  const known =
+    /^(api|classes|runs|wall|card|station|coach|people|exercises|plans|gear|rooms|log|shape|rotation|room|brief|run|rehearsal|screens|events|snapshot|commands|changes|undo|links|asks|time|health|timeline|gear-count|findings|hall|figures|import|file|data|restore|revisions|plan-file|unreadable|pair|pairings|screen|here|claims|put-away)$/
   return path
     .split('/')
     .map((part) => (part === '' || known.test(part) ? part : ':id'))
     .join('/')
 }
 
-/** On every answer: no guessing of types, no frames, nothing of an address to other sites, and no devices but what a screen of a class needs. */
+/**
+ * On every answer: no guessing of types, no frames, nothing of an address to other sites, and no devices but what a screen of a
+ * class needs.
+ */
 const safety: Record<string, string> = {
   'x-content-type-options': 'nosniff',
   'x-frame-options': 'DENY',
   'referrer-policy': 'no-referrer',
   'cross-origin-opener-policy': 'same-origin',
   'cross-origin-resource-policy': 'same-origin',
-  'permissions-policy': 'camera=(), microphone=(), geolocation=(), payment=(), usb=(), autoplay=(self), screen-wake-lock=(self), fullscreen=(self)',
+  'permissions-policy':
+    'camera=(), microphone=(), geolocation=(), payment=(), usb=(), autoplay=(self), screen-wake-lock=(self), fullscreen=(self)',
   ...(publicUrl()?.protocol === 'https:' && { 'strict-transport-security': 'max-age=31536000' }),
 }
 
@@ -54,27 +59,50 @@ async function serve(): Promise<void> {
   process.env.NODE_ENV ??= 'production'
   const { handler } = (await import(pathToFileURL(`${here}/entry.mjs`).href)) as { handler: Handler }
 
-  const server = Fastify({ logger: false, return503OnClosing: false, keepAliveTimeout: 30_000, requestTimeout: 60_000, routerOptions: { maxParamLength: 500 } })
+  const server = Fastify({
+    logger: false,
+    return503OnClosing: false,
+    keepAliveTimeout: 30_000,
+    requestTimeout: 60_000,
+    routerOptions: { maxParamLength: 500 },
+  })
   // The app reads bodies itself, with limits of its own.
   server.removeAllContentTypeParsers()
   server.addContentTypeParser('*', (_request, _payload, done) => done(null))
-  const compress = compression({ filter: (request, response) => response.getHeader('content-type') !== 'text/event-stream' && compression.filter(request, response) })
+  const compress = compression({
+    filter: (request, response) => response.getHeader('content-type') !== 'text/event-stream' && compression.filter(request, response),
+  })
   const pass = (request: FastifyRequest, reply: FastifyReply) => {
     const begun = performance.now()
     reply.hijack()
     const { raw: asked } = request
     const { raw: answer } = reply
-    answer.on('close', () => log.info({ method: asked.method, route: routeOf(asked.url ?? ''), status: answer.statusCode, ms: Math.round(performance.now() - begun) }, 'request'))
+    answer.on('close', () =>
+      log.info(
+        { method: asked.method, route: routeOf(asked.url ?? ''), status: answer.statusCode, ms: Math.round(performance.now() - begun) },
+        'request',
+      ),
+    )
     guard(asked, answer, () => compress(asked as never, answer as never, () => handler(asked, answer)))
   }
   server.route({ method: ['GET', 'HEAD', 'POST', 'PUT', 'DELETE'], url: '/*', handler: pass })
   // Whatever is named by its contents never changes.
   server.addHook('onSend', async (_request, reply) => void reply.headers(safety))
-  await server.register(files, { root: `${here}/../client/_astro`, prefix: '/_astro/', preCompressed: true, immutable: true, maxAge: '1y', index: false })
+  await server.register(files, {
+    root: `${here}/../client/_astro`,
+    prefix: '/_astro/',
+    preCompressed: true,
+    immutable: true,
+    maxAge: '1y',
+    index: false,
+  })
   for (const file of await readdir(`${here}/../client`)) {
-    if (/^[\w-]+\.(svg|png|ico|txt|js|webmanifest)$/.test(file)) server.get(`/${file}`, (_request, reply) => reply.sendFile(file, `${here}/../client`, { maxAge: '1d', immutable: false }))
+    if (/^[\w-]+\.(svg|png|ico|txt|js|webmanifest)$/.test(file))
+      server.get(`/${file}`, (_request, reply) => reply.sendFile(file, `${here}/../client`, { maxAge: '1d', immutable: false }))
   }
-  server.setNotFoundHandler((_request, reply) => reply.code(405).send({ errors: [{ code: 'noSuchMethod', message: 'Nothing here takes that method.', field: '' }] }))
+  server.setNotFoundHandler((_request, reply) =>
+    reply.code(405).send({ errors: [{ code: 'noSuchMethod', message: 'Nothing here takes that method.', field: '' }] }),
+  )
 
   const port = Number(process.env.PORT ?? 4321)
   const host = process.env.HOST ?? '127.0.0.1'

@@ -14,8 +14,10 @@ export interface PlannedTap {
 }
 
 /**
- * What a simulated class taps in a self-paced phase: everyone goes through the list at a pace of their own, somewhere between the quick and the slow (`random` gives
- * numbers from 0 to 1, one for each person), taps every round, and the finish where the list has one. In order of time; nothing outside such a phase.
+ * What a simulated class taps in a self-paced phase: everyone goes through the list at a pace of their own, somewhere between the
+ * quick and the slow (`random` gives
+ * numbers from 0 to 1, one for each person), taps every round, and the finish where the list has one. In order of time; nothing
+ * outside such a phase.
  */
 export function tapsOfClass(snapshot: RunSnapshot, phase: Phase, random: () => number): PlannedTap[] {
   const circuit = snapshot.circuits[phase.pieceId]
@@ -26,8 +28,11 @@ export function tapsOfClass(snapshot: RunSnapshot, phase: Phase, random: () => n
     const between = (quick: Seconds, slow: Seconds) => Math.round(quick + (slow - quick) * share)
     const [quick, slow] = [endsOf(marks.low), endsOf(marks.high)]
     // Who is slow does not come to as many rounds as who is quick: what has no end for the slow is reckoned from the quick alone.
-    const rounds = quick.rounds.map((end, round): PlannedTap => ({ at: between(end, slow.rounds[round] ?? end * 1.6), personId, what: 'round' }))
-    const finish: PlannedTap[] = quick.done === undefined ? [] : [{ at: between(quick.done, slow.done ?? phase.seconds), personId, what: 'finish' }]
+    const rounds = quick.rounds.map(
+      (end, round): PlannedTap => ({ at: between(end, slow.rounds[round] ?? end * 1.6), personId, what: 'round' }),
+    )
+    const finish: PlannedTap[] =
+      quick.done === undefined ? [] : [{ at: between(quick.done, slow.done ?? phase.seconds), personId, what: 'finish' }]
     return [...rounds, ...finish]
   })
   const end = limitOf(phase) / 1000

@@ -15,7 +15,8 @@ interface WallOptions {
 }
 
 /**
- * A simulated wall: a screen with a clock of its own that can be skewed, and a line that can be slowed and cut off. It folds the same events and estimates
+ * A simulated wall: a screen with a clock of its own that can be skewed, and a line that can be slowed and cut off. It folds the
+ * same events and estimates
  * the server's time in the same way as the real ones.
  */
 export class SimulatedWall {
@@ -25,7 +26,10 @@ export class SimulatedWall {
   private clock = new SlewedClock()
   private cut = false
 
-  constructor(timeline: Timeline, private readonly options: WallOptions = {}) {
+  constructor(
+    timeline: Timeline,
+    private readonly options: WallOptions = {},
+  ) {
     this.progress = foldEvents(timeline, [])
   }
 
@@ -37,7 +41,10 @@ export class SimulatedWall {
   /** Asks for the time: `there` and `back` are how long the question and the answer take. */
   ask(truth: Milliseconds, there: Milliseconds, back: Milliseconds): void {
     if (this.cut) return
-    this.samples = [...this.samples.slice(-11), { sent: this.local(truth), server: truth + there, received: this.local(truth + there + back) }]
+    this.samples = [
+      ...this.samples.slice(-11),
+      { sent: this.local(truth), server: truth + there, received: this.local(truth + there + back) },
+    ]
     const best = estimateOffset(this.samples, this.local(truth + there + back))
     if (best) this.clock.aimAt(best.offset, this.local(truth + there + back))
   }

@@ -15,13 +15,19 @@ import { takeSnapshot } from '../core/run/room/take-snapshot'
 import { compileTimeline } from '../core/timeline/compile'
 import { z as zod } from 'zod'
 
-/** A computation that may take longer than the streams of a room can wait: what it takes (validated here, off their thread), and what it gives. */
+/**
+ * A computation that may take longer than the streams of a room can wait: what it takes (validated here, off their thread), and
+ * what it gives.
+ */
 interface Job<Input> {
   takes: z.ZodType<Input>
   gives: (input: Input, library: HallLibrary) => Result<unknown>
 }
 
-const job = <Schema extends z.ZodType>(takes: Schema, gives: (input: z.output<Schema>, library: HallLibrary) => Result<unknown>): Job<unknown> => ({ takes, gives }) as Job<unknown>
+const job = <Schema extends z.ZodType>(
+  takes: Schema,
+  gives: (input: z.output<Schema>, library: HallLibrary) => Result<unknown>,
+): Job<unknown> => ({ takes, gives }) as Job<unknown>
 
 /** A class as it is stored: what cannot be read is refused like any other bad input. */
 const StoredClasses = zod.array(zod.strictObject({ id: zod.string(), document: zod.unknown() })).max(1000)
@@ -41,9 +47,13 @@ export const jobs = {
   readClassSave: job(ClassSave, success),
   readPlanFile: job(PlanFile, success),
   /** What a run of the class begins with. */
-  snapshot: job(zod.strictObject({ document: ClassDocument, roomName: zod.string() }), ({ document, roomName }, library) => takeSnapshot(document, computeClass(document, library), library, roomName)),
+  snapshot: job(zod.strictObject({ document: ClassDocument, roomName: zod.string() }), ({ document, roomName }, library) =>
+    takeSnapshot(document, computeClass(document, library), library, roomName),
+  ),
   /** What lists show of classes. */
-  summaries: job(StoredClasses, (stored, library) => success(stored.map(({ id, document }) => ({ id, summary: classSummary(readable(document), library) })))),
+  summaries: job(StoredClasses, (stored, library) =>
+    success(stored.map(({ id, document }) => ({ id, summary: classSummary(readable(document), library) }))),
+  ),
   /** What a class has to know of others that go on at the same time. */
   others: job(StoredClasses, (stored, library) =>
     success(

@@ -44,5 +44,10 @@ export default function run(request: JobRequest): JobAnswer {
   const result = input.ok ? gives(input.value, libraryOf(request)) : input
   const text = JSON.stringify(result.ok ? result.value : result.problems)
   if (text.length <= mostCharacters) return { ok: result.ok, text }
-  return { ok: false, text: JSON.stringify(failure(problem('answerTooLarge', 'The answer would be larger than 4 MB. Ask for less: fewer turns, stations or people.')).problems) }
+  return {
+    ok: false,
+    text: JSON.stringify(
+      failure(problem('answerTooLarge', 'The answer would be larger than 4 MB. Ask for less: fewer turns, stations or people.')).problems,
+    ),
+  }
 }

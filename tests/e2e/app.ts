@@ -34,7 +34,8 @@ export const test = base.extend<{ quiet: void }, { app: App }>({
 
 export { expect }
 
-export const expectAccessible = (page: Page) => expectClean(new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']))
+export const expectAccessible = (page: Page) =>
+  expectClean(new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']))
 
 /** What another colour scheme can change; the rest is the same page. */
 export const expectContrast = (page: Page) => expectClean(new AxeBuilder({ page }).withRules(['color-contrast']))
@@ -42,7 +43,15 @@ export const expectContrast = (page: Page) => expectClean(new AxeBuilder({ page 
 async function expectClean(axe: AxeBuilder): Promise<void> {
   // No page here has frames: what is found needs no page of its own to be put together.
   const { violations } = await axe.setLegacyMode().analyze()
-  expect(violations.map((each) => `${each.id}: ${each.nodes.map((node) => node.target.join(' ')).slice(0, 4).join(' | ')}`)).toEqual([])
+  expect(
+    violations.map(
+      (each) =>
+        `${each.id}: ${each.nodes
+          .map((node) => node.target.join(' '))
+          .slice(0, 4)
+          .join(' | ')}`,
+    ),
+  ).toEqual([])
 }
 
 export async function openPage(page: Page, path: string): Promise<void> {
@@ -72,14 +81,18 @@ export async function openClass(page: Page, like: string, tab: string): Promise<
 
 /** An island answers to presses only once all of it is live: it comes to life piece by piece. */
 export async function untilLive(page: Page): Promise<void> {
-  await page.waitForFunction(() => {
-    const isLive = (element: Element) => Object.keys(element).some((key) => key.startsWith('__reactProps'))
-    return [...document.querySelectorAll('astro-island')].every((island) => {
-      const all = [...island.querySelectorAll('*')]
-      return all.some(isLive) && all.filter((element) => element.matches('input, select, textarea, button, a')).every(isLive)
-    })
-    // Not with every frame: looking takes from what comes to life.
-  }, undefined, { polling: 60 })
+  await page.waitForFunction(
+    () => {
+      const isLive = (element: Element) => Object.keys(element).some((key) => key.startsWith('__reactProps'))
+      return [...document.querySelectorAll('astro-island')].every((island) => {
+        const all = [...island.querySelectorAll('*')]
+        return all.some(isLive) && all.filter((element) => element.matches('input, select, textarea, button, a')).every(isLive)
+      })
+      // Not with every frame: looking takes from what comes to life.
+    },
+    undefined,
+    { polling: 60 },
+  )
   // Effects, such as those that listen for keys, follow the next painting.
   await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve, 50))))
 }

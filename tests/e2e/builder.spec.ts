@@ -148,7 +148,9 @@ test('any shape is made by hand: sets, a list at its own pace, laps that differ,
   await saved(page)
 })
 
-test('exercises are suggested with reasons, shuffled, kept; the class made gentler by a list of changes; findings looked at first', async ({ page }) => {
+test('exercises are suggested with reasons, shuffled, kept; the class made gentler by a list of changes; findings looked at first', async ({
+  page,
+}) => {
   await make(page, 'Suggested')
   await page.getByRole('button', { name: 'Suggest exercises' }).click()
   const dialog = page.getByRole('dialog')

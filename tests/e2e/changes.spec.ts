@@ -116,9 +116,27 @@ test('rounds are tapped in a list at everyone’s own pace; what is said is show
   const { document } = (await (await page.request.get('/api/classes/demo-short')).json()) as { document: ClassDocument }
   const part = document.plan.parts.find((each) => each.pieces.some((piece) => piece.id === 'ls-extra'))!
   const extra = part.pieces.find((piece): piece is Circuit => piece.id === 'ls-extra')!
-  const uses = extra.stations.flatMap((station) => station.uses).map((use) => ({ ...use, sides: 'none' as const, reps: { count: 10, counted: 'total' as const } }))
-  part.pieces = [{ ...extra, laps: 1, stations: [{ ...extra.stations[0]!, uses }], stay: { kind: 'task', openerCount: 0, rungRestSeconds: 0, goal: 'cap', capSeconds: 300 } }]
-  const made = await page.request.post('/api/classes', { data: { ...document, name: 'Kettle Round', plan: { ...document.plan, parts: [part] }, here: ['oren', 'tove'], groupSize: 'solo', scores: true } })
+  const uses = extra.stations
+    .flatMap((station) => station.uses)
+    .map((use) => ({ ...use, sides: 'none' as const, reps: { count: 10, counted: 'total' as const } }))
+  part.pieces = [
+    {
+      ...extra,
+      laps: 1,
+      stations: [{ ...extra.stations[0]!, uses }],
+      stay: { kind: 'task', openerCount: 0, rungRestSeconds: 0, goal: 'cap', capSeconds: 300 },
+    },
+  ]
+  const made = await page.request.post('/api/classes', {
+    data: {
+      ...document,
+      name: 'Kettle Round',
+      plan: { ...document.plan, parts: [part] },
+      here: ['oren', 'tove'],
+      groupSize: 'solo',
+      scores: true,
+    },
+  })
   const { id: classId } = (await made.json()) as { id: string }
   const [controls, wall] = await openRoomOf(page, classId)
   await press(controls, /^Start/)
@@ -155,7 +173,12 @@ test('a class is rehearsed at sixty times its speed, from any point, to its end'
   await page.getByLabel('Speed').selectOption('60')
   await page.getByLabel('Where in the class').fill('1655')
   await page.getByText('What the room hears').click()
-  await expect(page.getByRole('list', { name: /^Cues heard/ }).getByRole('listitem').first()).toContainText('on time')
+  await expect(
+    page
+      .getByRole('list', { name: /^Cues heard/ })
+      .getByRole('listitem')
+      .first(),
+  ).toContainText('on time')
   await expectAccessible(page)
   await expect(word(page)).toHaveText('Done')
   await expect(page.getByRole('button', { name: 'Once more' })).toBeVisible()

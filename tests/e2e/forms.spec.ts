@@ -31,7 +31,8 @@ test('a filled form asks before it discards, takes no number for another, and as
 test('"saved" is said only when every field was taken, and a day is stored only when it is whole', async ({ page }) => {
   const id = await ownClass(page.request, 'demo-lunch')
   await openPage(page, `/classes/${id}/shape`)
-  const stored = async () => ((await (await page.request.get(`/api/classes/${id}`)).json()) as { document: { startsAt: string } }).document.startsAt
+  const stored = async () =>
+    ((await (await page.request.get(`/api/classes/${id}`)).json()) as { document: { startsAt: string } }).document.startsAt
   const before = await stored()
   const day = page.getByRole('textbox', { name: 'Day' })
   await day.fill('05/01/20')
@@ -66,7 +67,9 @@ test('what was typed before a crash is offered again', async ({ context }) => {
   await again.getByRole('button', { name: 'Bring them back' }).click()
   await expect(again.getByRole('heading', { name: 'Ember Hour' })).toBeVisible()
   await expect(again.getByText(/^saved/)).toBeVisible()
-  expect(((await (await again.request.get(`/api/classes/${id}`)).json()) as { document: { name: string } }).document.name).toBe('Ember Hour')
+  expect(((await (await again.request.get(`/api/classes/${id}`)).json()) as { document: { name: string } }).document.name).toBe(
+    'Ember Hour',
+  )
 })
 
 test('a day that does not exist is told, stays as it was typed, and makes no class', async ({ page }) => {

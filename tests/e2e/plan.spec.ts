@@ -54,7 +54,8 @@ test('an instructor makes a class, shapes it, ticks people, and sees rotation an
   }
   await page.getByLabel('Walk-in').fill('Zola')
   await page.getByRole('button', { name: 'Add' }).click()
-  for (const pair of ['Oren, Tove', 'Hettie, Zola']) await expect(page.getByRole('list', { name: 'Groups' }).getByRole('listitem', { name: pair })).toBeVisible()
+  for (const pair of ['Oren, Tove', 'Hettie, Zola'])
+    await expect(page.getByRole('list', { name: 'Groups' }).getByRole('listitem', { name: pair })).toBeVisible()
 
   await page.getByRole('link', { name: 'Rotation' }).click()
   await page.waitForURL(/\/rotation/)
@@ -122,7 +123,11 @@ test('a plan goes out as a file and comes in again; a wrong file is told by its 
   await input.setInputFiles(path)
   await expect(page.getByRole('status').filter({ hasText: 'Lunch Loop is in' })).toBeVisible()
   await expect(page.getByRole('article', { name: 'Lunch Loop' })).toHaveCount(2)
-  await input.setInputFiles({ name: 'wrong.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"vicinor-plan","version":7}') })
+  await input.setInputFiles({
+    name: 'wrong.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"format":"vicinor-plan","version":7}'),
+  })
   await expect(page.getByRole('alert')).toContainText('version must be 1')
 })
 

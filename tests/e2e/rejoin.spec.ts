@@ -31,7 +31,11 @@ test('the room goes on while the server is killed in the middle of a class, and 
   await server.kill()
 })
 
-test('a screen that is cut off goes on by itself while the others go on without it, and rejoins them', async ({ browser, context, app }) => {
+test('a screen that is cut off goes on by itself while the others go on without it, and rejoins them', async ({
+  browser,
+  context,
+  app,
+}) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
   const line = await openLine(app.base)
   const away = await browser.newContext()
@@ -79,7 +83,10 @@ test('controls that are cut off say so, and their stop counts as soon as they ar
   await end(controls)
 })
 
-test('two coaches: the second takes over, the first sees it and takes the controls back, and who has not heard is told', async ({ browser, context }) => {
+test('two coaches: the second takes over, the first sees it and takes the controls back, and who has not heard is told', async ({
+  browser,
+  context,
+}) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
   await begin(controls, 0)
   await expect(controls.getByText('this device holds the controls')).toBeVisible()

@@ -69,7 +69,13 @@ test('three, two, one and the change are scheduled on the audio clock; mute take
   const [controls] = await openRoom(context, 'demo-short')
   await press(controls, /^Start/)
   await expect(controls.getByRole('button', { name: /^Mute/ })).toBeVisible()
-  const heard = () => controls.evaluate(() => performance.getEntriesByType('mark').filter((mark) => mark.name.startsWith('cue:')).map((mark) => mark.name))
+  const heard = () =>
+    controls.evaluate(() =>
+      performance
+        .getEntriesByType('mark')
+        .filter((mark) => mark.name.startsWith('cue:'))
+        .map((mark) => mark.name),
+    )
   await expect.poll(heard).toEqual(expect.arrayContaining(['cue:three', 'cue:two', 'cue:one', 'cue:change']))
   await controls.locator('body').press('m')
   await expect(controls.getByRole('button', { name: /^Unmute/ })).toBeVisible()
@@ -89,7 +95,8 @@ test('wall and controls are accessible, and fit a phone and a portrait screen', 
   await expectContrast(controls)
   await wall.setViewportSize({ width: 720, height: 1280 })
   await controls.setViewportSize({ width: 390, height: 844 })
-  for (const page of [wall, controls]) expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0)
+  for (const page of [wall, controls])
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0)
   const stop = controls.getByRole('button', { name: /^Stop the room/ })
   await expect(stop).toBeInViewport({ ratio: 1 })
   expect((await stop.boundingBox())!.height).toBeGreaterThanOrEqual(44)
@@ -168,4 +175,3 @@ test('a late arrival, a leaver and two who trade places are on the wall at once'
   await panel.getByRole('button', { name: 'Close' }).click()
   await end(controls)
 })
-

@@ -72,7 +72,12 @@ test('a common class is made from the Classes screen by keyboard alone, in at mo
     await takeFirst(page)
   }
   expect(presses).toBeLessThanOrEqual(60)
-  await expect(page.getByRole('list', { name: 'Stations in order' }).locator('input').evaluateAll((inputs) => inputs.map((input) => (input as HTMLInputElement).value))).resolves.not.toContain('')
+  await expect(
+    page
+      .getByRole('list', { name: 'Stations in order' })
+      .locator('input')
+      .evaluateAll((inputs) => inputs.map((input) => (input as HTMLInputElement).value)),
+  ).resolves.not.toContain('')
   await expect(page.getByRole('status', { name: 'Total' })).toContainText('23:40')
   await expect(page.getByText(/^saved/)).toBeVisible()
 })

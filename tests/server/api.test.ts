@@ -33,10 +33,15 @@ describe('computing without saving', () => {
 
   it('gear count, with the hall’s own exercises and gear', async () => {
     const { document } = await lunchClass()
-    const people = [{ id: 'a', name: 'Ana', level: 'newcomer' }, { id: 'b', name: 'Ben', level: 'trained' }]
+    const people = [
+      { id: 'a', name: 'Ana', level: 'newcomer' },
+      { id: 'b', name: 'Ben', level: 'trained' },
+    ]
     const { status, body } = await post('/api/gear-count', { plan: document.plan, people })
     expect(status).toBe(200)
-    expect(body.lines.find((line: { kindId: string; sizeId: string }) => line.kindId === 'kettlebell' && line.sizeId === '8kg')).toMatchObject({ most: 1, owned: 4, short: 0 })
+    expect(
+      body.lines.find((line: { kindId: string; sizeId: string }) => line.kindId === 'kettlebell' && line.sizeId === '8kg'),
+    ).toMatchObject({ most: 1, owned: 4, short: 0 })
   })
 
   it('health and time', async () => {
@@ -72,7 +77,11 @@ describe('bad input', () => {
 
   it('300 people in a class are refused, 200 are taken', async () => {
     const { id, version, document } = await makeClass(hall, 'demo-lunch')
-    const put = (count: number) => send('PUT', `/api/classes/${id}`, { version, document: { ...document, here: Array.from({ length: count }, (_, index) => `guest-${index}`) } })
+    const put = (count: number) =>
+      send('PUT', `/api/classes/${id}`, {
+        version,
+        document: { ...document, here: Array.from({ length: count }, (_, index) => `guest-${index}`) },
+      })
     expect(await put(300)).toMatchObject({ status: 422, body: { errors: [{ field: 'document.here' }] } })
     expect((await put(200)).status).toBe(200)
   })
@@ -99,12 +108,16 @@ describe('classes', () => {
     const first = await send('PUT', `/api/classes/${id}`, { version, document: { ...document, name: 'First' } })
     expect(first.status).toBe(200)
     const second = await send('PUT', `/api/classes/${id}`, { version, document: { ...document, name: 'Second' } })
-    expect(second).toMatchObject({ status: 409, body: { errors: [{ code: 'changedElsewhere' }], current: { version: version + 1, document: { name: 'First' } } } })
+    expect(second).toMatchObject({
+      status: 409,
+      body: { errors: [{ code: 'changedElsewhere' }], current: { version: version + 1, document: { name: 'First' } } },
+    })
   })
 
   it('one near the largest is stored and read, and what is wrong deep in it is named', async () => {
     const { id, document } = await makeClass(hall, 'demo-lunch')
-    const uses = (at: string) => Array.from({ length: 12 }, (_, use) => ({ id: `${at}-${use}`, exerciseId: 'goblet-squat', reps: { count: 10 } }))
+    const uses = (at: string) =>
+      Array.from({ length: 12 }, (_, use) => ({ id: `${at}-${use}`, exerciseId: 'goblet-squat', reps: { count: 10 } }))
     const circuit = (at: number) => ({
       id: `circuit-${at}`,
       type: 'circuit',
@@ -114,21 +127,36 @@ describe('classes', () => {
       stay: { kind: 'intervals', workSeconds: Array<number>(12).fill(5) },
       stations: Array.from({ length: 40 }, (_, station) => ({ id: `station-${at}-${station}`, uses: uses(`use-${at}-${station}`) })),
     })
-    const large = { ...document, arranged: undefined, spots: undefined, rotations: undefined, plan: { ...document.plan, slotSeconds: 21_600, parts: [{ id: 'all', pieces: Array.from({ length: 6 }, (_, at) => circuit(at)) }] } }
+    const large = {
+      ...document,
+      arranged: undefined,
+      spots: undefined,
+      rotations: undefined,
+      plan: { ...document.plan, slotSeconds: 21_600, parts: [{ id: 'all', pieces: Array.from({ length: 6 }, (_, at) => circuit(at)) }] },
+    }
     expect(JSON.stringify(large).length).toBeGreaterThan(190_000)
     const saveId = '4b6bb9d4-4d0c-4c39-9d3f-8c8b6e0f7c11'
     expect((await send('PUT', `/api/classes/${id}`, { version: 1, document: large, saveId })).status).toBe(200)
     // The answer was lost: sent again, it is the same save.
-    expect(await send('PUT', `/api/classes/${id}`, { version: 1, document: large, saveId })).toMatchObject({ status: 200, body: { version: 2 } })
+    expect(await send('PUT', `/api/classes/${id}`, { version: 1, document: large, saveId })).toMatchObject({
+      status: 200,
+      body: { version: 2 },
+    })
     expect((await send('GET', `/api/classes/${id}`)).body.document.plan.parts[0].pieces).toHaveLength(6)
     const wrong = structuredClone(large) as { plan: { parts: { pieces: { laps: unknown }[] }[] } }
     wrong.plan.parts[0]!.pieces[5]!.laps = -1
-    expect(await send('PUT', `/api/classes/${id}`, { version: 2, document: wrong })).toMatchObject({ status: 422, body: { errors: [{ field: 'document.plan.parts[0].pieces[5].laps' }] } })
+    expect(await send('PUT', `/api/classes/${id}`, { version: 2, document: wrong })).toMatchObject({
+      status: 422,
+      body: { errors: [{ field: 'document.plan.parts[0].pieces[5].laps' }] },
+    })
   })
 
   it('a room that the hall does not have is named', async () => {
     const { document } = await lunchClass()
-    expect(await post('/api/classes', { ...document, roomId: 'cellar' })).toMatchObject({ status: 422, body: { errors: [{ code: 'unknownRoom' }] } })
+    expect(await post('/api/classes', { ...document, roomId: 'cellar' })).toMatchObject({
+      status: 422,
+      body: { errors: [{ code: 'unknownRoom' }] },
+    })
   })
 })
 
@@ -137,36 +165,68 @@ describe('earlier versions of a class', () => {
     const { document } = await lunchClass()
     const { id } = (await post('/api/classes', { ...document, name: 'As made' })).body
     expect((await send('GET', `/api/classes/${id}/revisions`)).body.revisions).toEqual([])
-    for (const [index, name] of ['Then', 'Later'].entries()) expect((await send('PUT', `/api/classes/${id}`, { version: index + 1, document: { ...document, name } })).status).toBe(200)
+    for (const [index, name] of ['Then', 'Later'].entries())
+      expect((await send('PUT', `/api/classes/${id}`, { version: index + 1, document: { ...document, name } })).status).toBe(200)
     // Changes within a minute are one.
     const { revisions } = (await send('GET', `/api/classes/${id}/revisions`)).body
     expect(revisions.map((each: { version: number }) => each.version)).toEqual([3, 1])
     expect((await send('GET', `/api/classes/${id}/revisions/1`)).body.document.name).toBe('As made')
-    for (const wrong of ['2', '0', 'x', '99999999999']) expect((await send('GET', `/api/classes/${id}/revisions/${wrong}`)).status).toBe(404)
+    for (const wrong of ['2', '0', 'x', '99999999999'])
+      expect((await send('GET', `/api/classes/${id}/revisions/${wrong}`)).status).toBe(404)
     await send('DELETE', `/api/classes/${id}`, {})
   })
 })
 
 describe('gear and rooms of the hall', () => {
   const kind = { id: 'server-kind', name: 'Sandbag', form: 'single', sizes: [{ id: 'a', label: '', kilograms: 10, owned: 3, broken: 1 }] }
-  const room = { id: 'server-room', name: 'Yard', lengthMetres: 10, widthMetres: 6, ceilingMetres: 4, features: [{ id: 'f', kind: 'exit', x: 0, y: 0, lengthMetres: 1, widthMetres: 2 }] }
+  const room = {
+    id: 'server-room',
+    name: 'Yard',
+    lengthMetres: 10,
+    widthMetres: 6,
+    ceilingMetres: 4,
+    features: [{ id: 'f', kind: 'exit', x: 0, y: 0, lengthMetres: 1, widthMetres: 2 }],
+  }
 
   it('gear is added, changed with its version, and erased; zero and impossible numbers are refused at their field', async () => {
     expect((await post('/api/gear', kind)).status).toBe(201)
     expect(await post('/api/gear', kind)).toMatchObject({ status: 409, body: { errors: [{ code: 'idTaken' }] } })
-    expect(await post('/api/gear', { ...kind, id: 'x', sizes: [{ ...kind.sizes[0], kilograms: 0 }] })).toMatchObject({ status: 422, body: { errors: [{ field: 'sizes[0].kilograms' }] } })
-    expect(await post('/api/gear', { ...kind, id: 'x', sizes: [{ ...kind.sizes[0], lent: 9 }] })).toMatchObject({ status: 422, body: { errors: [{ field: 'sizes[0].owned' }] } })
-    expect(await send('PUT', '/api/gear/server-kind', { version: 1, kind: { ...kind, name: 'Bag' } })).toMatchObject({ status: 200, body: { version: 2 } })
-    expect(await send('PUT', '/api/gear/server-kind', { version: 1, kind })).toMatchObject({ status: 409, body: { current: { document: { name: 'Bag' } } } })
-    expect((await send('GET', '/api/gear')).body.gear.some((each: { document: { id: string } }) => each.document.id === 'server-kind')).toBe(true)
+    expect(await post('/api/gear', { ...kind, id: 'x', sizes: [{ ...kind.sizes[0], kilograms: 0 }] })).toMatchObject({
+      status: 422,
+      body: { errors: [{ field: 'sizes[0].kilograms' }] },
+    })
+    expect(await post('/api/gear', { ...kind, id: 'x', sizes: [{ ...kind.sizes[0], lent: 9 }] })).toMatchObject({
+      status: 422,
+      body: { errors: [{ field: 'sizes[0].owned' }] },
+    })
+    expect(await send('PUT', '/api/gear/server-kind', { version: 1, kind: { ...kind, name: 'Bag' } })).toMatchObject({
+      status: 200,
+      body: { version: 2 },
+    })
+    expect(await send('PUT', '/api/gear/server-kind', { version: 1, kind })).toMatchObject({
+      status: 409,
+      body: { current: { document: { name: 'Bag' } } },
+    })
+    expect(
+      (await send('GET', '/api/gear')).body.gear.some((each: { document: { id: string } }) => each.document.id === 'server-kind'),
+    ).toBe(true)
     expect((await send('DELETE', '/api/gear/server-kind', {})).status).toBe(200)
-    expect(await send('DELETE', '/api/gear/kettlebell', {})).toMatchObject({ status: 409, body: { errors: [{ code: 'inUse', message: expect.stringContaining('Take it out there first') }] } })
+    expect(await send('DELETE', '/api/gear/kettlebell', {})).toMatchObject({
+      status: 409,
+      body: { errors: [{ code: 'inUse', message: expect.stringContaining('Take it out there first') }] },
+    })
   })
 
   it('rooms too; what would stand outside is refused, and a room with classes stays', async () => {
     expect((await post('/api/rooms', room)).status).toBe(201)
-    expect(await post('/api/rooms', { ...room, id: 'x', features: [{ ...room.features[0], x: 9.5 }] })).toMatchObject({ status: 422, body: { errors: [{ field: 'features[0].x', message: expect.stringContaining('outside the room') }] } })
-    expect(await send('PUT', '/api/rooms/server-room', { version: 1, room: { ...room, ceilingMetres: 3 } })).toMatchObject({ status: 200, body: { version: 2 } })
+    expect(await post('/api/rooms', { ...room, id: 'x', features: [{ ...room.features[0], x: 9.5 }] })).toMatchObject({
+      status: 422,
+      body: { errors: [{ field: 'features[0].x', message: expect.stringContaining('outside the room') }] },
+    })
+    expect(await send('PUT', '/api/rooms/server-room', { version: 1, room: { ...room, ceilingMetres: 3 } })).toMatchObject({
+      status: 200,
+      body: { version: 2 },
+    })
     expect((await send('DELETE', '/api/rooms/server-room', {})).status).toBe(200)
     expect(await send('DELETE', '/api/rooms/kiln-floor', {})).toMatchObject({ status: 409, body: { errors: [{ code: 'inUse' }] } })
   })
@@ -179,9 +239,18 @@ describe('exercises and figures of the hall', () => {
     const exercise = { ...stored[0].document, id: 'server-made', name: 'Server made' }
     expect((await post('/api/exercises', exercise)).status).toBe(201)
     expect(await post('/api/exercises', exercise)).toMatchObject({ status: 409, body: { errors: [{ code: 'idTaken' }] } })
-    expect(await post('/api/exercises', { ...exercise, id: 'other', met: { low: 5, high: 3 } })).toMatchObject({ status: 422, body: { errors: [{ field: 'met' }] } })
-    expect(await send('PUT', '/api/exercises/server-made', { version: 1, exercise: { ...exercise, name: 'Second' } })).toMatchObject({ status: 200, body: { version: 2 } })
-    expect(await send('PUT', '/api/exercises/server-made', { version: 1, exercise })).toMatchObject({ status: 409, body: { current: { document: { name: 'Second' } } } })
+    expect(await post('/api/exercises', { ...exercise, id: 'other', met: { low: 5, high: 3 } })).toMatchObject({
+      status: 422,
+      body: { errors: [{ field: 'met' }] },
+    })
+    expect(await send('PUT', '/api/exercises/server-made', { version: 1, exercise: { ...exercise, name: 'Second' } })).toMatchObject({
+      status: 200,
+      body: { version: 2 },
+    })
+    expect(await send('PUT', '/api/exercises/server-made', { version: 1, exercise })).toMatchObject({
+      status: 409,
+      body: { current: { document: { name: 'Second' } } },
+    })
     expect((await send('PUT', '/api/exercises/else', { version: 1, exercise })).status).toBe(422)
     expect((await send('DELETE', '/api/exercises/server-made', {})).status).toBe(200)
     expect((await send('DELETE', '/api/exercises/server-made', {})).status).toBe(404)
@@ -213,17 +282,35 @@ describe('people', () => {
   it('are added and changed by who knows the version', async () => {
     await add('server-person')
     expect((await post('/api/people', person)).status).toBe(409)
-    expect(await post('/api/people', { ...person, id: 'x', goEasy: ['elbow'] })).toMatchObject({ status: 422, body: { errors: [{ field: 'goEasy[0]' }] } })
-    expect(await send('PUT', '/api/people/server-person', { version: 1, person: { ...person, name: 'Brick' } })).toMatchObject({ status: 200, body: { version: 2 } })
-    expect(await send('PUT', '/api/people/server-person', { version: 1, person })).toMatchObject({ status: 409, body: { current: { document: { name: 'Brick' } } } })
-    expect((await send('GET', '/api/people')).body.people.map((each: { document: { id: string } }) => each.document.id)).toContain('server-person')
+    expect(await post('/api/people', { ...person, id: 'x', goEasy: ['elbow'] })).toMatchObject({
+      status: 422,
+      body: { errors: [{ field: 'goEasy[0]' }] },
+    })
+    expect(await send('PUT', '/api/people/server-person', { version: 1, person: { ...person, name: 'Brick' } })).toMatchObject({
+      status: 200,
+      body: { version: 2 },
+    })
+    expect(await send('PUT', '/api/people/server-person', { version: 1, person })).toMatchObject({
+      status: 409,
+      body: { current: { document: { name: 'Brick' } } },
+    })
+    expect((await send('GET', '/api/people')).body.people.map((each: { document: { id: string } }) => each.document.id)).toContain(
+      'server-person',
+    )
   })
 
   it('have their data as a file, and are erased from every table', async () => {
     await add('gone-person', { name: 'Zephyrine', goEasyNote: 'old elbow of Zephyrine' })
     await add('friend-person', { name: 'Friend', keepWith: ['gone-person'], keepApart: ['gone-person', 'tove'] })
     const made = await makeClass(hall, 'demo-lunch', (document) => {
-      Object.assign(document, { name: 'With her', here: ['gone-person', 'tove'], arranged: [{ ids: ['gone-person', 'tove'] }], fromHome: [], demonstrators: { easier: 'gone-person' }, sizes: { 'gone-person': { mat: 'one' } } })
+      Object.assign(document, {
+        name: 'With her',
+        here: ['gone-person', 'tove'],
+        arranged: [{ ids: ['gone-person', 'tove'] }],
+        fromHome: [],
+        demonstrators: { easier: 'gone-person' },
+        sizes: { 'gone-person': { mat: 'one' } },
+      })
     })
     await send('PUT', `/api/classes/${made.id}`, { version: 1, document: { ...made.document, name: 'Still with her' } })
     const { id: runId } = (await post(`/api/classes/${made.id}/runs`)).body
@@ -233,14 +320,25 @@ describe('people', () => {
     expect(seen.snapshot.follow).toContain('Zephyrine')
     await post(`/api/runs/${runId}/changes`, { version: seen.version, change: { type: 'ease', ease: 'easier', personId: 'gone-person' } })
     await post(`/api/runs/${runId}/changes`, { version: seen.version + 1, change: { type: 'leaves', personId: 'gone-person' } })
-    expect(await file('/api/people/gone-person/data')).toMatchObject({ person: { name: 'Zephyrine' }, classes: [{ name: 'Still with her' }], runs: [{ name: 'Still with her', did: expect.arrayContaining([expect.objectContaining({ at: 'station 1' })]) }] })
+    expect(await file('/api/people/gone-person/data')).toMatchObject({
+      person: { name: 'Zephyrine' },
+      classes: [{ name: 'Still with her' }],
+      runs: [{ name: 'Still with her', did: expect.arrayContaining([expect.objectContaining({ at: 'station 1' })]) }],
+    })
 
     expect((await send('DELETE', '/api/people/gone-person', {})).status).toBe(200)
     const after = (await send('GET', `/api/classes/${made.id}`)).body
-    expect([after.version, after.document.here, after.document.arranged, after.document.sizes]).toEqual([3, ['tove'], [{ ids: ['tove'], locked: false }], {}])
+    expect([after.version, after.document.here, after.document.arranged, after.document.sizes]).toEqual([
+      3,
+      ['tove'],
+      [{ ids: ['tove'], locked: false }],
+      {},
+    ])
     const tables = await hall.sql("select table_name as name from information_schema.tables where table_schema = 'public'")
     for (const { name } of tables) {
-      const found = await hall.sql(`select row_to_json(t)::text as row from "${name as string}" t where row_to_json(t)::text ~ 'gone-person|Zephyrine|old elbow'`)
+      const found = await hall.sql(
+        `select row_to_json(t)::text as row from "${name as string}" t where row_to_json(t)::text ~ 'gone-person|Zephyrine|old elbow'`,
+      )
       expect(found, name as string).toEqual([])
     }
     // What is left of them is that somebody was there.
@@ -251,8 +349,14 @@ describe('people', () => {
 
   it('move by any rule that is asked for in plain JSON, or are told why not', async () => {
     const mixed = await post('/api/rotation', { people: 12, stations: 6, rule: 'fullMix' })
-    expect(mixed.body).toMatchObject({ recommended: { rule: 'twoFiles' }, guarantees: [{ met: false, text: '34 of the 36 possible meetings happen, some twice.' }, { met: true }, { met: true }] })
-    expect(await post('/api/rotation', { people: 4, stations: 2, rule: 'fullMix' })).toMatchObject({ status: 422, body: { errors: [{ code: 'noMix' }] } })
+    expect(mixed.body).toMatchObject({
+      recommended: { rule: 'twoFiles' },
+      guarantees: [{ met: false, text: '34 of the 36 possible meetings happen, some twice.' }, { met: true }, { met: true }],
+    })
+    expect(await post('/api/rotation', { people: 4, stations: 2, rule: 'fullMix' })).toMatchObject({
+      status: 422,
+      body: { errors: [{ code: 'noMix' }] },
+    })
   })
 })
 

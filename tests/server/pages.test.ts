@@ -23,7 +23,10 @@ describe('pages', () => {
     ['/gear', 'Suspension straps'],
     ['/rooms', 'Drying Loft'],
     ['/log', 'Steady Over-60s'],
-    ...['shape', 'people', 'rotation', 'gear', 'run', 'log'].map((tab): [string, string] => [`/classes/demo-sixties/${tab}`, 'Steady Over-60s']),
+    ...['shape', 'people', 'rotation', 'gear', 'run', 'log'].map((tab): [string, string] => [
+      `/classes/demo-sixties/${tab}`,
+      'Steady Over-60s',
+    ]),
   ]
   for (const [path, shows] of views) {
     it(`${path} comes whole from the server`, async () => {
@@ -52,12 +55,27 @@ describe('who is answered, and how', () => {
   it('every answer carries its safety headers; pages run no script that the build did not make, and are kept by nobody', async () => {
     for (const path of ['/', '/people', '/nowhere', '/api/time', '/api/people', '/color-scheme.js', '/icon.svg']) {
       const { headers } = await fetch(hall.server.base + path)
-      expect([headers.get('x-content-type-options'), headers.get('referrer-policy'), headers.get('x-frame-options'), headers.get('permissions-policy')?.includes('camera=()')], path).toEqual(['nosniff', 'no-referrer', 'DENY', true])
+      expect(
+        [
+          headers.get('x-content-type-options'),
+          headers.get('referrer-policy'),
+          headers.get('x-frame-options'),
+          headers.get('permissions-policy')?.includes('camera=()'),
+        ],
+        path,
+      ).toEqual(['nosniff', 'no-referrer', 'DENY', true])
     }
     for (const path of ['/', '/people', '/classes/demo-lunch/people']) {
       const { headers } = await fetch(hall.server.base + path)
       const scripts = /script-src ([^;]*)/.exec(headers.get('content-security-policy')!)![1]!
-      expect([scripts.includes('unsafe'), headers.get('content-security-policy')!.includes("frame-ancestors 'none'"), headers.get('cache-control')], path).toEqual([false, true, 'no-store'])
+      expect(
+        [
+          scripts.includes('unsafe'),
+          headers.get('content-security-policy')!.includes("frame-ancestors 'none'"),
+          headers.get('cache-control'),
+        ],
+        path,
+      ).toEqual([false, true, 'no-store'])
     }
   })
 

@@ -8,7 +8,8 @@ beforeAll(async () => {
 })
 afterAll(() => hall.close())
 
-const tokenTo = async (runId: string, screen: string) => ((await hall.post(`/api/runs/${runId}/links/${screen}`)).body.links as { token: string }[])[0]!.token
+const tokenTo = async (runId: string, screen: string) =>
+  ((await hall.post(`/api/runs/${runId}/links/${screen}`)).body.links as { token: string }[])[0]!.token
 
 describe('a screen that shows a code', () => {
   const newScreen = async () => (await hall.post('/api/pairings')).body as { device: string; code: string; left: number }
@@ -25,13 +26,19 @@ describe('a screen that shows a code', () => {
     expect((await hall.post(`/api/runs/${runId}/pairings`, { code: typed, show: wall })).status).toBe(200)
     expect(await told(device)).toBe(`/wall/${await tokenTo(runId, 'wall')}?layout=far`)
     expect((await hall.get((await told(device))!)).status).toBe(200)
-    expect(await hall.post(`/api/runs/${runId}/pairings`, { code, show: wall })).toMatchObject({ status: 404, body: { errors: [{ code: 'noSuchCode' }] } })
+    expect(await hall.post(`/api/runs/${runId}/pairings`, { code, show: wall })).toMatchObject({
+      status: 404,
+      body: { errors: [{ code: 'noSuchCode' }] },
+    })
   })
 
   it('is a station where that is wanted; one that the class does not have is refused, and the code stays good', async () => {
     const runId = await makeRun(hall, 'demo-lunch')
     const { device, code } = await newScreen()
-    expect(await hall.post(`/api/runs/${runId}/pairings`, { code, show: { screen: 'station', station: 40 } })).toMatchObject({ status: 422, body: { errors: [{ code: 'noSuchStation' }] } })
+    expect(await hall.post(`/api/runs/${runId}/pairings`, { code, show: { screen: 'station', station: 40 } })).toMatchObject({
+      status: 422,
+      body: { errors: [{ code: 'noSuchStation' }] },
+    })
     expect((await hall.post(`/api/runs/${runId}/pairings`, { code, show: { screen: 'station', station: 3 } })).status).toBe(200)
     expect((await hall.get((await told(device))!)).status).toBe(200)
   })
@@ -41,14 +48,20 @@ describe('a screen that shows a code', () => {
     const { device, code } = await newScreen()
     await hall.sql('update pairing set until = room_time() - 1 where device = $1', [device])
     expect((await hall.get(`/api/pairings/${device}`)).body.left).toBe(0)
-    for (const wrong of [code, 'ZZZZ', 'ABC', '']) expect((await hall.post(`/api/runs/${runId}/pairings`, { code: wrong, show: wall })).status).toBeGreaterThanOrEqual(404)
+    for (const wrong of [code, 'ZZZZ', 'ABC', ''])
+      expect((await hall.post(`/api/runs/${runId}/pairings`, { code: wrong, show: wall })).status).toBeGreaterThanOrEqual(404)
     expect(await told(device)).toBeNull()
   })
 
   it('who guesses codes is slowed down', async () => {
     const server = await hall.another({ RATE_LIMITS: 'on' })
     const runId = await makeRun(hall, 'demo-lunch')
-    const guess = () => fetch(`${server.base}/api/runs/${runId}/pairings`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ code: 'AAAA', show: wall }) })
+    const guess = () =>
+      fetch(`${server.base}/api/runs/${runId}/pairings`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ code: 'AAAA', show: wall }),
+      })
     const statuses = await Promise.all(Array.from({ length: 40 }, async () => (await guess()).status))
     expect([...new Set(statuses)].sort()).toEqual([404, 429])
   })
@@ -60,7 +73,10 @@ describe('the list of names', () => {
     const token = await tokenTo(runId, 'names')
     expect((await hall.get(`/here/${token}`)).status).toBe(200)
     const claims = `/api/screens/${token}/claims`
-    const { names, className } = (await hall.get(claims)).body as { className: string; names: { personId: string; name: string; open: string }[] }
+    const { names, className } = (await hall.get(claims)).body as {
+      className: string
+      names: { personId: string; name: string; open: string }[]
+    }
     expect(className).toBe('Lunch Loop')
     const [one, other] = names as [(typeof names)[0], (typeof names)[0]]
     const claim = (device: string, personId = one.personId) => hall.post(claims, { device, personId })
@@ -70,7 +86,8 @@ describe('the list of names', () => {
     // Again on the same phone: the same card.
     expect((await claim('phone-a')).body.path).toBe(first.body.path)
     expect(await claim('phone-b')).toMatchObject({ status: 409, body: { errors: [{ code: 'taken' }] } })
-    const seenFrom = async (device: string) => ((await hall.get(`${claims}?device=${device}`)).body.names as typeof names).find(({ personId }) => personId === one.personId)!.open
+    const seenFrom = async (device: string) =>
+      ((await hall.get(`${claims}?device=${device}`)).body.names as typeof names).find(({ personId }) => personId === one.personId)!.open
     expect([await seenFrom('phone-a'), await seenFrom('phone-b')]).toEqual(['here', 'elsewhere'])
     expect((await hall.remove(`/api/runs/${runId}/claims/${one.personId}`)).status).toBe(200)
     expect((await hall.get(first.body.path as string)).status).toBe(410)
@@ -87,7 +104,11 @@ describe('the list of names', () => {
     const runId = await makeRun(hall, 'demo-lunch')
     const token = await tokenTo(runId, 'names')
     const { names } = (await hall.get(`/api/screens/${token}/claims`)).body as { names: { personId: string }[] }
-    const answers = await Promise.all(Array.from({ length: 8 }, (_, index) => hall.post(`/api/screens/${token}/claims`, { device: `phone-${index}`, personId: names[0]!.personId })))
+    const answers = await Promise.all(
+      Array.from({ length: 8 }, (_, index) =>
+        hall.post(`/api/screens/${token}/claims`, { device: `phone-${index}`, personId: names[0]!.personId }),
+      ),
+    )
     expect(answers.map(({ status }) => status).sort()).toEqual([200, ...Array<number>(7).fill(409)])
   })
 
@@ -102,7 +123,8 @@ describe('the list of names', () => {
 })
 
 describe('who holds the controls', () => {
-  const from = (runId: string, device: string, expectedSequence: number, command: Parameters<typeof request>[1]) => hall.post(`/api/runs/${runId}/commands`, { ...request(expectedSequence, command), device })
+  const from = (runId: string, device: string, expectedSequence: number, command: Parameters<typeof request>[1]) =>
+    hall.post(`/api/runs/${runId}/commands`, { ...request(expectedSequence, command), device })
   const takeOver = (device: string) => ({ type: 'takeOver' as const, device, name: 'a tablet' })
 
   it('alone moves the clock; another stops the room, or takes over, and the first hears of it', async () => {
@@ -110,7 +132,10 @@ describe('who holds the controls', () => {
     expect((await from(runId, 'one', 0, takeOver('one'))).status).toBe(200)
     expect((await from(runId, 'one', 1, 'start')).status).toBe(200)
     const heard = await listenTo(hall.server.base, `/api/runs/${runId}/events`, 2)
-    expect(await from(runId, 'two', 2, 'pause')).toMatchObject({ status: 409, body: { errors: [{ code: 'heldElsewhere', message: expect.stringContaining('held by a tablet') }] } })
+    expect(await from(runId, 'two', 2, 'pause')).toMatchObject({
+      status: 409,
+      body: { errors: [{ code: 'heldElsewhere', message: expect.stringContaining('held by a tablet') }] },
+    })
     expect((await from(runId, 'two', 0, 'stop')).status).toBe(200)
     // However little it knew of what has happened since.
     expect((await from(runId, 'two', 0, takeOver('two'))).status).toBe(200)

@@ -40,12 +40,17 @@ it('what only stands in what was put away can be taken out; and what comes back 
   const ids = async (table: string) => (await own.sql(`select id from ${table}`)).map(({ id }) => id as string)
   for (const id of await ids('class')) expect((await own.remove(`/api/classes/${id}`)).status).toBe(200)
   for (const id of await ids('plan')) expect((await own.remove(`/api/plans/${id}`)).status).toBe(200)
-  for (const [library, table] of [['gear', 'gear_kind'], ['exercises', 'exercise'], ['rooms', 'room']] as const) {
+  for (const [library, table] of [
+    ['gear', 'gear_kind'],
+    ['exercises', 'exercise'],
+    ['rooms', 'room'],
+  ] as const) {
     for (const id of await ids(table)) expect(await own.remove(`/api/${library}/${id}`), id).toMatchObject({ status: 200 })
     expect(await ids(table)).toEqual([])
   }
   expect((await own.post('/api/classes/demo-lunch/restore')).status).toBe(200)
-  for (const tab of ['shape', 'people', 'room', 'gear', 'rotation', 'brief', 'run', 'log']) expect((await own.get(`/classes/demo-lunch/${tab}`)).status, tab).toBe(200)
+  for (const tab of ['shape', 'people', 'room', 'gear', 'rotation', 'brief', 'run', 'log'])
+    expect((await own.get(`/classes/demo-lunch/${tab}`)).status, tab).toBe(200)
   expect((await own.get('/')).status).toBe(200)
   await own.close()
 })

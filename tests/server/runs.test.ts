@@ -39,7 +39,10 @@ describe('a run', () => {
     const first = await send(start)
     expect(first.body).toMatchObject({ repeated: false, event: { sequence: 1 } })
     expect((await send(start)).body).toEqual({ ...first.body, repeated: true })
-    expect(await press(hall, run, 0, 'skip')).toMatchObject({ status: 409, body: { errors: [{ code: 'stale' }], events: [{ sequence: 1 }] } })
+    expect(await press(hall, run, 0, 'skip')).toMatchObject({
+      status: 409,
+      body: { errors: [{ code: 'stale' }], events: [{ sequence: 1 }] },
+    })
     expect((await press(hall, run, 1, 'resume')).body).toMatchObject({ errors: [{ code: 'notNow' }] })
     expect((await send({ ...request(1, 'pause'), id: 'no-uuid' })).status).toBe(422)
   })
@@ -53,15 +56,24 @@ describe('a run', () => {
 
   it('a stop is never too late: it counts whatever was pressed meanwhile, and is told of it', async () => {
     const run = await makeRun(hall, 'demo-lunch')
-    for (const [sequence, type] of [[0, 'start'], [1, 'skip']] as const) await press(hall, run, sequence, type)
+    for (const [sequence, type] of [
+      [0, 'start'],
+      [1, 'skip'],
+    ] as const)
+      await press(hall, run, sequence, type)
     const stop = await press(other, run, 0, 'stop')
-    expect(stop.body).toMatchObject({ event: { sequence: 3, command: { type: 'stop' } }, missed: [{ sequence: 1 }, { sequence: 2 }], repeated: false })
+    expect(stop.body).toMatchObject({
+      event: { sequence: 3, command: { type: 'stop' } },
+      missed: [{ sequence: 1 }, { sequence: 2 }],
+      repeated: false,
+    })
   })
 
   it('nor is a tap: of two coaches who tap at once, both count, for when they tapped, and until some time after the class', async () => {
     const { id } = await makeClass(hall, 'demo-bricks')
     const run = ((await hall.post(`/api/classes/${id}/runs`)).body as { id: string }).id
-    const tap = (who: string, asked: Asker, phase = 4) => press(asked, run, 0, { type: 'tap', personIds: [who], what: 'round', when: { phase, elapsed: 1000 } })
+    const tap = (who: string, asked: Asker, phase = 4) =>
+      press(asked, run, 0, { type: 'tap', personIds: [who], what: 'round', when: { phase, elapsed: 1000 } })
     await press(hall, run, 0, 'start')
     await press(hall, run, 1, { type: 'goto', phase: 4, into: 100 })
     const both = await Promise.all([tap('tove', hall), tap('petra', other)])
@@ -121,7 +133,9 @@ describe('a run', () => {
     await hall.sql('update run_event set at = at - 36000000 where run_id = $1', [runId])
     // Every process looks when it begins, and each minute after.
     await hall.another()
-    await expect.poll(async () => (await hall.sql('select ended_at is not null as over from run where id = $1', [runId]))[0], { timeout: 20_000 }).toEqual({ over: true })
+    await expect
+      .poll(async () => (await hall.sql('select ended_at is not null as over from run where id = $1', [runId]))[0], { timeout: 20_000 })
+      .toEqual({ over: true })
   })
 
   it('is not found by a wall link that nobody gave out', async () => {
@@ -135,7 +149,9 @@ describe('a run', () => {
     const deadline = now + 15 * 60_000
     const { snapshot } = (await hall.get(`/api/runs/${run}/snapshot`)).body as { snapshot: RunSnapshot }
     const [way] = waysBy(snapshot, foldEvents(snapshot.timeline, []), now, deadline)
-    expect((await press(hall, run, 0, askFor({ ...way!, id: 'no-such-way' }, now, deadline))).body).toMatchObject({ errors: [{ code: 'notNow' }] })
+    expect((await press(hall, run, 0, askFor({ ...way!, id: 'no-such-way' }, now, deadline))).body).toMatchObject({
+      errors: [{ code: 'notNow' }],
+    })
     const taken = await press(hall, run, 0, askFor(way!, now, deadline))
     expect(taken.status).toBe(200)
     expect(taken.body.event.command).toEqual({ type: 'amend', phase: 0, timeline: JSON.parse(JSON.stringify(way!.timeline)) })
@@ -147,7 +163,8 @@ describe('a run', () => {
 describe('cards', () => {
   it('have a link each, the same when asked again, that tells nothing of what others go easy on, and that can be taken back while it is open', async () => {
     const runId = await makeRun(hall, 'demo-short')
-    const ask = async () => ((await hall.post(`/api/runs/${runId}/links/card`)).body as { links: { subject: string; token: string }[] }).links
+    const ask = async () =>
+      ((await hall.post(`/api/runs/${runId}/links/card`)).body as { links: { subject: string; token: string }[] }).links
     const [first, again] = [await ask(), await ask()]
     expect(again).toEqual(first)
     expect(new Set(first.map((card) => card.token)).size).toBe(first.length)
@@ -159,13 +176,21 @@ describe('cards', () => {
     const { body: seen } = await hall.get(`/api/runs/${runId}/snapshot`)
     expect((await says(first[1]!.token, { ask: 'break' })).status).toBe(200)
     // Nor does it stand in the way of a coach who has not seen it yet, and it stays when that coach takes a change back.
-    const made = await hall.post(`/api/runs/${runId}/changes`, { version: seen.version - seen.snapshot.asks, change: { type: 'ease', ease: 'easier' } })
+    const made = await hall.post(`/api/runs/${runId}/changes`, {
+      version: seen.version - seen.snapshot.asks,
+      change: { type: 'ease', ease: 'easier' },
+    })
     const { version } = made.body as { version: number }
     expect((await says(first[1]!.token, { ask: 'easier' })).status).toBe(200)
     expect((await hall.post(`/api/runs/${runId}/changes/undo`, { version })).status).toBe(200)
     const { body: coached } = await hall.get(`/api/runs/${runId}/snapshot`)
     expect(coached.snapshot).not.toHaveProperty('ease')
-    expect(coached.snapshot.people).toEqual(expect.arrayContaining([expect.objectContaining({ id: first[0]!.subject, ease: 'easier', onBreak: false }), expect.objectContaining({ id: first[1]!.subject, onBreak: true, ease: 'easier' })]))
+    expect(coached.snapshot.people).toEqual(
+      expect.arrayContaining([
+        expect.objectContaining({ id: first[0]!.subject, ease: 'easier', onBreak: false }),
+        expect.objectContaining({ id: first[1]!.subject, onBreak: true, ease: 'easier' }),
+      ]),
+    )
     expect((await says(first[0]!.token, { ask: 'harder' })).status).toBe(422)
     const controls = (await hall.post(`/api/runs/${runId}/links/controls`)).body.links[0].token as string
     expect((await says(controls, { ask: 'break' })).status).toBe(404)
@@ -175,7 +200,10 @@ describe('cards', () => {
     await card.until(({ versions }) => versions.length > 0)
     expect((await hall.remove(`/api/runs/${runId}/links/card`)).status).toBe(200)
     await card.ended
-    expect(await other.get(`/api/screens/${first[0]!.token}/events`)).toMatchObject({ status: 410, body: { errors: [{ code: 'revoked' }] } })
+    expect(await other.get(`/api/screens/${first[0]!.token}/events`)).toMatchObject({
+      status: 410,
+      body: { errors: [{ code: 'revoked' }] },
+    })
     expect((await ask())[0]!.token).not.toBe(first[0]!.token)
   })
 })
@@ -226,7 +254,11 @@ describe('people of a run under way', () => {
     const { id } = await makeClass(hall, 'demo-short')
     const runId = ((await hall.post(`/api/classes/${id}/runs`)).body as { id: string }).id
     await press(hall, runId, 0, 'start')
-    const snapshot = async () => (await other.get(`/api/runs/${runId}/snapshot`)).body as { version: number; snapshot: { ease?: string; people: { id: string; name: string; goEasyNote?: string }[] } }
+    const snapshot = async () =>
+      (await other.get(`/api/runs/${runId}/snapshot`)).body as {
+        version: number
+        snapshot: { ease?: string; people: { id: string; name: string; goEasyNote?: string }[] }
+      }
     const before = await snapshot()
     const change = (version: number, body: unknown) => hall.post(`/api/runs/${runId}/changes`, { version, change: body })
     const arrived = await change(before.version, { type: 'arrives', id: 'late-one', name: 'Quill' })
@@ -235,7 +267,10 @@ describe('people of a run under way', () => {
     expect(after.snapshot.people.map((person) => person.name)).toContain('Quill')
     expect((await change(before.version, { type: 'leaves', personId: 'late-one' })).status).toBe(409)
     expect((await change(after.version, { type: 'leaves', personId: 'late-one' })).status).toBe(200)
-    expect(await change(after.version + 1, { type: 'leaves', personId: 'late-one' })).toMatchObject({ status: 422, body: { errors: [{ code: 'notHere', field: 'change.personId' }] } })
+    expect(await change(after.version + 1, { type: 'leaves', personId: 'late-one' })).toMatchObject({
+      status: 422,
+      body: { errors: [{ code: 'notHere', field: 'change.personId' }] },
+    })
     expect((await change(after.version + 1, { type: 'ease', ease: 'hardest' })).status).toBe(422)
     expect((await change(after.version + 1, { type: 'ease', ease: 'easier' })).status).toBe(200)
     expect((await snapshot()).snapshot.ease).toBe('easier')
@@ -247,7 +282,9 @@ describe('people of a run under way', () => {
     expect((await undo(after.version + 3)).body).toMatchObject({ errors: [{ code: 'notNow' }] })
     // Whom the hall knows comes with what they go easy on, by their own id; who has left stays in the log.
     const known = await change(after.version + 3, { type: 'arrives', id: 'late-two', name: 'rosalind' })
-    expect(known.body).toMatchObject({ told: [expect.stringMatching(/^Rosalind /), expect.stringMatching(/^Rosalind goes easy on balance and jumps: new hip/)] })
+    expect(known.body).toMatchObject({
+      told: [expect.stringMatching(/^Rosalind /), expect.stringMatching(/^Rosalind goes easy on balance and jumps: new hip/)],
+    })
     expect((await snapshot()).snapshot.people.at(-1)).toMatchObject({ id: 'rosalind', name: 'Rosalind', goEasyNote: 'new hip, ask first' })
     expect((await change(after.version + 4, { type: 'leaves', personId: 'rosalind' })).status).toBe(200)
     // A class under way is not put away.

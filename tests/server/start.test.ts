@@ -21,7 +21,13 @@ afterAll(async () => {
   rmSync(data, { recursive: true, force: true })
 })
 
-const environment = (more: Record<string, string | undefined>) => ({ ...process.env, VICINOR_DATA: data, RATE_LIMITS: 'off', NODE_ENV: undefined, ...more })
+const environment = (more: Record<string, string | undefined>) => ({
+  ...process.env,
+  VICINOR_DATA: data,
+  RATE_LIMITS: 'off',
+  NODE_ENV: undefined,
+  ...more,
+})
 
 /** ./start with words, until it ends; answers with what it said and its exit code. */
 async function run(words: string[], env: Record<string, string | undefined> = {}): Promise<{ code: number; said: string }> {
@@ -35,7 +41,10 @@ async function run(words: string[], env: Record<string, string | undefined> = {}
 /** ./start, until the app answers. */
 async function start(env: Record<string, string | undefined> = {}, words: string[] = []) {
   const port = await freePort()
-  const child = spawn('./start', words, { env: environment({ PORT: String(port), ...env }) as NodeJS.ProcessEnv, stdio: ['ignore', 'pipe', 'pipe'] })
+  const child = spawn('./start', words, {
+    env: environment({ PORT: String(port), ...env }) as NodeJS.ProcessEnv,
+    stdio: ['ignore', 'pipe', 'pipe'],
+  })
   let said = ''
   for (const stream of [child.stdout, child.stderr]) stream.on('data', (text: Buffer) => (said += text.toString()))
   const over = new Promise<number | null>((resolve) => child.once('exit', (code) => resolve(code)))
@@ -50,11 +59,16 @@ async function start(env: Record<string, string | undefined> = {}, words: string
 
 /** Every row of every table, as text, in an order of its own. */
 async function everything(url: string): Promise<Record<string, unknown>> {
-  const tables = await onDatabase<{ name: string }>(url, "select table_name as name from information_schema.tables where table_schema = 'public' order by 1")
+  const tables = await onDatabase<{ name: string }>(
+    url,
+    "select table_name as name from information_schema.tables where table_schema = 'public' order by 1",
+  )
   const rows: Record<string, unknown> = {}
   for (const { name } of tables) {
     if (name === 'write_probe') continue
-    rows[name] = (await onDatabase<{ row: string }>(url, `select row_to_json(t)::text as row from "${name}" t order by 1`)).map(({ row }) => row)
+    rows[name] = (await onDatabase<{ row: string }>(url, `select row_to_json(t)::text as row from "${name}" t order by 1`)).map(
+      ({ row }) => row,
+    )
   }
   return rows
 }
@@ -69,7 +83,16 @@ describe('./start', () => {
     const pid = Number(readFileSync(join(data, 'app.pid'), 'utf8'))
     process.kill(pid, 'SIGKILL')
     const killed = performance.now()
-    await expect.poll(() => asked.get('/api/health').then(({ status }) => status, () => 0), { timeout: 10_000, interval: 20 }).toBe(200)
+    await expect
+      .poll(
+        () =>
+          asked.get('/api/health').then(
+            ({ status }) => status,
+            () => 0,
+          ),
+        { timeout: 10_000, interval: 20 },
+      )
+      .toBe(200)
     // Started again within a second; the rest is the app's own beginning.
     expect(performance.now() - killed).toBeLessThan(6000)
     expect(first.said()).toContain('The app has crashed')
@@ -118,7 +141,10 @@ describe('a backup', () => {
     const erasedList = join(data, 'erased-test.list')
     const file = join(data, 'kept.dump')
     const before = await everything(url)
-    expect(await run(['backup', file], { DATABASE_URL: url, ERASED_LIST: erasedList })).toMatchObject({ code: 0, said: expect.stringContaining(file) })
+    expect(await run(['backup', file], { DATABASE_URL: url, ERASED_LIST: erasedList })).toMatchObject({
+      code: 0,
+      said: expect.stringContaining(file),
+    })
     expect(statSync(file).mode & 0o777).toBe(0o600)
     expect(await run(['restore', file], { DATABASE_URL: empty, ERASED_LIST: erasedList })).toMatchObject({ code: 0 })
     expect(await everything(empty)).toEqual(before)

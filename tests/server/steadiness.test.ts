@@ -23,7 +23,11 @@ describe('many at once', () => {
     const kinds = [
       () => hall.post(`/api/classes/${id}/runs`),
       (at: number) => hall.post(`/api/screens/${links[at % links.length]!.token}/asks`, { ask: 'easier' }),
-      (at: number) => hall.post(`/api/runs/${runId}/changes`, { version: seen.version, change: { type: 'arrives', id: `late-${at}`, name: at % 8 === 2 ? 'Rosalind' : `Late ${at}` } }),
+      (at: number) =>
+        hall.post(`/api/runs/${runId}/changes`, {
+          version: seen.version,
+          change: { type: 'arrives', id: `late-${at}`, name: at % 8 === 2 ? 'Rosalind' : `Late ${at}` },
+        }),
       (at: number) => press(hall, runId, 1, at % 2 ? 'hold' : 'pause'),
       async () => {
         const { version, document } = (await hall.get(`/api/classes/${id}`)).body
@@ -71,7 +75,8 @@ describe('one screen', () => {
     await press(limited, runId, 0, 'start')
     const { token } = (await limited.post(`/api/runs/${runId}/links/card`)).body.links[0]
     const answers = []
-    for (let ask = 0; ask < 14; ask++) answers.push((await limited.post(`/api/screens/${token}/asks`, { ask: ask % 2 ? 'usual' : 'easier' })).status)
+    for (let ask = 0; ask < 14; ask++)
+      answers.push((await limited.post(`/api/screens/${token}/asks`, { ask: ask % 2 ? 'usual' : 'easier' })).status)
     expect(answers).toEqual([...Array(12).fill(200), 429, 429])
   })
 })
@@ -79,7 +84,9 @@ describe('one screen', () => {
 /** The status of an answer to a request written by hand. */
 const statusOf = (line: string) =>
   new Promise<number>((resolve) => {
-    const socket = connect(Number(new URL(hall.server.base).port), '127.0.0.1', () => socket.write(`${line} HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: close\r\n\r\n`))
+    const socket = connect(Number(new URL(hall.server.base).port), '127.0.0.1', () =>
+      socket.write(`${line} HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: close\r\n\r\n`),
+    )
     socket.once('data', (text: Buffer) => {
       resolve(Number(/^HTTP\/1\.1 (\d+)/.exec(text.toString())?.[1]))
       socket.destroy()
@@ -98,7 +105,10 @@ describe('bad and heavy requests', () => {
       constructor: await hall.post(`/api/runs/${runId}/links/constructor`),
       deep: await hall.post('/api/timeline', deep),
       deepWrite: await hall.post('/api/classes', deep),
-      phases: await hall.post(`/api/runs/${runId}/commands`, { ...request(0, 'start'), command: { type: 'amend', phase: 0, timeline: { phases: [null], total: 1 } } }),
+      phases: await hall.post(`/api/runs/${runId}/commands`, {
+        ...request(0, 'start'),
+        command: { type: 'amend', phase: 0, timeline: { phases: [null], total: 1 } },
+      }),
       noMethod: await hall.send('PUT', '/api/time', {}),
     }
     for (const [name, { status, body }] of Object.entries(answers)) {
@@ -112,8 +122,24 @@ describe('bad and heavy requests', () => {
 
   it('plans of more turns or phases than anybody could run are refused before they are worked out', async () => {
     const station = (id: string) => ({ id, uses: [] })
-    const circuit = (id: string) => ({ id, type: 'circuit', travel: 'rotate', turns: 2000, stay: { kind: 'intervals', workSeconds: [1] }, stations: [station(`${id}s`)] })
-    const heavy = { id: 'p', name: 'Heavy', slotSeconds: 3600, parts: Array.from({ length: 5 }, (_, part) => ({ id: `part${part}`, repeat: 50, pieces: Array.from({ length: 60 }, (_, piece) => circuit(`c${part}-${piece}`)) })) }
+    const circuit = (id: string) => ({
+      id,
+      type: 'circuit',
+      travel: 'rotate',
+      turns: 2000,
+      stay: { kind: 'intervals', workSeconds: [1] },
+      stations: [station(`${id}s`)],
+    })
+    const heavy = {
+      id: 'p',
+      name: 'Heavy',
+      slotSeconds: 3600,
+      parts: Array.from({ length: 5 }, (_, part) => ({
+        id: `part${part}`,
+        repeat: 50,
+        pieces: Array.from({ length: 60 }, (_, piece) => circuit(`c${part}-${piece}`)),
+      })),
+    }
     const began = performance.now()
     for (const path of ['/api/gear-count', '/api/timeline', '/api/findings']) {
       const answer = await hall.post(path, { plan: heavy, ...(path !== '/api/timeline' && { people: [] }) })
@@ -125,7 +151,9 @@ describe('bad and heavy requests', () => {
   })
 
   it('a computation that takes too long, or too many at once, are told apart; the room’s clock goes on', async () => {
-    const { document } = (await hall.get('/api/classes/demo-lunch')).body as { document: { plan: { parts: { pieces: { laps?: number; stations?: object[] }[] }[] } } }
+    const { document } = (await hall.get('/api/classes/demo-lunch')).body as {
+      document: { plan: { parts: { pieces: { laps?: number; stations?: object[] }[] }[] } }
+    }
     const main = document.plan.parts.flatMap((part) => part.pieces).find((piece) => piece.stations?.length === 8)!
     main.stations = Array.from({ length: 40 }, (_, index) => ({ id: `s${index}`, uses: [{ id: `u${index}`, exerciseId: 'goblet-squat' }] }))
     main.laps = 6
@@ -153,14 +181,23 @@ describe('what is stored', () => {
     const { id } = await makeClass(hall, 'demo-lunch', (document) => (document.name = 'Broken class'))
     await hall.sql(`update class set document = jsonb_set(document, '{plan,parts}', '7') , version = version + 1 where id = $1`, [id])
     await hall.sql(`update run set snapshot = snapshot - 'timeline', version = version + 1 where id = $1`, [runId])
-    await hall.sql(`insert into exercise (hall_id, id, name, document) values ('kiln-yard', 'broken-exercise', 'Broken exercise', '{"id":"broken-exercise"}')`)
+    await hall.sql(
+      `insert into exercise (hall_id, id, name, document) values ('kiln-yard', 'broken-exercise', 'Broken exercise', '{"id":"broken-exercise"}')`,
+    )
     const shown = await hall.get('/')
     expect([shown.status, shown.body.includes('cannot be read')]).toEqual([200, true])
     expect((await hall.get('/exercises')).body).toContain('Broken exercise')
     const log = await hall.get('/log')
     expect([log.status, log.body.includes('Broken run')]).toEqual([200, true])
-    expect(await hall.get(`/api/classes/${id}`)).toMatchObject({ status: 422, body: { errors: [{ code: 'unreadable', field: 'plan.parts' }] } })
-    expect((await hall.get(`/api/unreadable/class/${id}`)).body).toMatchObject({ name: 'Broken class', format: 1, document: { plan: { parts: 7 } } })
+    expect(await hall.get(`/api/classes/${id}`)).toMatchObject({
+      status: 422,
+      body: { errors: [{ code: 'unreadable', field: 'plan.parts' }] },
+    })
+    expect((await hall.get(`/api/unreadable/class/${id}`)).body).toMatchObject({
+      name: 'Broken class',
+      format: 1,
+      document: { plan: { parts: 7 } },
+    })
     expect((await hall.get(`/api/unreadable/run/${runId}`)).body).toMatchObject({ document: { name: 'Broken run' } })
     expect((await hall.get('/api/unreadable/exercise/broken-exercise')).status).toBe(200)
     await hall.sql(`delete from exercise where id = 'broken-exercise'`)
@@ -174,10 +211,22 @@ describe('what is stored', () => {
     it(`by an earlier version (${landed}) is brought forward with its data`, async () => {
       const { url, drop } = await emptyDatabase('landed')
       const dump = gunzipSync(readFileSync(`tests/fixtures/landed/${landed}`)).toString()
-      await onDatabase(url, dump.split('\n').filter((line) => !line.startsWith('\\')).join('\n'))
-      const [before] = await onDatabase(url, 'select (select count(*) from public.class) as classes, (select count(*) from public.run) as runs, (select count(*) from public.run_event) as events')
+      await onDatabase(
+        url,
+        dump
+          .split('\n')
+          .filter((line) => !line.startsWith('\\'))
+          .join('\n'),
+      )
+      const [before] = await onDatabase(
+        url,
+        'select (select count(*) from public.class) as classes, (select count(*) from public.run) as runs, (select count(*) from public.run_event) as events',
+      )
       await runScript('migrate', url)
-      const [after] = await onDatabase(url, 'select (select count(*) from class) as classes, (select count(*) from run) as runs, (select count(*) from run_event) as events')
+      const [after] = await onDatabase(
+        url,
+        'select (select count(*) from class) as classes, (select count(*) from run) as runs, (select count(*) from run_event) as events',
+      )
       expect(after).toEqual(before)
       const server = await startServer(url)
       const old = asker(server.base)
@@ -202,7 +251,9 @@ describe('the database', () => {
     let sequence = 1
     for (let round = 0; round < 6; round++) {
       // As a restart does to every connection: the server ends them, whatever they are about.
-      const cut = hall.sql(`select pg_terminate_backend(pid) from pg_stat_activity where datname = current_database() and pid <> pg_backend_pid()`)
+      const cut = hall.sql(
+        `select pg_terminate_backend(pid) from pg_stat_activity where datname = current_database() and pid <> pg_backend_pid()`,
+      )
       for (let command = 0; command < 5; command++) {
         const id = randomUUID()
         for (let attempt = 0; ; attempt++) {
@@ -232,7 +283,8 @@ describe('the database', () => {
     const name = new URL(url).pathname.slice(1)
     await onDatabase(process.env.DATABASE_URL!, `alter database ${name} allow_connections false`)
     await onDatabase(process.env.DATABASE_URL!, `select pg_terminate_backend(pid) from pg_stat_activity where datname = '${name}'`)
-    for (const path of [`/api/runs/${runId}/snapshot`, `/api/runs/${token}/snapshot`, '/api/classes/demo-lunch']) expect((await asked.get(path)).status, path).toBe(503)
+    for (const path of [`/api/runs/${runId}/snapshot`, `/api/runs/${token}/snapshot`, '/api/classes/demo-lunch'])
+      expect((await asked.get(path)).status, path).toBe(503)
     const stop = await press(asked, token, 0, 'stop')
     expect([stop.status, stop.body.errors[0].code]).toEqual([503, 'databaseAway'])
     const began = performance.now()
@@ -250,7 +302,10 @@ describe('the database', () => {
     const asked = asker(server.base)
     const runId = await makeRun(asked, 'demo-early')
     // 53100 is PostgreSQL's "disk full" (its manual, appendix A).
-    await onDatabase(url, `create function full_disk() returns trigger language plpgsql as $$ begin raise exception 'could not extend file' using errcode = '53100'; end $$; create trigger full_probe before update on write_probe execute function full_disk(); create trigger full_event before insert on run_event execute function full_disk()`)
+    await onDatabase(
+      url,
+      `create function full_disk() returns trigger language plpgsql as $$ begin raise exception 'could not extend file' using errcode = '53100'; end $$; create trigger full_probe before update on write_probe execute function full_disk(); create trigger full_event before insert on run_event execute function full_disk()`,
+    )
     expect(await asked.get('/api/health')).toMatchObject({ status: 503, body: { ok: false, database: 'stores nothing' } })
     const pressed = await press(asked, runId, 0, 'start')
     expect([pressed.status, pressed.body.errors[0].code]).toEqual([503, 'notStored'])
@@ -269,7 +324,9 @@ describe('the database', () => {
     await press(alone, runId, 0, 'start')
     const [before] = await times()
     for (const seconds of [600, -600]) {
-      await alone.sql(`create or replace function database_clock() returns double precision language sql volatile as $$ select extract(epoch from clock_timestamp()) * 1000 + ${seconds * 1000} $$`)
+      await alone.sql(
+        `create or replace function database_clock() returns double precision language sql volatile as $$ select extract(epoch from clock_timestamp()) * 1000 + ${seconds * 1000} $$`,
+      )
       const pressed = await press(another, runId, seconds > 0 ? 1 : 2, seconds > 0 ? 'hold' : 'release')
       expect(pressed.status).toBe(200)
       expect(Math.abs(pressed.body.event.at - before)).toBeLessThan(30_000)
@@ -286,7 +343,12 @@ describe('an app that is told to end', () => {
     const runId = await makeRun(alone, 'demo-lunch')
     const screen = await listenTo(alone.server.base, `/api/runs/${runId}/events`)
     await screen.until(({ versions }) => versions.length > 0)
-    const asked = Array.from({ length: 20 }, () => alone.get(`/api/runs/${runId}/snapshot`).then(({ status }) => status, () => 0))
+    const asked = Array.from({ length: 20 }, () =>
+      alone.get(`/api/runs/${runId}/snapshot`).then(
+        ({ status }) => status,
+        () => 0,
+      ),
+    )
     await new Promise((resolve) => setTimeout(resolve, 5))
     const began = performance.now()
     expect(await alone.server.end()).toBe(0)
@@ -299,8 +361,15 @@ describe('an app that is told to end', () => {
 
   it('says in its log what went wrong, and nothing that was typed', async () => {
     const alone = await openHall({ LOG_LEVEL: 'info' })
-    await alone.sql(`create function refused() returns trigger language plpgsql as $$ begin raise exception 'refused: %', new.document; end $$; create trigger refused before insert on person for each row execute function refused()`)
-    const answer = await alone.post('/api/people', { id: 'secret-person', name: 'Whisper', level: 'regular', goEasyNote: 'a private matter' })
+    await alone.sql(
+      `create function refused() returns trigger language plpgsql as $$ begin raise exception 'refused: %', new.document; end $$; create trigger refused before insert on person for each row execute function refused()`,
+    )
+    const answer = await alone.post('/api/people', {
+      id: 'secret-person',
+      name: 'Whisper',
+      level: 'regular',
+      goEasyNote: 'a private matter',
+    })
     expect([answer.status, JSON.stringify(answer.body)]).toEqual([500, expect.not.stringContaining('Whisper')])
     await alone.get('/card/some-secret-token')
     await expect.poll(() => alone.server.said()).toContain('a request failed')

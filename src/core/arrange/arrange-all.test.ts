@@ -17,16 +17,27 @@ const arranged = (document: ClassDocument): { told: Progress[]; result: Arranged
     told.push(step.value)
   }
 }
-const missing = (document: ClassDocument) => computeClass(document, library).gear.lines.reduce((sum, line) => sum + line.byTurn.reduce((all, wanted) => all + Math.max(0, wanted - line.owned), 0), 0)
+const missing = (document: ClassDocument) =>
+  computeClass(document, library).gear.lines.reduce(
+    (sum, line) => sum + line.byTurn.reduce((all, wanted) => all + Math.max(0, wanted - line.owned), 0),
+    0,
+  )
 
 describe('arranging it all', () => {
   for (const { id, document } of demoClasses(new Date(2026, 0, 5))) {
     it(`${id}: drops nobody and no station, tells its steps, and leaves a sound class that is not worse`, () => {
       const { told, result } = arranged(document)
       expect(read(ClassDocument, result.document).ok).toBe(true)
-      const names = (of: ClassDocument) => computeClass(of, library).groups.flat().map((person) => person.id).sort()
+      const names = (of: ClassDocument) =>
+        computeClass(of, library)
+          .groups.flat()
+          .map((person) => person.id)
+          .sort()
       expect(names(result.document)).toEqual(names(document))
-      const stations = (of: ClassDocument) => of.plan.parts.flatMap((part) => part.pieces.flatMap((piece) => (piece.type === 'circuit' ? piece.stations.map((station) => station.id) : []))).sort()
+      const stations = (of: ClassDocument) =>
+        of.plan.parts
+          .flatMap((part) => part.pieces.flatMap((piece) => (piece.type === 'circuit' ? piece.stations.map((station) => station.id) : [])))
+          .sort()
       expect(stations(result.document)).toEqual(stations(document))
       expect(told.map(({ done }) => done)).toEqual(told.map((_, index) => index))
       expect(told.at(-1)!.done).toBe(told[0]!.of - 1)

@@ -39,10 +39,13 @@ export interface ArrangedAll {
 }
 
 const toMend = (input: ArrangeAllInput, document: ClassDocument, computed: ComputedClass): number =>
-  judge({ document, computed, library: input.library, room: input.room, newId: () => 'new' }).filter((finding) => finding.severity === 'mend').length
+  judge({ document, computed, library: input.library, room: input.room, newId: () => 'new' }).filter(
+    (finding) => finding.severity === 'mend',
+  ).length
 
 /**
- * Everything that can be computed of a class at once: the groups for the wishes, the order of the stations, where each group begins, and then who is
+ * Everything that can be computed of a class at once: the groups for the wishes, the order of the stations, where each group
+ * begins, and then who is
  * where with what gear. Goes step by step, so that it can be shown and stopped; nothing is worse afterwards than it was.
  */
 export function* arrangeAll(input: ArrangeAllInput): Generator<Progress, ArrangedAll> {
@@ -62,7 +65,11 @@ export function* arrangeAll(input: ArrangeAllInput): Generator<Progress, Arrange
   yield { done: done++, of, what: 'Who is where, with what' }
   const after = computeClass(document, input.library)
   const [mendBefore, mendAfter] = [toMend(input, input.document, before), toMend(input, document, after)]
-  steps.push({ what: 'Findings', text: mendAfter === mendBefore ? `${mendAfter} to mend, as before` : `${mendAfter} to mend instead of ${mendBefore}`, better: mendAfter < mendBefore })
+  steps.push({
+    what: 'Findings',
+    text: mendAfter === mendBefore ? `${mendAfter} to mend, as before` : `${mendAfter} to mend instead of ${mendBefore}`,
+    better: mendAfter < mendBefore,
+  })
   return { document, steps }
 }
 
@@ -72,20 +79,36 @@ function withGroups({ document, library, past }: ArrangeAllInput, { people, grou
   const best = arrangeClass(document, people, placesOf(document.plan, people.length), past)
   const proven = best.cost === best.bound ? 'proven: none are better' : `none can be better than by ${best.cost - best.bound} points`
   const better = best.cost < now
-  steps.push({ what: 'Groups', text: better ? `${best.cost} points instead of ${now}; ${proven}` : 'as they are: nothing better was found', better })
+  steps.push({
+    what: 'Groups',
+    text: better ? `${best.cost} points instead of ${now}; ${proven}` : 'as they are: nothing better was found',
+    better,
+  })
   const arranged = better ? best.arranged : arrangedIn(document, computeClass(document, library).groups)
   return { ...document, arranged }
 }
 
-function withOrder({ library, room, weights = usualWeights }: ArrangeAllInput, document: ClassDocument, circuitId: string, steps: ArrangedStep[]): ClassDocument {
+function withOrder(
+  { library, room, weights = usualWeights }: ArrangeAllInput,
+  document: ClassDocument,
+  circuitId: string,
+  steps: ArrangedStep[],
+): ClassDocument {
   const circuit = rotatingCircuits(document.plan).find((each) => each.id === circuitId)
   if (!circuit) return document
   const costs = stepCosts(circuit, library, weights, metresBetween(document, circuit, room))
-  const now = orderCost(costs.map((_, index) => index), costs)
+  const now = orderCost(
+    costs.map((_, index) => index),
+    costs,
+  )
   const best = bestOrder(costs)
   const sure = best.proven ? 'proven best of all orders' : `no order can have fewer than ${best.bound}`
   const better = best.cost < now
-  steps.push({ what: pieceName(circuit), text: better ? `${best.cost} points of order instead of ${now}; ${sure}` : `its order stays: ${sure}`, better })
+  steps.push({
+    what: pieceName(circuit),
+    text: better ? `${best.cost} points of order instead of ${now}; ${sure}` : `its order stays: ${sure}`,
+    better,
+  })
   return better ? withStationOrder(document, circuit, best.order) : document
 }
 
@@ -93,13 +116,37 @@ function withOrder({ library, room, weights = usualWeights }: ArrangeAllInput, d
 function withStarts({ library }: ArrangeAllInput, document: ClassDocument, steps: ArrangedStep[]): ClassDocument {
   const { groups, rotations } = computeClass(document, library)
   const [only, ...more] = rotations
-  const plain = only && more.length === 0 && only.choice.rule === 'loop' && !only.circuit.waves && only.circuit.stations.every((station) => station.span === 1) && groups.length <= only.circuit.stations.length
+  const plain =
+    only &&
+    more.length === 0 &&
+    only.choice.rule === 'loop' &&
+    !only.circuit.waves &&
+    only.circuit.stations.every((station) => station.span === 1) &&
+    groups.length <= only.circuit.stations.length
   if (!plain || groups.length === 0) return document
   const problem = placementProblem(only.circuit, groups, library.exercises, usableIn(library.gear, document.roomId, document.bring))
-  const now = shortOf(problem, groups.map((_, group) => group))
+  const now = shortOf(
+    problem,
+    groups.map((_, group) => group),
+  )
   if (now === 0) return document
   const found = startPlaces(problem)
   const sure = found.short === found.bound ? 'no order has less' : `no order can have less than ${found.bound}`
-  steps.push({ what: 'Where groups begin', text: found.short < now ? `${found.short} pieces of gear missing over a lap instead of ${now}; ${sure}` : `as it is: ${now} pieces of gear missing over a lap; ${sure}`, better: found.short < now })
-  return found.short < now ? { ...document, arranged: arrangedIn(document, found.order.map((group) => groups[group]!)) } : document
+  steps.push({
+    what: 'Where groups begin',
+    text:
+      found.short < now
+        ? `${found.short} pieces of gear missing over a lap instead of ${now}; ${sure}`
+        : `as it is: ${now} pieces of gear missing over a lap; ${sure}`,
+    better: found.short < now,
+  })
+  return found.short < now
+    ? {
+        ...document,
+        arranged: arrangedIn(
+          document,
+          found.order.map((group) => groups[group]!),
+        ),
+      }
+    : document
 }

@@ -11,10 +11,13 @@ describe('runs of numbers', () => {
     fc.assert(
       fc.property(fc.uniqueArray(fc.integer({ min: 1, max: 40 })), (set) => {
         const numbers = [...set].sort((a, b) => a - b)
-        const back = numberRuns(numbers).split(', ').filter(Boolean).flatMap((run) => {
-          const [from, to = from] = run.split('–').map(Number) as [number, number?]
-          return Array.from({ length: to - from + 1 }, (_, step) => from + step)
-        })
+        const back = numberRuns(numbers)
+          .split(', ')
+          .filter(Boolean)
+          .flatMap((run) => {
+            const [from, to = from] = run.split('–').map(Number) as [number, number?]
+            return Array.from({ length: to - from + 1 }, (_, step) => from + step)
+          })
         expect(back).toEqual(numbers)
       }),
     )

@@ -52,7 +52,8 @@ describe('the schema of a timeline', () => {
   }
 
   it('takes every shape of class', () => {
-    for (const { id, plan } of shapes) expect(TimelineSchema.safeParse(JSON.parse(JSON.stringify(timelineOf(plan)))).error, id).toBeUndefined()
+    for (const { id, plan } of shapes)
+      expect(TimelineSchema.safeParse(JSON.parse(JSON.stringify(timelineOf(plan)))).error, id).toBeUndefined()
   })
 
   it('refuses holes, wrong numbers and totals, and bare phases, at their field', () => {

@@ -12,9 +12,11 @@ describe('time as people write it', () => {
   })
 
   it('what it writes it reads', () => {
-    fc.assert(fc.property(fc.integer({ min: 0, max: 359_999 }), (seconds) => {
-      expect(parseSeconds(formatSeconds(seconds))).toBe(seconds)
-    }))
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 359_999 }), (seconds) => {
+        expect(parseSeconds(formatSeconds(seconds))).toBe(seconds)
+      }),
+    )
     expect(formatSeconds(-75)).toBe('-1:15')
   })
 })

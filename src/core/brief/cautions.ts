@@ -21,6 +21,8 @@ export function cautionsOf(form: Form): string[] {
     ...(uses('mini-trampoline') ? ['A full stop before stepping off.'] : []),
     ...(uses('treadmill') ? ['Stop the belt before stepping off.'] : []),
     ...(form.pattern === 'brace' && form.asks.includes('shoulder') ? ['Shoulders over the hands or elbows, neck long, elbows soft.'] : []),
-    ...(form.asks.includes('knee') && (form.pattern === 'squat' || form.pattern === 'lunge') ? ['Knees track the toes; never slam one down.'] : []),
+    ...(form.asks.includes('knee') && (form.pattern === 'squat' || form.pattern === 'lunge')
+      ? ['Knees track the toes; never slam one down.']
+      : []),
   ]
 }

@@ -27,7 +27,12 @@ export interface BriefItem {
   cautions: string[]
 }
 
-const sideWords = { none: '', half: 'Change sides at the half.', byLap: 'One side a lap.', ownInterval: 'Each side has its own interval.' } as const
+const sideWords = {
+  none: '',
+  half: 'Change sides at the half.',
+  byLap: 'One side a lap.',
+  ownInterval: 'Each side has its own interval.',
+} as const
 
 /** Every exercise of the main circuits in the order in which a coach walks round; those that need no words said twice are said once. */
 export function walkThrough(plan: Plan, library: Pick<HallLibrary, 'exercises' | 'gear'>): BriefItem[] {
@@ -46,7 +51,16 @@ export function itemsOf(circuit: Circuit, library: Pick<HallLibrary, 'exercises'
       const exercise = exercises.get(use.exerciseId)
       const form = exercise && formOf(exercise, use.optionId)
       const options = exercise?.options.filter((option) => option.id !== use.optionId).map(({ rung, name }) => ({ rung, name })) ?? []
-      return [{ circuitId: circuit.id, circuitName: pieceName(circuit), station: index + 1, ...wordsOf(use, form), options, gear: form?.gear.map((need) => gearNames.get(need.kindId) ?? need.kindId) ?? [] }]
+      return [
+        {
+          circuitId: circuit.id,
+          circuitName: pieceName(circuit),
+          station: index + 1,
+          ...wordsOf(use, form),
+          options,
+          gear: form?.gear.map((need) => gearNames.get(need.kindId) ?? need.kindId) ?? [],
+        },
+      ]
     }),
   )
 }

@@ -25,12 +25,17 @@ export interface BriefChoice {
 }
 
 /** Seconds to explain `count` exercises. */
-export const briefSeconds = (count: number, { briefSeconds: each }: HallSettings) => ({ least: count * each.least, usual: count * each.usual, most: count * each.most })
+export const briefSeconds = (count: number, { briefSeconds: each }: HallSettings) => ({
+  least: count * each.least,
+  usual: count * each.usual,
+  most: count * each.most,
+})
 
 const toFive = (seconds: Seconds): Seconds => Math.ceil(seconds / 5) * 5
 
 /** Exercises to explain before a circuit, with those that a wave does meanwhile. */
-export const exercisesIn = (circuit: Circuit): number => withLists([circuit]).reduce((sum, { stations }) => sum + stations.reduce((uses, station) => uses + station.uses.length, 0), 0)
+export const exercisesIn = (circuit: Circuit): number =>
+  withLists([circuit]).reduce((sum, { stations }) => sum + stations.reduce((uses, station) => uses + station.uses.length, 0), 0)
 
 /** The pauses between a main circuit and the one before it, or the start. */
 const pausesBefore = (plan: Plan, id: string): Pause[] => {
@@ -55,7 +60,12 @@ function unbriefed(plan: Plan): Plan {
   return withPieces(plan, (piece) => {
     if (piece.type === 'pause') return piece.kind === 'brief' ? [] : [piece]
     const { brief: _, ...circuit } = piece
-    return [{ ...circuit, vary: main.has(piece.id) ? piece.vary.filter((each) => !(each.at === 0 && each.field === 'transitionSeconds')) : piece.vary }]
+    return [
+      {
+        ...circuit,
+        vary: main.has(piece.id) ? piece.vary.filter((each) => !(each.at === 0 && each.field === 'transitionSeconds')) : piece.vary,
+      },
+    ]
   })
 }
 
@@ -104,15 +114,24 @@ function eachBefore(plan: Plan, figures: HallSettings, newId: NewId): Plan {
 /** What comes before the first main circuit and is done together: the warm-up. */
 export function warmUpOf(plan: Plan): Circuit | undefined {
   const pieces = plan.parts.flatMap((part) => part.pieces)
-  const before = pieces.slice(0, pieces.findIndex((piece) => piece.id === mainCircuits(plan)[0]?.id))
+  const before = pieces.slice(
+    0,
+    pieces.findIndex((piece) => piece.id === mainCircuits(plan)[0]?.id),
+  )
   return before.findLast((piece): piece is Circuit => piece.type === 'circuit' && piece.travel === 'together')
 }
 
 /** Spoken while people warm up; what the warm-up is too short for is said after it. */
 function overWarmUp(plan: Plan, figures: HallSettings, warmUp: Circuit, warmUpSeconds: Seconds, newId: NewId): Plan {
   const circuits = mainCircuits(plan)
-  const left = briefSeconds(circuits.reduce((sum, circuit) => sum + exercisesIn(circuit), 0), figures).usual - warmUpSeconds
-  const spoken = withPieces(unbriefed(plan), (piece) => [piece.type === 'circuit' && piece.id === warmUp.id ? { ...piece, brief: { note: '' } } : piece])
+  const left =
+    briefSeconds(
+      circuits.reduce((sum, circuit) => sum + exercisesIn(circuit), 0),
+      figures,
+    ).usual - warmUpSeconds
+  const spoken = withPieces(unbriefed(plan), (piece) => [
+    piece.type === 'circuit' && piece.id === warmUp.id ? { ...piece, brief: { note: '' } } : piece,
+  ])
   return left > 0 ? withBriefBefore(spoken, circuits[0]!.id, toFive(left), newId) : spoken
 }
 
@@ -123,10 +142,18 @@ export function wayOf(plan: Plan, figures: HallSettings): BriefWay | undefined {
   if (!first) return undefined
   const pieces = plan.parts.flatMap((part) => part.pieces)
   if (pieces.some((piece) => piece.type === 'circuit' && piece.brief)) return 'overWarmUp'
-  if (first.vary.some((each) => each.at === 0 && each.field === 'transitionSeconds' && each.value > first.transition.seconds)) return 'eachBefore'
-  const explained = circuits.filter((circuit) => pausesBefore(plan, circuit.id).some((pause) => pause.kind === 'brief' || pause.kind === 'swap'))
+  if (first.vary.some((each) => each.at === 0 && each.field === 'transitionSeconds' && each.value > first.transition.seconds))
+    return 'eachBefore'
+  const explained = circuits.filter((circuit) =>
+    pausesBefore(plan, circuit.id).some((pause) => pause.kind === 'brief' || pause.kind === 'swap'),
+  )
   const atStart = pausesBefore(plan, first.id).reduce((sum, pause) => sum + (pause.kind === 'brief' ? pause.seconds : 0), 0)
-  const forAll = atStart >= briefSeconds(circuits.reduce((sum, circuit) => sum + exercisesIn(circuit), 0), figures).least
+  const forAll =
+    atStart >=
+    briefSeconds(
+      circuits.reduce((sum, circuit) => sum + exercisesIn(circuit), 0),
+      figures,
+    ).least
   if (circuits.length > 1 && explained.length === circuits.length && !forAll) return 'halfByHalf'
   return explained.includes(first) ? 'allFirst' : undefined
 }
@@ -140,18 +167,58 @@ export function briefChoices(plan: Plan, figures: HallSettings, newId: NewId, pa
   const current = wayOf(plan, figures)
   const warmUp = warmUpOf(plan)
   const base = compileTimeline(plan, paces)
-  const warmUpSeconds = warmUp && base.ok ? base.value.phases.reduce((sum, phase) => sum + (phase.pieceId === warmUp.id ? phase.seconds : 0), 0) : 0
+  const warmUpSeconds =
+    warmUp && base.ok ? base.value.phases.reduce((sum, phase) => sum + (phase.pieceId === warmUp.id ? phase.seconds : 0), 0) : 0
   const gaps = circuits.reduce((sum, circuit) => sum + turnsPerLap(circuit), 0)
   const ways: { way: BriefWay; name: string; what: string; plan: Plan }[] = [
-    { way: 'allFirst', name: 'All first', what: 'Every exercise before the stations. People may go back to look.', plan: allFirst(plan, figures, newId) },
-    ...(circuits.length > 1 ? [{ way: 'halfByHalf' as const, name: 'Half by half', what: 'Each set of exercises before it, the later ones in the swap.', plan: halfByHalf(plan, figures, newId) }] : []),
-    { way: 'eachBefore', name: 'Each before', what: `In the gaps of the first lap: ${gaps} of them run to ${figures.briefSeconds.usual} s or more.`, plan: eachBefore(plan, figures, newId) },
-    ...(warmUp ? [{ way: 'overWarmUp' as const, name: 'Over the warm-up', what: warmUpSeconds >= seconds ? 'Spoken while people move; the warm-up is long enough.' : 'Spoken while people move; the rest of it after the warm-up.', plan: overWarmUp(plan, figures, warmUp, warmUpSeconds, newId) }] : []),
+    {
+      way: 'allFirst',
+      name: 'All first',
+      what: 'Every exercise before the stations. People may go back to look.',
+      plan: allFirst(plan, figures, newId),
+    },
+    ...(circuits.length > 1
+      ? [
+          {
+            way: 'halfByHalf' as const,
+            name: 'Half by half',
+            what: 'Each set of exercises before it, the later ones in the swap.',
+            plan: halfByHalf(plan, figures, newId),
+          },
+        ]
+      : []),
+    {
+      way: 'eachBefore',
+      name: 'Each before',
+      what: `In the gaps of the first lap: ${gaps} of them run to ${figures.briefSeconds.usual} s or more.`,
+      plan: eachBefore(plan, figures, newId),
+    },
+    ...(warmUp
+      ? [
+          {
+            way: 'overWarmUp' as const,
+            name: 'Over the warm-up',
+            what:
+              warmUpSeconds >= seconds
+                ? 'Spoken while people move; the warm-up is long enough.'
+                : 'Spoken while people move; the rest of it after the warm-up.',
+            plan: overWarmUp(plan, figures, warmUp, warmUpSeconds, newId),
+          },
+        ]
+      : []),
   ]
   return ways.flatMap((choice) => {
     const made = choice.way === current ? plan : choice.plan
     const timeline = made === plan ? base : compileTimeline(made, paces)
     if (!timeline.ok) return []
-    return [{ ...choice, plan: made, total: timeline.value.total, spare: plan.slotSeconds - timeline.value.total, current: choice.way === current }]
+    return [
+      {
+        ...choice,
+        plan: made,
+        total: timeline.value.total,
+        spare: plan.slotSeconds - timeline.value.total,
+        current: choice.way === current,
+      },
+    ]
   })
 }

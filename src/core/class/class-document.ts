@@ -35,7 +35,10 @@ export const ClassDocument = z
     /** Ids of the circuits whose gear lies ready at every place, so that nobody takes it up or puts it away on the way. */
     laidReady: z.array(idField).max(100).optional(),
     /** Where each station stands, in order: the middle of its floor, in metres from the room's top left corner. */
-    spots: z.array(z.strictObject({ x: z.number().min(0).max(200), y: z.number().min(0).max(200) })).max(limits.stations).optional(),
+    spots: z
+      .array(z.strictObject({ x: z.number().min(0).max(200), y: z.number().min(0).max(200) }))
+      .max(limits.stations)
+      .optional(),
     /** How people move, by the id of the circuit; a circuit that is not named follows the loop. */
     rotations: z.record(idField, RotationChoice).optional(),
   })

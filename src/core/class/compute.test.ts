@@ -52,7 +52,9 @@ describe('a class computed', () => {
 
   it('says whom to follow, of those who are here', () => {
     const name = (id: string) => id.toUpperCase()
-    expect(followSentence({ here: ['a', 'b'], demonstrators: { easier: 'a', harder: 'b', standard: 'gone' } }, name)).toBe('Easier: follow A. Harder: follow B.')
+    expect(followSentence({ here: ['a', 'b'], demonstrators: { easier: 'a', harder: 'b', standard: 'gone' } }, name)).toBe(
+      'Easier: follow A. Harder: follow B.',
+    )
     expect(followSentence({ here: [] }, name)).toBe('')
   })
 
@@ -60,7 +62,12 @@ describe('a class computed', () => {
     const inWaves = (list: boolean) =>
       computed((document) => {
         const circuit = document.plan.parts.flatMap((part) => part.pieces).find((piece) => piece.id === circuitId) as Circuit
-        const meanwhile = plainCircuit(newId, 'Meanwhile', [{ ...emptyStation(newId()), uses: [{ id: newId(), exerciseId: 'plank', sides: 'none' }] }], intervals([30]))
+        const meanwhile = plainCircuit(
+          newId,
+          'Meanwhile',
+          [{ ...emptyStation(newId()), uses: [{ id: newId(), exerciseId: 'plank', sides: 'none' }] }],
+          intervals([30]),
+        )
         circuit.waves = { meanwhile: list ? meanwhile : { ...meanwhile, stations: [emptyStation(newId())] } }
       })
     const mats = ({ gear }: ReturnType<typeof computeClass>) => gear.lines.find((line) => line.kindId === 'mat')!.most
@@ -68,6 +75,8 @@ describe('a class computed', () => {
     // Eight pairs in two waves: while four are at the stations, the eight people of the others each take a mat.
     expect(mats(waiting) - mats(inWaves(false))).toBe(8)
     expect(waiting.gear.turns).toHaveLength(2 * 16 + computed(() => undefined).gear.turns.length - 16)
-    expect(waiting.sentences![0]).toContain('by half of the class at a time while the other half does 1 exercise together (0:30 work, 1 lap)')
+    expect(waiting.sentences![0]).toContain(
+      'by half of the class at a time while the other half does 1 exercise together (0:30 work, 1 lap)',
+    )
   })
 })

@@ -48,7 +48,10 @@ export interface ComputedClass {
   problems: Problem[]
 }
 
-/** The people who are here, in the order in which they came, with the sizes they take in this class; ids that the hall no longer knows are left out. */
+/**
+ * The people who are here, in the order in which they came, with the sizes they take in this class; ids that the hall no longer
+ * knows are left out.
+ */
 export function peopleHere(document: Pick<ClassDocument, 'here' | 'walkIns' | 'sizes'>, people: readonly Person[]): Person[] {
   const byId = new Map([...people, ...document.walkIns].map((person) => [person.id, person]))
   return document.here.flatMap((id) => {
@@ -86,13 +89,26 @@ export function computeClass(document: ClassDocument, library: HallLibrary): Com
   const rotations = circuits.map((circuit): CircuitRotation => {
     const choice = document.rotations?.[circuit.id] ?? { rule: 'loop' }
     const units = isMixing(choice.rule) ? groups.flat().map((person) => [person]) : groups
-    const rotation = inWaves(units.map((unit) => unit.length), wavesOf(circuit), (wave) => rotationBy(choice, circuit.stations, wave, turnsOf(circuit), groupCount(document.groupSize)))
+    const rotation = inWaves(
+      units.map((unit) => unit.length),
+      wavesOf(circuit),
+      (wave) => rotationBy(choice, circuit.stations, wave, turnsOf(circuit), groupCount(document.groupSize)),
+    )
     return { circuit, choice, units, rotation }
   })
   const found = new Map<string, { rotation: Rotation; units: Person[][] }>()
   for (const { circuit, rotation, units } of rotations) if (rotation.ok) found.set(circuit.id, { rotation: rotation.value, units })
   // Without a timeline there are no turns to count by.
-  const gear = !timeline.ok ? nothingCounted : countGear({ plan, exercises: library.exercises, kinds: usableIn(library.gear, document.roomId, document.bring), groups, paces: pacesOf(library), rotations: found })
+  const gear = !timeline.ok
+    ? nothingCounted
+    : countGear({
+        plan,
+        exercises: library.exercises,
+        kinds: usableIn(library.gear, document.roomId, document.bring),
+        groups,
+        paces: pacesOf(library),
+        rotations: found,
+      })
   return {
     timeline,
     sentences: timeline.ok ? classSentences(plan, timeline.value, sizes) : undefined,

@@ -25,7 +25,10 @@ export interface Judged {
 
 /** The class with one piece, or a list that a wave does meanwhile, changed. */
 export function withPiece<P extends Piece>(document: ClassDocument, piece: P, change: Partial<P>): ClassDocument {
-  const changed = (each: Piece): Piece => (each.id === piece.id ? ({ ...each, ...change } as Piece) : circuitsChanged(each, (circuit) => (circuit.id === piece.id ? ({ ...circuit, ...change } as Circuit) : circuit)))
+  const changed = (each: Piece): Piece =>
+    each.id === piece.id
+      ? ({ ...each, ...change } as Piece)
+      : circuitsChanged(each, (circuit) => (circuit.id === piece.id ? ({ ...circuit, ...change } as Circuit) : circuit))
   const parts = document.plan.parts.map((part) => ({ ...part, pieces: part.pieces.map(changed) }))
   return { ...document, plan: { ...document.plan, parts } as ClassDocument['plan'] }
 }

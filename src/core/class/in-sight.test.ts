@@ -27,7 +27,11 @@ describe('newcomers in sight of whom they follow', () => {
         const groups = [...others.slice(0, at), [person('E')], ...others.slice(at)]
         const places = groups.length + spare
         const ordered = inSightOrder(shown, groups, places)
-        const ids = (of: Person[][]) => of.flat().map(({ id }) => id).sort()
+        const ids = (of: Person[][]) =>
+          of
+            .flat()
+            .map(({ id }) => id)
+            .sort()
         expect(ids(ordered)).toEqual(ids(groups))
         expect(ordered.indexOf(groups[Math.min(at, others.length)]!)).toBe(Math.min(at, others.length))
         const seen = (order: Person[][]) => sightOf(shown, order, places)?.seeing.length ?? 0

@@ -24,14 +24,17 @@ export interface Sight {
 }
 
 /**
- * Which newcomers begin within sight of whom they follow; `places` are the stations of the loop, and groups begin in order. In a loop neighbours stay
+ * Which newcomers begin within sight of whom they follow; `places` are the stations of the loop, and groups begin in order. In a
+ * loop neighbours stay
  * neighbours, so what holds at the start holds in every turn. `undefined` when nobody shows, or nobody is new.
  */
 export function sightOf(document: Shown, groups: readonly (readonly Person[])[], places: number): Sight | undefined {
   const followId = followed(document, groups)
   const at = groups.findIndex((group) => group.some((person) => person.id === followId))
   if (followId === undefined || at < 0) return undefined
-  const newcomersAt = groups.flatMap((group, place) => group.flatMap((person) => (person.level === 'newcomer' && person.id !== followId ? [{ person, place }] : [])))
+  const newcomersAt = groups.flatMap((group, place) =>
+    group.flatMap((person) => (person.level === 'newcomer' && person.id !== followId ? [{ person, place }] : [])),
+  )
   if (newcomersAt.length === 0) return undefined
   return {
     newcomers: newcomersAt.map(({ person }) => person),
@@ -58,6 +61,9 @@ export function inSightOrder<G extends readonly Person[]>(document: Shown, group
   const taken = new Set(nearest.slice(0, moving.length))
   moving.forEach((group, index) => (order[nearest[index]!] = group))
   const rest = free.filter((place) => !taken.has(place))
-  free.map((place) => groups[place]!).filter((group) => newcomers(group) === 0).forEach((group, index) => (order[rest[index]!] = group))
+  free
+    .map((place) => groups[place]!)
+    .filter((group) => newcomers(group) === 0)
+    .forEach((group, index) => (order[rest[index]!] = group))
   return order
 }

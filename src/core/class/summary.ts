@@ -20,7 +20,16 @@ export interface ClassSummary {
 
 /** A class without a readable document has nothing to show but that. */
 export function classSummary(document: ClassDocument | undefined, library: HallLibrary): ClassSummary {
-  if (!document) return { roomId: '', people: 0, slotSeconds: 0, spare: '', sentence: '', short: 0, problem: 'This class cannot be read. It is kept as it is: save it as a file below.' }
+  if (!document)
+    return {
+      roomId: '',
+      people: 0,
+      slotSeconds: 0,
+      spare: '',
+      sentence: '',
+      short: 0,
+      problem: 'This class cannot be read. It is kept as it is: save it as a file below.',
+    }
   const { timeline, people, sentences, gear, problems } = computeClass(document, library)
   const { slotSeconds } = document.plan
   return {

@@ -7,15 +7,19 @@ describe('estimateOffset', () => {
   it('is wrong by half the round trip at the most (Cristian, Distributed Computing 3, 1989)', () => {
     const delay = fc.integer({ min: 0, max: 400 })
     fc.assert(
-      fc.property(fc.integer({ min: -1e6, max: 1e6 }), fc.array(fc.tuple(delay, delay), { minLength: 1, maxLength: 10 }), (offset, trips) => {
-        const samples = trips.map(([there, back], index): Sample => {
-          const sent = index * 1000
-          return { sent, server: sent + there + offset, received: sent + there + back }
-        })
-        const now = samples.at(-1)!.received
-        const { offset: told, error } = estimateOffset(samples, now)!
-        expect(Math.abs(told - offset)).toBeLessThanOrEqual(error + 1e-9)
-      }),
+      fc.property(
+        fc.integer({ min: -1e6, max: 1e6 }),
+        fc.array(fc.tuple(delay, delay), { minLength: 1, maxLength: 10 }),
+        (offset, trips) => {
+          const samples = trips.map(([there, back], index): Sample => {
+            const sent = index * 1000
+            return { sent, server: sent + there + offset, received: sent + there + back }
+          })
+          const now = samples.at(-1)!.received
+          const { offset: told, error } = estimateOffset(samples, now)!
+          expect(Math.abs(told - offset)).toBeLessThanOrEqual(error + 1e-9)
+        },
+      ),
     )
   })
 
@@ -42,21 +46,30 @@ describe('estimateOffset', () => {
 describe('SlewedClock', () => {
   it('never runs back and comes to the target, whatever it is told', () => {
     fc.assert(
-      fc.property(fc.array(fc.tuple(fc.integer({ min: 1, max: 500 }), fc.oneof(fc.integer({ min: -300, max: 300 }), fc.integer({ min: -20_000, max: 20_000 }))), { minLength: 1, maxLength: 40 }), (steps) => {
-        const clock = new SlewedClock()
-        let local = 0
-        let last = -Infinity
-        for (const [wait, offset] of steps) {
-          local += wait
-          clock.aimAt(offset, local)
-          const now = clock.now(local)
-          expect(now).toBeGreaterThanOrEqual(last)
-          last = now
-        }
-        // Time stands for as long as it was ahead, then the last second of that is slewed.
-        clock.now(local + 100_000)
-        expect(clock.now(local + 200_000)).toBeCloseTo(local + 200_000 + steps.at(-1)![1], 6)
-      }),
+      fc.property(
+        fc.array(
+          fc.tuple(
+            fc.integer({ min: 1, max: 500 }),
+            fc.oneof(fc.integer({ min: -300, max: 300 }), fc.integer({ min: -20_000, max: 20_000 })),
+          ),
+          { minLength: 1, maxLength: 40 },
+        ),
+        (steps) => {
+          const clock = new SlewedClock()
+          let local = 0
+          let last = -Infinity
+          for (const [wait, offset] of steps) {
+            local += wait
+            clock.aimAt(offset, local)
+            const now = clock.now(local)
+            expect(now).toBeGreaterThanOrEqual(last)
+            last = now
+          }
+          // Time stands for as long as it was ahead, then the last second of that is slewed.
+          clock.now(local + 100_000)
+          expect(clock.now(local + 200_000)).toBeCloseTo(local + 200_000 + steps.at(-1)![1], 6)
+        },
+      ),
     )
   })
 

@@ -28,15 +28,18 @@ describe('StepWatch', () => {
 
   it('believes no slow line to be a step', () => {
     fc.assert(
-      fc.property(fc.array(fc.tuple(fc.integer({ min: 0, max: 5000 }), fc.integer({ min: 0, max: 5000 })), { minLength: 2, maxLength: 30 }), (lines) => {
-        const watch = new StepWatch()
-        let now = 0
-        for (const [there, back] of lines) {
-          const reading = { asked: now, came: now + there + back, time: 1e12 + now + there }
-          now = reading.came + 10
-          expect(watch.judge(reading)).toBe(0)
-        }
-      }),
+      fc.property(
+        fc.array(fc.tuple(fc.integer({ min: 0, max: 5000 }), fc.integer({ min: 0, max: 5000 })), { minLength: 2, maxLength: 30 }),
+        (lines) => {
+          const watch = new StepWatch()
+          let now = 0
+          for (const [there, back] of lines) {
+            const reading = { asked: now, came: now + there + back, time: 1e12 + now + there }
+            now = reading.came + 10
+            expect(watch.judge(reading)).toBe(0)
+          }
+        },
+      ),
     )
   })
 })

@@ -11,14 +11,18 @@ export interface Reading {
 }
 
 /**
- * Notices when a clock was set forward or back, by holding it against one that cannot be set. Small differences, as of a clock that is steered, are followed.
+ * Notices when a clock was set forward or back, by holding it against one that cannot be set. Small differences, as of a clock
+ * that is steered, are followed.
  *
  * `{asked: 0, came: 4, time: 5000}`, then `{asked: 1000, came: 1004, time: 606_002}` → 600_000
  */
 export class StepWatch {
   private last: Reading | undefined
 
-  /** By how many milliseconds the clock has leapt since the reading before, 0 when it has not. A reading after a leap is not kept: what corrects the clock is read again. */
+  /**
+   * By how many milliseconds the clock has leapt since the reading before, 0 when it has not. A reading after a leap is not kept:
+   * what corrects the clock is read again.
+   */
   judge(reading: Reading): Milliseconds {
     const { last } = this
     if (last) {

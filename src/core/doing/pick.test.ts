@@ -9,7 +9,8 @@ import { exceptionsIn, pickFor } from './pick'
 const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
 const exercise = (id: string) => libraryExercises.find((each) => each.id === id)!
 const person = (more: object) => ({ id: 'x', name: 'X', level: 'regular' as const, goEasy: [], goEasyNote: '', loads: {}, ...more })
-const pick = (exerciseId: string, more: object, use: object = {}) => pickFor(person(more), Use.parse({ id: 'u', exerciseId, ...use }), exercise(exerciseId), demoGear)
+const pick = (exerciseId: string, more: object, use: object = {}) =>
+  pickFor(person(more), Use.parse({ id: 'u', exerciseId, ...use }), exercise(exerciseId), demoGear)
 
 describe('the option of each person', () => {
   it('is what everyone does, where nothing speaks against it', () => {
@@ -24,7 +25,10 @@ describe('the option of each person', () => {
 
   it('marks what nothing spares, and takes the least', () => {
     const bare = { ...exercise('push-up'), options: [] }
-    expect(pickFor(person({ goEasy: ['wrist'] }), Use.parse({ id: 'u', exerciseId: 'push-up' }), bare, demoGear)).toMatchObject({ unspared: true, form: { name: 'Push-up' } })
+    expect(pickFor(person({ goEasy: ['wrist'] }), Use.parse({ id: 'u', exerciseId: 'push-up' }), bare, demoGear)).toMatchObject({
+      unspared: true,
+      form: { name: 'Push-up' },
+    })
   })
 
   it('gives a newcomer the easier of what is hard in two ways, and nobody a harder one unasked', () => {
@@ -33,8 +37,13 @@ describe('the option of each person', () => {
   })
 
   it('takes load and dose from person and plan', () => {
-    expect(pick('goblet-squat', { loads: { kettlebell: '16kg' } }).loads).toEqual([{ kindId: 'kettlebell', kindName: 'Kettlebell', sizeLabel: '16 kg' }])
-    expect(pick('goblet-squat', { level: 'newcomer' }, { dose: { newcomer: { reps: 8 } }, load: { kilograms: 9 } })).toMatchObject({ dose: { reps: 8 }, loads: [{ sizeLabel: '8 kg' }] })
+    expect(pick('goblet-squat', { loads: { kettlebell: '16kg' } }).loads).toEqual([
+      { kindId: 'kettlebell', kindName: 'Kettlebell', sizeLabel: '16 kg' },
+    ])
+    expect(pick('goblet-squat', { level: 'newcomer' }, { dose: { newcomer: { reps: 8 } }, load: { kilograms: 9 } })).toMatchObject({
+      dose: { reps: 8 },
+      loads: [{ sizeLabel: '8 kg' }],
+    })
   })
 
   it('a coach sees only the exceptions, each with its reason', () => {

@@ -22,7 +22,8 @@ const library = { people: demoPeople, exercises: libraryExercises, gear: demoGea
 let counter = 0
 const newId = () => `n${counter++}`
 
-const judged = (document: ClassDocument, room: Room | undefined = demoRooms[0]) => judge({ document, computed: computeClass(document, library), library, room, newId })
+const judged = (document: ClassDocument, room: Room | undefined = demoRooms[0]) =>
+  judge({ document, computed: computeClass(document, library), library, room, newId })
 
 const lunch = (): ClassDocument => structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!.document)
 const stations = (document: ClassDocument) => piecesOf(document).find((piece) => piece.id === 'll-stations') as Circuit
@@ -57,7 +58,10 @@ const bare = (): ClassDocument => ({ ...lunch(), plan: starterPlan('Bare', 2700,
 
 describe('findings, common practice unless a source is named', () => {
   it('too long: the most laps that fit', () => {
-    const mended = expectMended(changed((circuit) => (circuit.laps = 6)), 'slot')
+    const mended = expectMended(
+      changed((circuit) => (circuit.laps = 6)),
+      'slot',
+    )
     expect(stations(mended).laps).toBe(3)
   })
 
@@ -68,9 +72,18 @@ describe('findings, common practice unless a source is named', () => {
   })
 
   it('looks at the list that a wave does meanwhile, and mends it there', () => {
-    const list = plainCircuit(newId, 'Meanwhile', [{ ...emptyStation('ws'), uses: [{ id: 'wu', exerciseId: 'squat-and-press', sides: 'none' }] }], intervals([30]))
+    const list = plainCircuit(
+      newId,
+      'Meanwhile',
+      [{ ...emptyStation('ws'), uses: [{ id: 'wu', exerciseId: 'squat-and-press', sides: 'none' }] }],
+      intervals([30]),
+    )
     const low = { ...demoRooms[0]!, ceilingMetres: 2.4 }
-    const mended = expectMended(changed((circuit) => (circuit.waves = { meanwhile: list })), 'lowCeiling-wu', low)
+    const mended = expectMended(
+      changed((circuit) => (circuit.waves = { meanwhile: list })),
+      'lowCeiling-wu',
+      low,
+    )
     expect(stations(mended).waves!.meanwhile.stations[0]!.uses[0]!.optionId).toBeDefined()
   })
 
@@ -87,8 +100,15 @@ describe('findings, common practice unless a source is named', () => {
   it('two classes at once: the same room, and gear that both want', () => {
     const document = lunch()
     const computed = computeClass(document, library)
-    const other = (change: Partial<OtherClass>): OtherClass => ({ ...asOther('other', { ...document, name: 'Other' }, computed), roomId: 'drying-loft', ...change })
-    const with_ = (others: OtherClass[]) => judge({ document, computed, library, room: demoRooms[0], others, newId }).filter((finding) => finding.id.startsWith('twoClasses')).map((finding) => finding.what)
+    const other = (change: Partial<OtherClass>): OtherClass => ({
+      ...asOther('other', { ...document, name: 'Other' }, computed),
+      roomId: 'drying-loft',
+      ...change,
+    })
+    const with_ = (others: OtherClass[]) =>
+      judge({ document, computed, library, room: demoRooms[0], others, newId })
+        .filter((finding) => finding.id.startsWith('twoClasses'))
+        .map((finding) => finding.what)
     expect(with_([other({})])).toContainEqual(expect.stringMatching(/^Kettlebell 12 kg: 4 here and 4 in Other, 2 to be had$/))
     expect(with_([other({ roomId: document.roomId })])).toContain('Other is in this room at the same time')
     const later = new Date(Date.parse(document.startsAt) + 3_600_000).toISOString()
@@ -112,7 +132,12 @@ describe('findings, common practice unless a source is named', () => {
     document.spots![0] = { x: 0.75, y: 5.25 }
     document.spots![2] = { ...document.spots![1]! }
     const found = judged(document).filter((finding) => finding.id.startsWith('stationFloor'))
-    expect(found.map(({ severity, what }) => [severity, what])).toEqual(expect.arrayContaining([['mend', 'Station 1 stands in an exit'], ['weigh', 'Stations 2 and 3 stand on each other']]))
+    expect(found.map(({ severity, what }) => [severity, what])).toEqual(
+      expect.arrayContaining([
+        ['mend', 'Station 1 stands in an exit'],
+        ['weigh', 'Stations 2 and 3 stand on each other'],
+      ]),
+    )
     expect(judged(found[0]!.fix!.apply(document)).filter((finding) => finding.id.startsWith('stationFloor'))).toEqual([])
     expect(found[0]!.why).toContain('local fire rules')
   })
@@ -134,7 +159,10 @@ describe('findings, common practice unless a source is named', () => {
   })
 
   it('a side left short by an odd number of laps', () => {
-    const mended = expectMended(changed((circuit) => (circuit.laps = 3)), 'sideShort')
+    const mended = expectMended(
+      changed((circuit) => (circuit.laps = 3)),
+      'sideShort',
+    )
     expect(stations(mended).stations[3]!.uses[0]!.sides).toBe('half')
     expect(find(judged(lunch()), 'sideShort')).toBeUndefined()
   })
@@ -183,13 +211,17 @@ describe('findings, common practice unless a source is named', () => {
   })
 
   it('to the floor and up again at every station', () => {
-    const document = changed((circuit) => circuit.stations.forEach((station, index) => (station.uses[0]!.exerciseId = index % 2 ? 'plank' : 'goblet-squat')))
+    const document = changed((circuit) =>
+      circuit.stations.forEach((station, index) => (station.uses[0]!.exerciseId = index % 2 ? 'plank' : 'goblet-squat')),
+    )
     expect(find(judged(document), 'upsAndDowns')!.what).toBe('Stations: to the floor and up 4 times a lap')
     expect(find(judged(lunch()), 'upsAndDowns')).toMatchObject({ severity: 'weigh' })
   })
 
   it('grip and jumps twice running, and the trade of stations that mends it', () => {
-    const grip = changed((circuit) => ['goblet-squat', 'strap-row', 'plank', 'march'].forEach((id, index) => (circuit.stations[index]!.uses[0]!.exerciseId = id)))
+    const grip = changed((circuit) =>
+      ['goblet-squat', 'strap-row', 'plank', 'march'].forEach((id, index) => (circuit.stations[index]!.uses[0]!.exerciseId = id)),
+    )
     expect(find(judged(grip), 'gripTwice')!.what).toBe('Grip twice running, 1 then 2')
     expectMended(grip, 'gripTwice')
     const jumps = changed((circuit) => ['jump-squat', 'burpee'].forEach((id, index) => (circuit.stations[index]!.uses[0]!.exerciseId = id)))
@@ -198,7 +230,11 @@ describe('findings, common practice unless a source is named', () => {
   })
 
   it('more jumps than those who come take well', () => {
-    const document = changed((circuit) => ['jump-squat', 'plank', 'rope-skip', 'plank', 'jumping-jack'].forEach((id, index) => (circuit.stations[index]!.uses[0]!.exerciseId = id)))
+    const document = changed((circuit) =>
+      ['jump-squat', 'plank', 'rope-skip', 'plank', 'jumping-jack'].forEach(
+        (id, index) => (circuit.stations[index]!.uses[0]!.exerciseId = id),
+      ),
+    )
     expect(find(judged(document), 'manyJumps')!.what).toBe('Stations: 3 of 8 stations jump')
     expectMended(document, 'manyJumps')
   })
@@ -206,14 +242,17 @@ describe('findings, common practice unless a source is named', () => {
   it('an aim that even the quick do not reach', () => {
     const document = changed((circuit) => {
       circuit.stay = { kind: 'task', goal: 'cap', capSeconds: 120, aimRounds: 6, openerCount: 0, rungRestSeconds: 0 }
-      for (const station of circuit.stations) station.uses = [{ id: newId(), exerciseId: 'goblet-squat', reps: { count: 20, counted: 'total' }, sides: 'none' }]
+      for (const station of circuit.stations)
+        station.uses = [{ id: newId(), exerciseId: 'goblet-squat', reps: { count: 20, counted: 'total' }, sides: 'none' }]
     })
     expect(find(judged(document), 'aim')!.what).toBe('Stations 1: 6 rounds are out of reach')
     expect(stations(expectMended(document, 'aim')).stay).toMatchObject({ aimRounds: 1 })
   })
 
   it('seconds that nobody has planned', () => {
-    const document = changed((circuit, all) => (circuit.withinSeconds = 30 + (computeClass(all, library).timeline as { value: { total: number } }).value.total))
+    const document = changed(
+      (circuit, all) => (circuit.withinSeconds = 30 + (computeClass(all, library).timeline as { value: { total: number } }).value.total),
+    )
     expect(find(judged(document), 'unplanned')!.what).toMatch(/^Stations: \d+:\d\d of its window is unplanned$/)
     expectMended(document, 'unplanned')
   })

@@ -37,16 +37,24 @@ function peopleDifferences({ document: before, computed: now, library }: Judged,
   const names = (groups: ComputedClass['groups']) => groups.map((group) => group.map((person) => person.name).join(' and '))
   const [was, is] = [names(now.groups), names(then.groups)]
   const moved = is.filter((group, index) => group !== was[index])
-  if (moved.length > 0 && [...is].sort().join() === [...was].sort().join()) words.push(...is.flatMap((group, index) => (group === was[index] ? [] : [`${group} begin at ${index + 1} instead of ${was.indexOf(group) + 1}`])))
+  if (moved.length > 0 && [...is].sort().join() === [...was].sort().join())
+    words.push(
+      ...is.flatMap((group, index) =>
+        group === was[index] ? [] : [`${group} begin at ${index + 1} instead of ${was.indexOf(group) + 1}`],
+      ),
+    )
   else if (moved.length > 0) words.push(`${is.length} groups instead of ${was.length}`)
-  const labelOf = (kindId: string, sizeId: string | undefined) => library.gear.find((kind) => kind.id === kindId)?.sizes.find((size) => size.id === sizeId)?.label ?? 'another size'
+  const labelOf = (kindId: string, sizeId: string | undefined) =>
+    library.gear.find((kind) => kind.id === kindId)?.sizes.find((size) => size.id === sizeId)?.label ?? 'another size'
   for (const person of then.people) {
     const earlier = now.people.find((each) => each.id === person.id)
     for (const [kindId, sizeId] of Object.entries(person.loads)) {
       if (earlier && earlier.loads[kindId] !== sizeId) words.push(`${person.name} takes ${labelOf(kindId, sizeId)}`)
     }
   }
-  for (const kindId of after.bring ?? []) if (!before.bring?.includes(kindId)) words.push(`Everyone brings ${library.gear.find((kind) => kind.id === kindId)?.name.toLowerCase() ?? kindId}`)
+  for (const kindId of after.bring ?? [])
+    if (!before.bring?.includes(kindId))
+      words.push(`Everyone brings ${library.gear.find((kind) => kind.id === kindId)?.name.toLowerCase() ?? kindId}`)
   if ((after.laidReady?.length ?? 0) > (before.laidReady?.length ?? 0)) words.push('Gear lies ready at every place')
   return words
 }
@@ -61,8 +69,16 @@ export function previewOf(judged: Judged, findings: readonly Finding[], apply: (
   const after = computed.timeline
   return {
     document,
-    changes: [...planDifferences(judged.document.plan, document.plan, namesFor(judged.library)), ...peopleDifferences(judged, document, computed)],
-    total: before.ok && after.ok ? (before.value.total === after.value.total ? `stays ${formatSeconds(after.value.total)}` : `${formatSeconds(after.value.total)} instead of ${formatSeconds(before.value.total)}`) : '',
+    changes: [
+      ...planDifferences(judged.document.plan, document.plan, namesFor(judged.library)),
+      ...peopleDifferences(judged, document, computed),
+    ],
+    total:
+      before.ok && after.ok
+        ? before.value.total === after.value.total
+          ? `stays ${formatSeconds(after.value.total)}`
+          : `${formatSeconds(after.value.total)} instead of ${formatSeconds(before.value.total)}`
+        : '',
     mends: now.filter((finding) => lacks(then, finding)).map((finding) => finding.what),
     raises: then.filter((finding) => lacks(now, finding)).map((finding) => finding.what),
   }

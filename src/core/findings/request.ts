@@ -14,7 +14,15 @@ export type FindingAnswer = Omit<Finding, 'fix'> & { fix?: string }
 
 export function answerFindings(request: FindingsRequest, hall: HallLibrary): FindingAnswer[] {
   const { plan, people, groupSize, room } = request
-  const document = { name: plan.name, startsAt: '', roomId: room?.id ?? '', plan, here: people.map((person) => person.id), walkIns: people, groupSize }
+  const document = {
+    name: plan.name,
+    startsAt: '',
+    roomId: room?.id ?? '',
+    plan,
+    here: people.map((person) => person.id),
+    walkIns: people,
+    groupSize,
+  }
   const library: HallLibrary = { ...hall, people, exercises: request.exercises ?? hall.exercises, gear: request.gear ?? hall.gear }
   let made = 0
   const findings = judge({ document, computed: computeClass(document, library), library, room, newId: () => `new-${++made}` })

@@ -18,12 +18,16 @@ function fillerOf(plan: Plan): Pause | undefined {
 export function withFit(plan: Plan, circuit: Circuit, fit: Fit, newId: () => string, paces: Paces = commonPaces): Plan {
   let fitted = withTiming(plan, alikeTo(plan, circuit), fit)
   const filler = fillerOf(fitted)
-  if (fit.spareSeconds > 0 && !filler) fitted = withPauseAfter(fitted, circuit.id, { ...newPiece('water', newId), seconds: 0 } as Pause, newId)
+  if (fit.spareSeconds > 0 && !filler)
+    fitted = withPauseAfter(fitted, circuit.id, { ...newPiece('water', newId), seconds: 0 } as Pause, newId)
   const pause = filler ?? fillerOf(fitted)
   if (!pause) return fitted
   const withPause = (seconds: number): Plan => ({
     ...fitted,
-    parts: fitted.parts.map((part) => ({ ...part, pieces: part.pieces.map((piece) => (piece.id === pause.id ? { ...pause, seconds } : piece)) })),
+    parts: fitted.parts.map((part) => ({
+      ...part,
+      pieces: part.pieces.map((piece) => (piece.id === pause.id ? { ...pause, seconds } : piece)),
+    })),
   })
   // A water pause swallows the transition before it, so it has to grow by more than what is left.
   let seconds = pause.seconds

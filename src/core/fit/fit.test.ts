@@ -16,8 +16,10 @@ const totalOf = (plan: Plan) => {
   if (!timeline.ok) throw new Error(timeline.problems[0]!.message)
   return timeline.value.total
 }
-const circuitsOf = (plan: Plan): Circuit[] => plan.parts.flatMap((part) => part.pieces.filter((piece): piece is Circuit => piece.type === 'circuit'))
-const circuitOf = (plan: Plan): Circuit => circuitsOf(plan).sort((a, b) => Number(b.travel === 'rotate') - Number(a.travel === 'rotate'))[0]!
+const circuitsOf = (plan: Plan): Circuit[] =>
+  plan.parts.flatMap((part) => part.pieces.filter((piece): piece is Circuit => piece.type === 'circuit'))
+const circuitOf = (plan: Plan): Circuit =>
+  circuitsOf(plan).sort((a, b) => Number(b.travel === 'rotate') - Number(a.travel === 'rotate'))[0]!
 const free = { locked: new Set<keyof Timing>() }
 
 describe('fit to slot', () => {
@@ -28,7 +30,7 @@ describe('fit to slot', () => {
     expect(fits.length).toBeGreaterThanOrEqual(3)
     for (const fit of fits) {
       expect(totalOf(withFit(plan, circuit, fit, newId))).toBe(2700)
-      expect(fit.workSeconds % 5 + (fit.transitionSeconds % 5)).toBe(0)
+      expect((fit.workSeconds % 5) + (fit.transitionSeconds % 5)).toBe(0)
       expect(fit.workSeconds / fit.transitionSeconds).toBeGreaterThan(1.4)
       expect(fit.workSeconds / fit.transitionSeconds).toBeLessThan(2.9)
     }
@@ -65,7 +67,11 @@ describe('fit to slot', () => {
   })
 
   it('a second set of exercises keeps the figures of the first', () => {
-    const plan = planOf(presets.find((each) => each.id === 'two-sets')!, 'Two', 2400, { newId, main: [], suggested: { warmUp: [], coolDown: [] } })
+    const plan = planOf(presets.find((each) => each.id === 'two-sets')!, 'Two', 2400, {
+      newId,
+      main: [],
+      suggested: { warmUp: [], coolDown: [] },
+    })
     const first = circuitsOf(plan).find((circuit) => circuit.name === 'First set')!
     expect(alikeTo(plan, first).map((circuit) => circuit.name)).toEqual(['First set', 'Second set'])
     const then = withFit(plan, first, fitToSlot(plan, first, { ...free, ratio: 1 })[0]!, newId)
@@ -119,10 +125,32 @@ describe('fit to slot', () => {
                   lapRestSeconds: 30,
                   lastGap: drop ? 'drop' : 'keep',
                   transition: { seconds: transition },
-                  stay: shape === 'list' ? { kind: 'task', goal: 'cap', capSeconds: work * 3 } : shape === 'several' ? { kind: 'intervals', workSeconds: [work, work + 15], gapSeconds: gap, sets: 2, setRestSeconds: 20 } : { kind: 'intervals', workSeconds: [work], gapSeconds: gap },
+                  stay:
+                    shape === 'list'
+                      ? { kind: 'task', goal: 'cap', capSeconds: work * 3 }
+                      : shape === 'several'
+                        ? { kind: 'intervals', workSeconds: [work, work + 15], gapSeconds: gap, sets: 2, setRestSeconds: 20 }
+                        : { kind: 'intervals', workSeconds: [work], gapSeconds: gap },
                   vary: shape === 'varied' ? [{ at: 1, id: 'c', field: 'transitionSeconds', value: 40 }] : [],
-                  ...(shape === 'waves' && { waves: { meanwhile: { id: 'm', type: 'circuit', travel: 'together', laps: 1, stay: { kind: 'intervals', workSeconds: [60] }, stations: [{ id: 'ms' }] } } }),
-                  stations: Array.from({ length: stations }, (_, index) => ({ id: `s${index}`, uses: [{ id: `u${index}`, exerciseId: 'x', sides: own && shape !== 'list' ? ('ownInterval' as const) : ('none' as const) }], ...(index === 2 && travel === 'together' && { skipLaps: [1] }) })),
+                  ...(shape === 'waves' && {
+                    waves: {
+                      meanwhile: {
+                        id: 'm',
+                        type: 'circuit',
+                        travel: 'together',
+                        laps: 1,
+                        stay: { kind: 'intervals', workSeconds: [60] },
+                        stations: [{ id: 'ms' }],
+                      },
+                    },
+                  }),
+                  stations: Array.from({ length: stations }, (_, index) => ({
+                    id: `s${index}`,
+                    uses: [
+                      { id: `u${index}`, exerciseId: 'x', sides: own && shape !== 'list' ? ('ownInterval' as const) : ('none' as const) },
+                    ],
+                    ...(index === 2 && travel === 'together' && { skipLaps: [1] }),
+                  })),
                 },
                 ...(water === undefined ? [] : [{ id: 'w', type: 'pause' as const, kind: 'water' as const, seconds: water }]),
               ],
@@ -137,7 +165,10 @@ describe('fit to slot', () => {
         const lapsKept = shape === 'varied' || (travel === 'together' && stations > 2)
         const fits = fitToSlot(plan, circuit, { locked, ratio: 2 })
         let best = Infinity
-        const works = shape === 'list' ? [...Array.from({ length: 109 }, (_, index) => 60 + index * 5), work * 3] : [...Array.from({ length: 34 }, (_, index) => 15 + index * 5), work]
+        const works =
+          shape === 'list'
+            ? [...Array.from({ length: 109 }, (_, index) => 60 + index * 5), work * 3]
+            : [...Array.from({ length: 34 }, (_, index) => 15 + index * 5), work]
         for (const workSeconds of works) {
           for (const laps of lapsKept ? [2] : Array.from({ length: 10 }, (_, index) => index + 1)) {
             const timing = { ...now, workSeconds, laps }

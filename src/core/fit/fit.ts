@@ -25,20 +25,29 @@ const mostSpareSeconds: Seconds = 180
 /** No position is worked for less. */
 const leastWorkSeconds: Seconds = 5
 
-const range = (from: number, to: number, by: number): number[] => Array.from({ length: Math.max(0, Math.floor((to - from) / by) + 1) }, (_, index) => from + index * by)
+const range = (from: number, to: number, by: number): number[] =>
+  Array.from({ length: Math.max(0, Math.floor((to - from) / by) + 1) }, (_, index) => from + index * by)
 
 /** What may be tried for each number: steps of 5 s, single laps, and always the present value. */
 function choices(circuit: Circuit, now: Timing, locked: FitWish['locked']): Record<keyof Timing, number[]> {
   const { stay } = circuit
   const workable = (work: number) => stay.kind === 'task' || workAt(stay, work).every((seconds) => seconds >= leastWorkSeconds)
   const free: Record<keyof Timing, number[]> = {
-    workSeconds: stay.kind === 'task' ? range(60, Math.max(600, now.workSeconds * 2), step) : range(15, Math.max(180, now.workSeconds * 2), step).filter(workable),
+    workSeconds:
+      stay.kind === 'task'
+        ? range(60, Math.max(600, now.workSeconds * 2), step)
+        : range(15, Math.max(180, now.workSeconds * 2), step).filter(workable),
     transitionSeconds: range(circuit.travel === 'rotate' ? 10 : 0, 60, step),
     laps: range(1, 10, 1),
     lapRestSeconds: range(0, 120, 15),
   }
   const of = (key: keyof Timing) => (locked.has(key) ? [now[key]] : [...new Set([...free[key], now[key]])])
-  return { workSeconds: of('workSeconds'), transitionSeconds: of('transitionSeconds'), laps: of('laps'), lapRestSeconds: of('lapRestSeconds') }
+  return {
+    workSeconds: of('workSeconds'),
+    transitionSeconds: of('transitionSeconds'),
+    laps: of('laps'),
+    lapRestSeconds: of('lapRestSeconds'),
+  }
 }
 
 /** How far `timing` is from the present numbers. */
@@ -57,7 +66,8 @@ function ratioCost(circuit: Circuit, timing: Timing, ratio: number | undefined):
 }
 
 /** How far `timing` is from the wish and from the present numbers, with `spare` seconds left over. */
-export const costOf = (circuit: Circuit, timing: Timing, spare: Seconds, ratio: number | undefined): number => ratioCost(circuit, timing, ratio) + changeCost(timing, timingOf(circuit)) + spare / 60
+export const costOf = (circuit: Circuit, timing: Timing, spare: Seconds, ratio: number | undefined): number =>
+  ratioCost(circuit, timing, ratio) + changeCost(timing, timingOf(circuit)) + spare / 60
 
 /**
  * Ranked timings of a circuit, and of all that have the same numbers, with which the class fills its slot: at most `most`, of different

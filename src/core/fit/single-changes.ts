@@ -22,8 +22,14 @@ interface Knob {
   after: (steps: number) => Plan
 }
 
-const withPiece = (plan: Plan, id: string, change: (piece: Piece) => Piece): Plan => ({ ...plan, parts: plan.parts.map((part) => ({ ...part, pieces: part.pieces.map((piece) => (piece.id === id ? change(piece) : piece)) })) })
-const withPart = (plan: Plan, id: string, change: Partial<Part>): Plan => ({ ...plan, parts: plan.parts.map((part) => (part.id === id ? { ...part, ...change } : part)) })
+const withPiece = (plan: Plan, id: string, change: (piece: Piece) => Piece): Plan => ({
+  ...plan,
+  parts: plan.parts.map((part) => ({ ...part, pieces: part.pieces.map((piece) => (piece.id === id ? change(piece) : piece)) })),
+})
+const withPart = (plan: Plan, id: string, change: Partial<Part>): Plan => ({
+  ...plan,
+  parts: plan.parts.map((part) => (part.id === id ? { ...part, ...change } : part)),
+})
 
 /** A figure `now` that may go down to `least` in steps of `step`. */
 function figure(now: number, least: number, step: number, what: (value: number) => string, after: (value: number) => Plan): Knob[] {
@@ -40,41 +46,121 @@ function circuitKnobs(plan: Plan, circuit: Circuit): Knob[] {
   const set = (change: Partial<Circuit>) => withPiece(plan, circuit.id, (piece) => ({ ...piece, ...change }) as Piece)
   const { stay, transition } = circuit
   const shared = [
-    ...figure(circuit.laps ?? 1, 1, 1, (laps) => `${name}: ${count(laps, 'lap')} instead of ${circuit.laps}`, (laps) => set({ laps })),
-    ...figure(transition.seconds, circuit.travel === 'rotate' ? 10 : 0, 5, (seconds) => `${name}: ${formatSeconds(seconds)} between instead of ${formatSeconds(transition.seconds)}`, (seconds) => set({ transition: { ...transition, seconds } })),
-    ...figure(circuit.lapRestSeconds, 0, 5, (seconds) => `${name}: lap rest ${formatSeconds(seconds)} instead of ${formatSeconds(circuit.lapRestSeconds)}`, (lapRestSeconds) => set({ lapRestSeconds })),
+    ...figure(
+      circuit.laps ?? 1,
+      1,
+      1,
+      (laps) => `${name}: ${count(laps, 'lap')} instead of ${circuit.laps}`,
+      (laps) => set({ laps }),
+    ),
+    ...figure(
+      transition.seconds,
+      circuit.travel === 'rotate' ? 10 : 0,
+      5,
+      (seconds) => `${name}: ${formatSeconds(seconds)} between instead of ${formatSeconds(transition.seconds)}`,
+      (seconds) => set({ transition: { ...transition, seconds } }),
+    ),
+    ...figure(
+      circuit.lapRestSeconds,
+      0,
+      5,
+      (seconds) => `${name}: lap rest ${formatSeconds(seconds)} instead of ${formatSeconds(circuit.lapRestSeconds)}`,
+      (lapRestSeconds) => set({ lapRestSeconds }),
+    ),
   ]
   if (stay.kind === 'task') {
     const cap = stay.capSeconds ?? 0
-    return [...shared, ...figure(cap, 60, 15, (seconds) => `${name}: time cap ${formatSeconds(seconds)} instead of ${formatSeconds(cap)}`, (capSeconds) => set({ stay: { ...stay, capSeconds } }))]
+    return [
+      ...shared,
+      ...figure(
+        cap,
+        60,
+        15,
+        (seconds) => `${name}: time cap ${formatSeconds(seconds)} instead of ${formatSeconds(cap)}`,
+        (capSeconds) => set({ stay: { ...stay, capSeconds } }),
+      ),
+    ]
   }
   const shortest = Math.min(...stay.workSeconds)
   const works = (by: number) => stay.workSeconds.map((seconds) => seconds - by)
   return [
     ...shared,
-    ...figure(stay.sets, 1, 1, (sets) => `${name}: ${count(sets, 'set')} instead of ${stay.sets}`, (sets) => set({ stay: { ...stay, sets } })),
-    ...figure(shortest, 10, 5, (least) => `${name}: work ${works(shortest - least).map(formatSeconds).join(' + ')} instead of ${stay.workSeconds.map(formatSeconds).join(' + ')}`, (least) => set({ stay: { ...stay, workSeconds: works(shortest - least) } })),
-    ...figure(stay.setRestSeconds, 0, 5, (seconds) => `${name}: set rest ${formatSeconds(seconds)} instead of ${formatSeconds(stay.setRestSeconds)}`, (setRestSeconds) => set({ stay: { ...stay, setRestSeconds } })),
+    ...figure(
+      stay.sets,
+      1,
+      1,
+      (sets) => `${name}: ${count(sets, 'set')} instead of ${stay.sets}`,
+      (sets) => set({ stay: { ...stay, sets } }),
+    ),
+    ...figure(
+      shortest,
+      10,
+      5,
+      (least) =>
+        `${name}: work ${works(shortest - least)
+          .map(formatSeconds)
+          .join(' + ')} instead of ${stay.workSeconds.map(formatSeconds).join(' + ')}`,
+      (least) => set({ stay: { ...stay, workSeconds: works(shortest - least) } }),
+    ),
+    ...figure(
+      stay.setRestSeconds,
+      0,
+      5,
+      (seconds) => `${name}: set rest ${formatSeconds(seconds)} instead of ${formatSeconds(stay.setRestSeconds)}`,
+      (setRestSeconds) => set({ stay: { ...stay, setRestSeconds } }),
+    ),
   ]
 }
 
 function knobsOf(plan: Plan): Knob[] {
   return plan.parts.flatMap((part) => {
     const name = pieceName(part.pieces[0]!)
-    const again = figure(part.repeat, 1, 1, (repeat) => `${name}: ${repeat === 1 ? 'once' : `${repeat} times`} instead of ${part.repeat}`, (repeat) => withPart(plan, part.id, { repeat }))
-    const between = part.repeat > 1 ? figure(part.restBetweenSeconds, 0, 5, (seconds) => `${name}: ${formatSeconds(seconds)} between instead of ${formatSeconds(part.restBetweenSeconds)}`, (restBetweenSeconds) => withPart(plan, part.id, { restBetweenSeconds })) : []
-    const dropped: Knob[] = part.optional && plan.parts.length > 1 ? [{ most: 1, what: () => `Leave out ${name.toLowerCase()}, which is only for if there is time`, loss: () => 0, after: () => ({ ...plan, parts: plan.parts.filter((each) => each !== part) }) }] : []
+    const again = figure(
+      part.repeat,
+      1,
+      1,
+      (repeat) => `${name}: ${repeat === 1 ? 'once' : `${repeat} times`} instead of ${part.repeat}`,
+      (repeat) => withPart(plan, part.id, { repeat }),
+    )
+    const between =
+      part.repeat > 1
+        ? figure(
+            part.restBetweenSeconds,
+            0,
+            5,
+            (seconds) => `${name}: ${formatSeconds(seconds)} between instead of ${formatSeconds(part.restBetweenSeconds)}`,
+            (restBetweenSeconds) => withPart(plan, part.id, { restBetweenSeconds }),
+          )
+        : []
+    const dropped: Knob[] =
+      part.optional && plan.parts.length > 1
+        ? [
+            {
+              most: 1,
+              what: () => `Leave out ${name.toLowerCase()}, which is only for if there is time`,
+              loss: () => 0,
+              after: () => ({ ...plan, parts: plan.parts.filter((each) => each !== part) }),
+            },
+          ]
+        : []
     const pieces = part.pieces.flatMap((piece) =>
       piece.type === 'circuit'
         ? circuitKnobs(plan, piece)
-        : figure(piece.seconds, 0, 5, (seconds) => `${pieceName(piece)}: ${formatSeconds(seconds)} instead of ${formatSeconds(piece.seconds)}`, (seconds) => withPiece(plan, piece.id, (each) => ({ ...each, seconds }) as Piece)),
+        : figure(
+            piece.seconds,
+            0,
+            5,
+            (seconds) => `${pieceName(piece)}: ${formatSeconds(seconds)} instead of ${formatSeconds(piece.seconds)}`,
+            (seconds) => withPiece(plan, piece.id, (each) => ({ ...each, seconds }) as Piece),
+          ),
     )
     return [...dropped, ...again, ...between, ...pieces]
   })
 }
 
 /**
- * The changes that alone bring a plan of any shape within its slot, the smallest of each figure, those that give up least first. A step's seconds are
+ * The changes that alone bring a plan of any shape within its slot, the smallest of each figure, those that give up least first.
+ * A step's seconds are
  * told by one compilation, and every answer is compiled. Empty when it fits already, or when no single change is enough.
  */
 export function singleChanges(plan: Plan, paces: Paces = commonPaces, most = 6): SingleChange[] {

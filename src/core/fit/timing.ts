@@ -22,20 +22,27 @@ export const timingOf = (circuit: Circuit): Timing => ({
 })
 
 /** Whether a circuit's length follows from its numbers: not where a list is open, or a fixed window stands whatever they are. */
-export const canFit = (circuit: Circuit): boolean => circuit.withinSeconds === undefined && (circuit.stay.kind === 'intervals' || circuit.stay.goal === 'cap')
+export const canFit = (circuit: Circuit): boolean =>
+  circuit.withinSeconds === undefined && (circuit.stay.kind === 'intervals' || circuit.stay.goal === 'cap')
 
 /** The numbers that cannot be changed, because laps differ from one another or are counted by turns. */
 export function fixedNumbers(plan: Plan, circuit: Circuit): ReadonlySet<keyof Timing> {
   const fixed = new Set<keyof Timing>()
-  if (circuit.laps === undefined || circuit.vary.length > 0 || circuit.stations.some((station) => station.skipLaps.length > 0)) fixed.add('laps')
-  const breaksVary = [...circuit.vary, ...partOf(plan, circuit).vary].some((variation) => variation.id === circuit.id && breakFields.has(variation.field))
+  if (circuit.laps === undefined || circuit.vary.length > 0 || circuit.stations.some((station) => station.skipLaps.length > 0))
+    fixed.add('laps')
+  const breaksVary = [...circuit.vary, ...partOf(plan, circuit).vary].some(
+    (variation) => variation.id === circuit.id && breakFields.has(variation.field),
+  )
   return breaksVary ? fixed.add('laps').add('lapRestSeconds') : fixed
 }
 
 /** The circuit with all others of the plan that have the same numbers: a second set of exercises keeps the figures of the first. */
 export function alikeTo(plan: Plan, circuit: Circuit): Circuit[] {
-  const numbers = ({ travel, laps, turns, lapRestSeconds, transition, stay }: Circuit) => JSON.stringify([travel, laps, turns, lapRestSeconds, transition.seconds, stay])
-  return plan.parts.flatMap((part) => part.pieces.filter((piece): piece is Circuit => piece.type === 'circuit' && canFit(piece) && numbers(piece) === numbers(circuit)))
+  const numbers = ({ travel, laps, turns, lapRestSeconds, transition, stay }: Circuit) =>
+    JSON.stringify([travel, laps, turns, lapRestSeconds, transition.seconds, stay])
+  return plan.parts.flatMap((part) =>
+    part.pieces.filter((piece): piece is Circuit => piece.type === 'circuit' && canFit(piece) && numbers(piece) === numbers(circuit)),
+  )
 }
 
 /** The plan with the numbers of `circuits` replaced. Work intervals of unequal length keep their differences. */
@@ -57,7 +64,8 @@ export function circuitWith(circuit: Circuit, timing: Timing): Circuit {
 }
 
 /** The work of each position when the first is `workSeconds`. */
-export const workAt = (stay: Intervals, workSeconds: Seconds): Seconds[] => stay.workSeconds.map((seconds) => seconds + workSeconds - stay.workSeconds[0]!)
+export const workAt = (stay: Intervals, workSeconds: Seconds): Seconds[] =>
+  stay.workSeconds.map((seconds) => seconds + workSeconds - stay.workSeconds[0]!)
 
 /** Seconds of work to one second of break, over one stay and the move after it. */
 export function workToBreaks({ stay, transition }: Pick<Circuit, 'stay' | 'transition'>): number {

@@ -10,14 +10,29 @@ export type Totals = (workSeconds: Seconds, laps: number, lapRestSeconds: Second
 
 /** Longer than any break that a lap rest of `circuit` can meet, so that it stands wherever it meets one. */
 function longRestOf({ stay, stations, transition, vary }: Circuit, transitionSeconds: Seconds): Seconds {
-  const breaks = [stay, ...stations.map((station) => station.stay)].flatMap((each) => (each?.kind === 'intervals' ? [each.gapSeconds, each.setRestSeconds] : []))
+  const breaks = [stay, ...stations.map((station) => station.stay)].flatMap((each) =>
+    each?.kind === 'intervals' ? [each.gapSeconds, each.setRestSeconds] : [],
+  )
   const varied = vary.flatMap(({ value }) => (typeof value === 'number' ? [value] : []))
   return 1 + Math.max(transition.seconds, transitionSeconds, ...breaks, ...varied)
 }
 
 /** The circuit with next to nothing to do for the wave that waits: the stations alone tell its length. */
 const withoutList = (circuit: Circuit): Circuit =>
-  circuit.waves ? { ...circuit, waves: { meanwhile: { ...circuit.waves.meanwhile, laps: 1, stations: [{ ...circuit.waves.meanwhile.stations[0]!, stay: undefined, skipLaps: [], uses: [] }], stay: intervals([1]), vary: [] } } } : circuit
+  circuit.waves
+    ? {
+        ...circuit,
+        waves: {
+          meanwhile: {
+            ...circuit.waves.meanwhile,
+            laps: 1,
+            stations: [{ ...circuit.waves.meanwhile.stations[0]!, stay: undefined, skipLaps: [], uses: [] }],
+            stay: intervals([1]),
+            vary: [],
+          },
+        },
+      }
+    : circuit
 
 /**
  * The class's total as a function of the numbers of `circuits`, for one transition; `undefined` where the plan does not compile.
@@ -25,7 +40,14 @@ const withoutList = (circuit: Circuit): Circuit =>
  * With the transition given, the total is e + laps·(n·work + p) + (a + b·laps)·max(lapRest, B), where B is the break that a lap rest
  * merges with: a handful of compilations tell all of it. Where laps are fixed (`lapsFixed`), they are compiled as they are.
  */
-export function totalsFor(plan: Plan, circuits: readonly Circuit[], now: Timing, transitionSeconds: Seconds, lapsFixed: boolean, paces: Paces): Totals | undefined {
+export function totalsFor(
+  plan: Plan,
+  circuits: readonly Circuit[],
+  now: Timing,
+  transitionSeconds: Seconds,
+  lapsFixed: boolean,
+  paces: Paces,
+): Totals | undefined {
   const base = { ...now, transitionSeconds }
   const bare = circuits.map(withoutList)
   const longRest = Math.max(...bare.map((circuit) => longRestOf(circuit, transitionSeconds)))
@@ -46,7 +68,10 @@ export function totalsFor(plan: Plan, circuits: readonly Circuit[], now: Timing,
   return (work, laps, lapRest) => one(lapRest) + (laps - 1) * (two(lapRest) - one(lapRest)) + laps * works * (work - base.workSeconds)
 }
 
-/** A total as it follows from the lap rest, when that has no effect until it is longer than the break it merges with: less than `longRest`. */
+/**
+ * A total as it follows from the lap rest, when that has no effect until it is longer than the break it merges with: less than
+ * `longRest`.
+ */
 function restCurve(totalOf: (lapRest: Seconds) => Seconds, longRest: Seconds): (lapRest: Seconds) => Seconds {
   const least = totalOf(0)
   const long = totalOf(longRest)

@@ -30,11 +30,14 @@ function alongWalls(room: Room, inset: Metres, share: number): Point {
 /** The anchor points that a station needs one of, by the kinds of gear it uses; empty when it is not bound to any. */
 function anchorsFor(floor: StationFloor, room: Room): Point[] {
   const needs = new Set(floor.forms.flatMap((form) => form.gear.map((need) => need.kindId)))
-  return (room.features ?? []).filter((feature) => feature.kind === 'anchor' && feature.kindId !== undefined && needs.has(feature.kindId)).map(middleOf)
+  return (room.features ?? [])
+    .filter((feature) => feature.kind === 'anchor' && feature.kindId !== undefined && needs.has(feature.kindId))
+    .map(middleOf)
 }
 
 /**
- * A spot for every station: round the walls in the order of the loop, floors clear of each other, of obstacles, exits and strips kept free, and within
+ * A spot for every station: round the walls in the order of the loop, floors clear of each other, of obstacles, exits and strips
+ * kept free, and within
  * reach of each other; stations that need an anchor point at one. Greedy and always the same; what does not fit is told.
  */
 export function layOut(room: Room, floors: readonly StationFloor[]): Laid {
@@ -54,12 +57,18 @@ export function layOut(room: Room, floors: readonly StationFloor[]): Laid {
   for (const floor of [...bound, ...free]) {
     const inset = Math.min(Math.max(floor.lengthMetres, floor.widthMetres) / 2, room.lengthMetres / 2, room.widthMetres / 2)
     const ring = alongWalls(room, inset, floor.index / floors.length)
-    const anchor = anchorsFor(floor, room).filter((point) => !taken.includes(point)).sort((a, b) => distance(a, ring) - distance(b, ring))[0]
+    const anchor = anchorsFor(floor, room)
+      .filter((point) => !taken.includes(point))
+      .sort((a, b) => distance(a, ring) - distance(b, ring))[0]
     const target = anchor ?? ring
     const ordered = [...candidates].sort((a, b) => distance(a, target) - distance(b, target))
     const fits = (point: Point, gap: Metres) => {
       const rect = floorAt(point, floor)
-      return inside(rect, whole) && !closed.some((each) => overlap(rect, each)) && ![...placed.values()].some((other) => overlap(widened(rect, gap / 2), widened(other, gap / 2)))
+      return (
+        inside(rect, whole) &&
+        !closed.some((each) => overlap(rect, each)) &&
+        ![...placed.values()].some((other) => overlap(widened(rect, gap / 2), widened(other, gap / 2)))
+      )
     }
     const first = [...placed.keys()][0]
     const reached = (point: Point) => first === undefined || walker.metres(point, spots[first]!) !== undefined
@@ -74,4 +83,3 @@ export function layOut(room: Room, floors: readonly StationFloor[]): Laid {
   }
   return { spots, left }
 }
-

@@ -20,7 +20,10 @@ function storeOf(room: Room): Point | undefined {
   return from && { x: from.x + from.lengthMetres / 2, y: from.y + from.widthMetres / 2 }
 }
 
-/** The shortest walk that carries gear to all stations that have a spot. `undefined` where the room has no store or door, or a station cannot be reached. */
+/**
+ * The shortest walk that carries gear to all stations that have a spot. `undefined` where the room has no store or door, or a
+ * station cannot be reached.
+ */
 export function carryRound(places: readonly SetUpPlace[], spots: ClassDocument['spots'], room: Room | undefined): CarryRound | undefined {
   const store = room && storeOf(room)
   const spotOf = ({ station }: SetUpPlace) => (station === undefined ? undefined : spots?.[station - 1])

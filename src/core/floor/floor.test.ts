@@ -18,14 +18,26 @@ import { floorTroubles } from './troubles'
 import { roomRect, walkerIn } from './walk'
 
 const hall: Rect = { x: 0, y: 0, lengthMetres: 10, widthMetres: 8 }
-const feature = (kind: Feature['kind'], x: number, y: number, lengthMetres: number, widthMetres: number, kindId?: string): Feature => ({ id: `${kind}-${Math.round(x * 10)}-${Math.round(y * 10)}`, kind, x, y, lengthMetres, widthMetres, ...(kindId && { kindId }) })
+const feature = (kind: Feature['kind'], x: number, y: number, lengthMetres: number, widthMetres: number, kindId?: string): Feature => ({
+  id: `${kind}-${Math.round(x * 10)}-${Math.round(y * 10)}`,
+  kind,
+  x,
+  y,
+  lengthMetres,
+  widthMetres,
+  ...(kindId && { kindId }),
+})
 const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
 const lunch = () => structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!.document)
 
 describe('lengths', () => {
   it('a foot is 0.3048 m (International Yard and Pound Agreement, 1959), typed and shown in either', () => {
     expect(readLength('10 ft', 'm')).toBeCloseTo(10 * metresPerFoot)
-    expect([showLength(readLength('59 ft', 'm')!, 'ft'), showLength(5.4, 'm'), readLength('wide', 'm')]).toEqual(['59 ft', '5.4 m', undefined])
+    expect([showLength(readLength('59 ft', 'm')!, 'ft'), showLength(5.4, 'm'), readLength('wide', 'm')]).toEqual([
+      '59 ft',
+      '5.4 m',
+      undefined,
+    ])
   })
 })
 
@@ -47,7 +59,12 @@ describe('walking', () => {
 
   it('is never shorter than straight, the same both ways, and goes through no obstacle', () => {
     const point = fc.record({ x: fc.double({ min: 0.2, max: 9.8, noNaN: true }), y: fc.double({ min: 0.2, max: 7.8, noNaN: true }) })
-    const box = fc.record({ x: fc.integer({ min: 2, max: 7 }), y: fc.integer({ min: 1, max: 6 }), lengthMetres: fc.constant(1), widthMetres: fc.constant(1) })
+    const box = fc.record({
+      x: fc.integer({ min: 2, max: 7 }),
+      y: fc.integer({ min: 1, max: 6 }),
+      lengthMetres: fc.constant(1),
+      widthMetres: fc.constant(1),
+    })
     fc.assert(
       fc.property(point, point, fc.array(box, { maxLength: 4 }), (from, to, boxes) => {
         fc.pre(!boxes.some((each) => [from, to].some((end) => overlap({ ...end, lengthMetres: 0.01, widthMetres: 0.01 }, each))))
@@ -82,10 +99,21 @@ describe('laying out stations', () => {
   })
 
   it('never lays one station on another, whatever the room; what does not fit is told', () => {
-    const room = fc.record({ lengthMetres: fc.integer({ min: 2, max: 16 }), widthMetres: fc.integer({ min: 2, max: 12 }), pillar: fc.boolean() })
+    const room = fc.record({
+      lengthMetres: fc.integer({ min: 2, max: 16 }),
+      widthMetres: fc.integer({ min: 2, max: 12 }),
+      pillar: fc.boolean(),
+    })
     fc.assert(
       fc.property(room, ({ lengthMetres, widthMetres, pillar }) => {
-        const made = Room.parse({ id: 'r', name: 'R', lengthMetres, widthMetres, ceilingMetres: 3, features: pillar ? [feature('pillar', lengthMetres / 2 - 0.5, widthMetres / 2 - 0.5, 1, 1)] : [] })
+        const made = Room.parse({
+          id: 'r',
+          name: 'R',
+          lengthMetres,
+          widthMetres,
+          ceilingMetres: 3,
+          features: pillar ? [feature('pillar', lengthMetres / 2 - 0.5, widthMetres / 2 - 0.5, 1, 1)] : [],
+        })
         const { spots, left } = layOut(made, floors)
         expect(spots).toHaveLength(8)
         const kept = floors.filter((floor) => !left.includes(floor.index))
@@ -96,9 +124,20 @@ describe('laying out stations', () => {
   })
 
   it('a room smaller than its stations, a spot outside, one on the exit, and one cut off are said', () => {
-    const room = Room.parse({ id: 'r', name: 'R', lengthMetres: 10, widthMetres: 8, ceilingMetres: 3, features: [feature('exit', 0, 3, 1, 1.5), feature('wall', 6, 0, 0.2, 8)] })
+    const room = Room.parse({
+      id: 'r',
+      name: 'R',
+      lengthMetres: 10,
+      widthMetres: 8,
+      ceilingMetres: 3,
+      features: [feature('exit', 0, 3, 1, 1.5), feature('wall', 6, 0, 0.2, 8)],
+    })
     const two = floors.slice(0, 2)
-    const kinds = (x: number, y: number) => floorTroubles(room, two, [{ x: 3, y: 6 }, { x, y }]).map((trouble) => trouble.kind)
+    const kinds = (x: number, y: number) =>
+      floorTroubles(room, two, [
+        { x: 3, y: 6 },
+        { x, y },
+      ]).map((trouble) => trouble.kind)
     expect(kinds(0.2, 0.2)).toContain('outside')
     expect(kinds(3.2, 6)).toContain('overlap')
     expect(kinds(1, 3.5)).toContain('blocked')
@@ -115,7 +154,10 @@ describe('laying out stations', () => {
   })
 
   it('outside the room is refused where it is typed', () => {
-    expect(Room.safeParse({ id: 'r', name: 'R', lengthMetres: 4, widthMetres: 4, ceilingMetres: 3, features: [feature('pillar', 3.5, 1, 1, 1)] }).error?.issues[0]?.message).toBe('puts the pillar outside the room')
+    expect(
+      Room.safeParse({ id: 'r', name: 'R', lengthMetres: 4, widthMetres: 4, ceilingMetres: 3, features: [feature('pillar', 3.5, 1, 1, 1)] })
+        .error?.issues[0]?.message,
+    ).toBe('puts the pillar outside the room')
   })
 })
 
@@ -141,7 +183,9 @@ describe('transitions', () => {
 
   it('who walks slower needs longer', () => {
     const slow = { ...library, people: demoPeople.map((person) => ({ ...person, walkingMetresPerSecond: 0.5 })) }
-    const back = transitionsOf(document, computeClass(document, slow), slow, bare).transitions.find((each) => each.from === 7 && each.to === 0)!
+    const back = transitionsOf(document, computeClass(document, slow), slow, bare).transitions.find(
+      (each) => each.from === 7 && each.to === 0,
+    )!
     expect(back.parts.walk).toBe(28)
   })
 
@@ -181,12 +225,21 @@ describe('gear for the way', () => {
   })
 
   it('is carried round by the shortest walk from the store and back', () => {
-    const places = [5, 1, 3].map((station) => ({ circuitId: 'c', station, name: `Station ${station}`, pieces: [{ kindId: 'mat', sizeId: 's', kindName: 'Mat', sizeLabel: '', count: 1 }], at: [] }))
+    const places = [5, 1, 3].map((station) => ({
+      circuitId: 'c',
+      station,
+      name: `Station ${station}`,
+      pieces: [{ kindId: 'mat', sizeId: 's', kindName: 'Mat', sizeLabel: '', count: 1 }],
+      at: [],
+    }))
     const handedOut = { circuitId: 'w', name: 'Warm-up, to everyone', pieces: [], at: [] }
     const round = carryRound([...places, handedOut], document.spots, bare)!
     expect(round.proven).toBe(true)
     // All stand in one line: out to the farthest, and the others on the way, in one direction or the other.
-    expect([[1, 3, 5], [5, 3, 1]]).toContainEqual(round.places.slice(0, 3).map((place) => place.station))
+    expect([
+      [1, 3, 5],
+      [5, 3, 1],
+    ]).toContainEqual(round.places.slice(0, 3).map((place) => place.station))
     expect(round.places[3]).toBe(handedOut)
     expect(round.metres).toBeCloseTo(Math.hypot(0.5, 4.5) + 8 + Math.hypot(8.5, 4.5), 6)
     expect(carryRound(places, document.spots, { ...bare, features: [] })).toBeUndefined()

@@ -19,8 +19,15 @@ export interface StationFloor {
 /** People side by side before another row begins. */
 const inARow = 3
 
-/** The floor of every spot: as many spots as the longest rotation has stations, each for the largest exercise and the most people that come to it. */
-export function stationFloors(document: Pick<ClassDocument, 'plan'>, computed: ComputedClass, library: Pick<HallLibrary, 'exercises'>): StationFloor[] {
+/**
+ * The floor of every spot: as many spots as the longest rotation has stations, each for the largest exercise and the most people
+ * that come to it.
+ */
+export function stationFloors(
+  document: Pick<ClassDocument, 'plan'>,
+  computed: ComputedClass,
+  library: Pick<HallLibrary, 'exercises'>,
+): StationFloor[] {
   const byId = exercisesById(library.exercises)
   const circuits = rotatingCircuits(document.plan)
   const count = Math.max(0, ...circuits.map((circuit) => circuit.stations.length))
@@ -31,7 +38,17 @@ export function stationFloors(document: Pick<ClassDocument, 'plan'>, computed: C
         return exercise ? [formOf(exercise, use.optionId)] : []
       }),
     )
-    const people = Math.max(1, ...computed.rotations.map(({ rotation, units }) => (rotation.ok ? Math.max(0, ...rotation.value.turns.map((turn) => (turn[index] ?? []).reduce((sum, unit) => sum + (units[unit]?.length ?? 0), 0))) : 0)))
+    const people = Math.max(
+      1,
+      ...computed.rotations.map(({ rotation, units }) =>
+        rotation.ok
+          ? Math.max(
+              0,
+              ...rotation.value.turns.map((turn) => (turn[index] ?? []).reduce((sum, unit) => sum + (units[unit]?.length ?? 0), 0)),
+            )
+          : 0,
+      ),
+    )
     const length = Math.max(1, ...forms.map((form) => form.space.lengthMetres))
     const width = Math.max(1, ...forms.map((form) => form.space.widthMetres))
     return { index, people, forms, lengthMetres: length * Math.ceil(people / inARow), widthMetres: width * Math.min(people, inARow) }
@@ -39,4 +56,5 @@ export function stationFloors(document: Pick<ClassDocument, 'plan'>, computed: C
 }
 
 /** Where a spot's floor lies when its middle is there. */
-export const floorAt = (spot: { x: Metres; y: Metres }, floor: Pick<StationFloor, 'lengthMetres' | 'widthMetres'>): Rect => around(spot, floor.lengthMetres, floor.widthMetres)
+export const floorAt = (spot: { x: Metres; y: Metres }, floor: Pick<StationFloor, 'lengthMetres' | 'widthMetres'>): Rect =>
+  around(spot, floor.lengthMetres, floor.widthMetres)

@@ -20,7 +20,10 @@ export function layReady(document: ClassDocument, computed: ComputedClass, libra
   const [worst] = transitionsOf(document, computed, library, room).transitions
   if (!worst || worst.needed <= worst.given) return undefined
   const { circuitId } = worst
-  const fix: Fix = { label: 'Lay the gear ready at every place', apply: (on) => ({ ...on, laidReady: [...new Set([...(on.laidReady ?? []), circuitId])] }) }
+  const fix: Fix = {
+    label: 'Lay the gear ready at every place',
+    apply: (on) => ({ ...on, laidReady: [...new Set([...(on.laidReady ?? []), circuitId])] }),
+  }
   const [then] = transitionsOf(fix.apply(document), computed, library, room).transitions
   return then && then.needed < worst.needed ? { fix, before: worst.needed, needed: then.needed } : undefined
 }

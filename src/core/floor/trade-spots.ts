@@ -19,7 +19,11 @@ const mostStations = 20
 /** The trade of two stations' spots that makes the longest transition shortest; nothing while all are in time, or where no trade helps. */
 export function bestTrade(document: ClassDocument, computed: ComputedClass, library: HallLibrary, room: Room): SpotTrade | undefined {
   const spots = document.spots ?? []
-  const longest = (of: ClassDocument['spots']) => transitionsOf(document, computed, library, room, of).transitions.reduce((most, each) => Math.max(most, each.needed - each.given), -Infinity)
+  const longest = (of: ClassDocument['spots']) =>
+    transitionsOf(document, computed, library, room, of).transitions.reduce(
+      (most, each) => Math.max(most, each.needed - each.given),
+      -Infinity,
+    )
   const worst = transitionsOf(document, computed, library, room).transitions[0]
   if (!worst || worst.needed <= worst.given || spots.length > mostStations) return undefined
   let best = { over: longest(spots), one: -1, other: -1 }
@@ -34,6 +38,9 @@ export function bestTrade(document: ClassDocument, computed: ComputedClass, libr
   return {
     before: worst.needed,
     needed: worst.given + best.over,
-    fix: { label: `Trade the places of stations ${one + 1} and ${other + 1}`, apply: (now) => ({ ...now, spots: exchanged(now.spots ?? [], one, other) }) },
+    fix: {
+      label: `Trade the places of stations ${one + 1} and ${other + 1}`,
+      apply: (now) => ({ ...now, spots: exchanged(now.spots ?? [], one, other) }),
+    },
   }
 }

@@ -81,10 +81,17 @@ function gapsOf(circuit: Circuit, { phases }: Timeline): Map<number, Seconds> {
 }
 
 /**
- * Every way that people take from station to station, each once, with the seconds it needs of whoever needs longest and the fewest the plan gives.
+ * Every way that people take from station to station, each once, with the seconds it needs of whoever needs longest and the
+ * fewest the plan gives.
  * Only for stations that have a spot; a way that obstacles cut off is left out and told by `cutOff`.
  */
-export function transitionsOf(document: ClassDocument, computed: ComputedClass, library: HallLibrary, room: Room, spots = document.spots ?? []): { transitions: Transition[]; cutOff: { from: number; to: number }[] } {
+export function transitionsOf(
+  document: ClassDocument,
+  computed: ComputedClass,
+  library: HallLibrary,
+  room: Room,
+  spots = document.spots ?? [],
+): { transitions: Transition[]; cutOff: { from: number; to: number }[] } {
   if (!computed.timeline.ok) return { transitions: [], cutOff: [] }
   const byId = exercisesById(library.exercises)
   const walker = walkerOf(room)
@@ -101,7 +108,8 @@ export function transitionsOf(document: ClassDocument, computed: ComputedClass, 
   for (const { circuit, rotation, units } of computed.rotations) {
     if (!rotation.ok) continue
     const gaps = gapsOf(circuit, computed.timeline.value)
-    const paths = units.length > 0 ? rotation.value.paths : [Array.from({ length: gaps.size + 1 }, (_, turn) => turn % circuit.stations.length)]
+    const paths =
+      units.length > 0 ? rotation.value.paths : [Array.from({ length: gaps.size + 1 }, (_, turn) => turn % circuit.stations.length)]
     const done = new Set<string>()
     paths.forEach((path, unit) =>
       path.slice(1).forEach((to, turn) => {
@@ -123,7 +131,17 @@ export function transitionsOf(document: ClassDocument, computed: ComputedClass, 
           const before = found.get(key)
           const least = Math.min(before?.given ?? Infinity, given)
           if (before && before.needed >= needed) before.given = least
-          else found.set(key, { circuitId: circuit.id, from, to, metres, parts, needed, given: least, ...('name' in person && person.name && { slowest: person.name }) })
+          else
+            found.set(key, {
+              circuitId: circuit.id,
+              from,
+              to,
+              metres,
+              parts,
+              needed,
+              given: least,
+              ...('name' in person && person.name && { slowest: person.name }),
+            })
         }
       }),
     )
@@ -131,11 +149,23 @@ export function transitionsOf(document: ClassDocument, computed: ComputedClass, 
   return { transitions: [...found.values()].sort((a, b) => b.needed - b.given - (a.needed - a.given)), cutOff: [...cutOff.values()] }
 }
 
-function partsOf(person: typeof nobody, from: Station, to: Station, metres: Metres, usual: number, byId: ReadonlyMap<string, Exercise>, handled: Handled): MoveParts {
+function partsOf(
+  person: typeof nobody,
+  from: Station,
+  to: Station,
+  metres: Metres,
+  usual: number,
+  byId: ReadonlyMap<string, Exercise>,
+  handled: Handled,
+): MoveParts {
   const formAt = (station: Station, which: number): Form | undefined => {
     const use = station.uses.at(which)
     const exercise = use && byId.get(use.exerciseId)
     return exercise && formFor(person, use, exercise).form
   }
-  return { ...leaving(formAt(from, -1), handled), walk: metres / (person.walkingMetresPerSecond ?? usual), ...arriving(formAt(to, 0), handled) }
+  return {
+    ...leaving(formAt(from, -1), handled),
+    walk: metres / (person.walkingMetresPerSecond ?? usual),
+    ...arriving(formAt(to, 0), handled),
+  }
 }

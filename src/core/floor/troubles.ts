@@ -15,13 +15,19 @@ export type FloorTrouble =
 export function floorTroubles(room: Room, floors: readonly StationFloor[], spots: readonly Point[]): FloorTrouble[] {
   const whole = roomRect(room)
   const walker = walkerOf(room)
-  const placed = floors.filter((floor) => spots[floor.index]).map((floor) => ({ floor, spot: spots[floor.index]!, rect: floorAt(spots[floor.index]!, floor) }))
+  const placed = floors
+    .filter((floor) => spots[floor.index])
+    .map((floor) => ({ floor, spot: spots[floor.index]!, rect: floorAt(spots[floor.index]!, floor) }))
   const exits = (room.features ?? []).filter((feature) => feature.kind === 'exit').map(middleOf)
   const first = placed[0]
   return placed.flatMap(({ floor: { index: station }, spot, rect }, at): FloorTrouble[] => [
     ...(inside(rect, whole) ? [] : [{ kind: 'outside' as const, station }]),
-    ...placed.slice(at + 1).flatMap((other) => (overlap(rect, other.rect) ? [{ kind: 'overlap' as const, station, other: other.floor.index }] : [])),
-    ...noGoOf(room).flatMap((feature) => (overlap(rect, feature) ? [{ kind: 'blocked' as const, station, by: feature.kind as 'exit' }] : [])),
+    ...placed
+      .slice(at + 1)
+      .flatMap((other) => (overlap(rect, other.rect) ? [{ kind: 'overlap' as const, station, other: other.floor.index }] : [])),
+    ...noGoOf(room).flatMap((feature) =>
+      overlap(rect, feature) ? [{ kind: 'blocked' as const, station, by: feature.kind as 'exit' }] : [],
+    ),
     ...(at > 0 && walker.metres(first!.spot, spot) === undefined ? [{ kind: 'cutOff' as const, station }] : []),
     ...(exits.length > 0 && exits.every((exit) => walker.metres(spot, exit) === undefined) ? [{ kind: 'noExit' as const, station }] : []),
   ])

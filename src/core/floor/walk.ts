@@ -14,15 +14,23 @@ export interface Walker {
 }
 
 /**
- * Shortest ways round obstacles: over the corners that one can see from one another (visibility graph; Lozano-Pérez & Wesley 1979), by Dijkstra 1959.
+ * Shortest ways round obstacles: over the corners that one can see from one another (visibility graph; Lozano-Pérez & Wesley
+ * 1979), by Dijkstra 1959.
  * A point that lies in an obstacle's berth may leave it.
  */
 export function walkerIn(room: Rect, obstacles: readonly Rect[]): Walker {
   const walls = obstacles.map((obstacle) => widened(obstacle, berth))
   const corners = walls
-    .flatMap(({ x, y, lengthMetres, widthMetres }) => [{ x, y }, { x: x + lengthMetres, y }, { x, y: y + widthMetres }, { x: x + lengthMetres, y: y + widthMetres }])
+    .flatMap(({ x, y, lengthMetres, widthMetres }) => [
+      { x, y },
+      { x: x + lengthMetres, y },
+      { x, y: y + widthMetres },
+      { x: x + lengthMetres, y: y + widthMetres },
+    ])
     .filter((corner) => inside({ ...corner, lengthMetres: 0, widthMetres: 0 }, room) && !walls.some((wall) => within(corner, wall)))
-  const sees = (from: Point, to: Point) => !walls.some((wall) => !within(from, wall) && !within(to, wall) && crosses(from, to, wall)) && !obstacles.some((obstacle) => crosses(from, to, obstacle))
+  const sees = (from: Point, to: Point) =>
+    !walls.some((wall) => !within(from, wall) && !within(to, wall) && crosses(from, to, wall)) &&
+    !obstacles.some((obstacle) => crosses(from, to, obstacle))
   const between = corners.map((one) => corners.map((other) => (sees(one, other) ? distance(one, other) : Infinity)))
   const way = (from: Point, to: Point): Point[] | undefined => {
     if (sees(from, to)) return [from, to]
@@ -42,16 +50,27 @@ export function walkerIn(room: Rect, obstacles: readonly Rect[]): Walker {
         }
       }
     }
-    const end = corners.reduce((best, _, corner) => (reached[corner]! + last[corner]! < (best < 0 ? Infinity : reached[best]! + last[best]!) ? corner : best), -1)
+    const end = corners.reduce(
+      (best, _, corner) => (reached[corner]! + last[corner]! < (best < 0 ? Infinity : reached[best]! + last[best]!) ? corner : best),
+      -1,
+    )
     if (end < 0) return undefined
     const through: Point[] = []
     for (let corner = end; corner >= 0; corner = before[corner]!) through.unshift(corners[corner]!)
     return [from, ...through, to]
   }
-  return { way, metres: (from, to) => way(from, to)?.reduce((sum, point, index, all) => sum + (index > 0 ? distance(all[index - 1]!, point) : 0), 0) }
+  return {
+    way,
+    metres: (from, to) => way(from, to)?.reduce((sum, point, index, all) => sum + (index > 0 ? distance(all[index - 1]!, point) : 0), 0),
+  }
 }
 
-export const roomRect = (room: Pick<Room, 'lengthMetres' | 'widthMetres'>): Rect => ({ x: 0, y: 0, lengthMetres: room.lengthMetres, widthMetres: room.widthMetres })
+export const roomRect = (room: Pick<Room, 'lengthMetres' | 'widthMetres'>): Rect => ({
+  x: 0,
+  y: 0,
+  lengthMetres: room.lengthMetres,
+  widthMetres: room.widthMetres,
+})
 
 const walkers = new WeakMap<Room, Walker>()
 
@@ -62,4 +81,5 @@ export function walkerOf(room: Room): Walker {
   return walker
 }
 
-const within = (point: Point, { x, y, lengthMetres, widthMetres }: Rect) => point.x > x + 1e-9 && point.x < x + lengthMetres - 1e-9 && point.y > y + 1e-9 && point.y < y + widthMetres - 1e-9
+const within = (point: Point, { x, y, lengthMetres, widthMetres }: Rect) =>
+  point.x > x + 1e-9 && point.x < x + lengthMetres - 1e-9 && point.y > y + 1e-9 && point.y < y + widthMetres - 1e-9

@@ -6,7 +6,11 @@ import { Person } from '../library/person'
 import { Plan, type PairsWork, type PlanInput } from '../plan/plan'
 import { answerGearCount, GearRequest } from './lists/request'
 
-const bell = GearKind.parse({ id: 'bell', name: 'Bell', sizes: [8, 12, 16].map((kilograms) => ({ id: `${kilograms}kg`, label: `${kilograms} kg`, kilograms, owned: 2 })) })
+const bell = GearKind.parse({
+  id: 'bell',
+  name: 'Bell',
+  sizes: [8, 12, 16].map((kilograms) => ({ id: `${kilograms}kg`, label: `${kilograms} kg`, kilograms, owned: 2 })),
+})
 const mat = GearKind.parse({ id: 'mat', name: 'Mat', sizes: [{ id: 'one', label: '', owned: 5 }] })
 const bench = GearKind.parse({ id: 'bench', name: 'Bench', sizes: [{ id: 'one', label: '', owned: 1 }] })
 
@@ -40,15 +44,23 @@ const plan = (exercises: string[], pairs: PairsWork = 'both', more: Record<strin
   ],
 })
 
-const person = (id: string, level: Person['level'] = 'regular', loads: Record<string, string> = {}): Person => Person.parse({ id, name: id, level, loads })
+const person = (id: string, level: Person['level'] = 'regular', loads: Record<string, string> = {}): Person =>
+  Person.parse({ id, name: id, level, loads })
 
 const count = (input: PlanInput, people: Person[], groupSize: 'pairs' | 'solo' = 'pairs') => {
-  const request = GearRequest.parse({ plan: Plan.parse(input), people, groupSize, exercises: [swing, plank, step, lane], gear: [bell, mat, bench] })
+  const request = GearRequest.parse({
+    plan: Plan.parse(input),
+    people,
+    groupSize,
+    exercises: [swing, plank, step, lane],
+    gear: [bell, mat, bench],
+  })
   const result = answerGearCount(request, { exercises: [], gear: [] })
   if (!result.ok) throw new Error(result.problems[0]!.message)
   return result.value
 }
-const lineOf = (gear: ReturnType<typeof count>, kindId: string, sizeId = 'one') => gear.lines.find((line) => line.kindId === kindId && line.sizeId === sizeId)
+const lineOf = (gear: ReturnType<typeof count>, kindId: string, sizeId = 'one') =>
+  gear.lines.find((line) => line.kindId === kindId && line.sizeId === sizeId)
 
 describe('gear count', () => {
   it('gives each person the size of their level, unless they have one of their own or the plan sets one', () => {
@@ -61,9 +73,14 @@ describe('gear count', () => {
   })
 
   it('tells the most at once, what is owned and what is short, and where it stands', () => {
-    const gear = count(plan(['swing', 'swing']), ['a', 'b', 'c', 'd'].map((id) => person(id)))
+    const gear = count(
+      plan(['swing', 'swing']),
+      ['a', 'b', 'c', 'd'].map((id) => person(id)),
+    )
     expect(lineOf(gear, 'bell', '12kg')).toMatchObject({ most: 4, owned: 2, short: 2, stations: [1, 2], byTurn: [4, 4] })
-    expect(gear.byStation).toEqual([0, 1].map((station) => ({ pieceId: 'c', station, most: [{ kindId: 'bell', sizeId: '12kg', count: 2 }] })))
+    expect(gear.byStation).toEqual(
+      [0, 1].map((station) => ({ pieceId: 'c', station, most: [{ kindId: 'bell', sizeId: '12kg', count: 2 }] })),
+    )
   })
 
   it('pairs that take turns need one set; of two sizes, one each', () => {
@@ -71,7 +88,10 @@ describe('gear count', () => {
     expect(lineOf(count(plan(['swing'], 'inTurns'), same), 'bell', '12kg')!.most).toBe(1)
     expect(lineOf(count(plan(['swing'], 'halfEach'), same), 'bell', '12kg')!.most).toBe(1)
     const mixed = count(plan(['swing'], 'inTurns'), [person('a', 'newcomer'), person('b', 'trained')])
-    expect(mixed.lines.map((line) => [line.sizeId, line.most])).toEqual([['8kg', 1], ['16kg', 1]])
+    expect(mixed.lines.map((line) => [line.sizeId, line.most])).toEqual([
+      ['8kg', 1],
+      ['16kg', 1],
+    ])
   })
 
   it('counts once for a group and, at a station, whether or not anybody is there', () => {
@@ -82,7 +102,15 @@ describe('gear count', () => {
   it('everyone needs their own when all do the same together', () => {
     const together = plan(['plank'])
     Object.assign(together.parts[0]!.pieces[0]!, { travel: 'together' })
-    expect(lineOf(count(together, ['a', 'b', 'c', 'd', 'e', 'f'].map((id) => person(id))), 'mat')).toMatchObject({ most: 6, short: 1 })
+    expect(
+      lineOf(
+        count(
+          together,
+          ['a', 'b', 'c', 'd', 'e', 'f'].map((id) => person(id)),
+        ),
+        'mat',
+      ),
+    ).toMatchObject({ most: 6, short: 1 })
   })
 
   it('in a list at their own pace, as many as people well spread need: by Little’s law, people × the item’s share of the round', () => {
@@ -91,7 +119,15 @@ describe('gear count', () => {
     Object.assign(circuit, {
       travel: 'together',
       stay: { kind: 'task', goal: 'cap', capSeconds: 600 },
-      stations: [{ id: 's', uses: [{ id: 'u0', exerciseId: 'swing', seconds: 90 }, { id: 'u1', exerciseId: 'plank', seconds: 60 }] }],
+      stations: [
+        {
+          id: 's',
+          uses: [
+            { id: 'u0', exerciseId: 'swing', seconds: 90 },
+            { id: 'u1', exerciseId: 'plank', seconds: 60 },
+          ],
+        },
+      ],
     })
     const eight = Array.from({ length: 8 }, (_, index) => person(`p${index}`))
     const gear = count(input, eight, 'solo')
@@ -100,27 +136,42 @@ describe('gear count', () => {
 
   it('names what it could not count', () => {
     const odd = exercise('odd', [{ kindId: 'sled', per: 'person' }])
-    const request = GearRequest.parse({ plan: plan(['odd', 'unheard']), people: [person('a'), person('b')], groupSize: 'solo', exercises: [odd], gear: [mat] })
-    expect(answerGearCount(request, { exercises: [], gear: [] })).toMatchObject({ ok: true, value: { unknownExercises: ['unheard'], unknownKinds: ['sled'], lines: [] } })
+    const request = GearRequest.parse({
+      plan: plan(['odd', 'unheard']),
+      people: [person('a'), person('b')],
+      groupSize: 'solo',
+      exercises: [odd],
+      gear: [mat],
+    })
+    expect(answerGearCount(request, { exercises: [], gear: [] })).toMatchObject({
+      ok: true,
+      value: { unknownExercises: ['unheard'], unknownKinds: ['sled'], lines: [] },
+    })
   })
 
   it('equals a naive walk from person to person, for any room', () => {
     const level = fc.constantFrom('newcomer' as const, 'regular' as const, 'trained' as const)
     fc.assert(
-      fc.property(fc.array(fc.constantFrom('swing', 'plank'), { minLength: 1, maxLength: 6 }), fc.array(level, { maxLength: 6 }), (exercises, levels) => {
-        const people = levels.slice(0, exercises.length).map((each, index) => person(`p${index}`, each))
-        const gear = count(plan(exercises), people, 'solo')
-        for (let turn = 0; turn < exercises.length; turn++) {
-          const wanted: Record<string, number> = {}
-          people.forEach((each, start) => {
-            const doing = exercises[(start + turn) % exercises.length]
-            const key = doing === 'plank' ? 'mat/one' : `bell/${{ newcomer: '8kg', regular: '12kg', trained: '16kg' }[each.level]}`
-            wanted[key] = (wanted[key] ?? 0) + 1
-          })
-          const told = Object.fromEntries(gear.lines.flatMap((line) => (line.byTurn[turn] ? [[`${line.kindId}/${line.sizeId}`, line.byTurn[turn]]] : [])))
-          expect(told).toEqual(wanted)
-        }
-      }),
+      fc.property(
+        fc.array(fc.constantFrom('swing', 'plank'), { minLength: 1, maxLength: 6 }),
+        fc.array(level, { maxLength: 6 }),
+        (exercises, levels) => {
+          const people = levels.slice(0, exercises.length).map((each, index) => person(`p${index}`, each))
+          const gear = count(plan(exercises), people, 'solo')
+          for (let turn = 0; turn < exercises.length; turn++) {
+            const wanted: Record<string, number> = {}
+            people.forEach((each, start) => {
+              const doing = exercises[(start + turn) % exercises.length]
+              const key = doing === 'plank' ? 'mat/one' : `bell/${{ newcomer: '8kg', regular: '12kg', trained: '16kg' }[each.level]}`
+              wanted[key] = (wanted[key] ?? 0) + 1
+            })
+            const told = Object.fromEntries(
+              gear.lines.flatMap((line) => (line.byTurn[turn] ? [[`${line.kindId}/${line.sizeId}`, line.byTurn[turn]]] : [])),
+            )
+            expect(told).toEqual(wanted)
+          }
+        },
+      ),
     )
   })
 })

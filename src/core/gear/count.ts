@@ -52,7 +52,10 @@ export interface GearInput {
   groups: readonly (readonly Borrower[])[]
   /** How long the items of self-paced lists take; absent, the common paces. */
   paces?: Paces | undefined
-  /** The rotation of each rotating circuit, by its id, with the people of the units that move. Where it is missing, nobody is at its stations. */
+  /**
+   * The rotation of each rotating circuit, by its id, with the people of the units that move. Where it is missing, nobody is at
+   * its stations.
+   */
   rotations: ReadonlyMap<string, { rotation: Rotation; units: GearInput['groups'] }>
 }
 
@@ -185,7 +188,8 @@ function mostOfPositions(counter: Counter, circuit: Circuit, station: Station, g
 }
 
 /**
- * The share of people who are at each use at once: all of them where the clock moves them on; in a list at their own pace, well spread, as long as the item
+ * The share of people who are at each use at once: all of them where the clock moves them on; in a list at their own pace, well
+ * spread, as long as the item
  * takes of a round (Little's law).
  */
 function sharesOf(stay: Stay, uses: Station['uses'], paces: Paces = commonPaces): number[] {

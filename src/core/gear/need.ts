@@ -38,7 +38,8 @@ export function sizeFor(person: Pick<Person, 'level' | 'loads'>, need: GearNeed,
 }
 
 /**
- * What `group` needs for `use`, each of them in the form that suits them. A group that takes turns or halves shares: it needs one set of each size it
+ * What `group` needs for `use`, each of them in the form that suits them. A group that takes turns or halves shares: it needs one
+ * set of each size it
  * uses. Kinds that the hall does not know are passed to `unknown`.
  */
 export function needOf(

@@ -27,7 +27,10 @@ describe('a queue at the machine', () => {
   })
 
   it('Little’s law: people = rounds a second × seconds in the round, waiting included (Little, Operations Research 9, 1961)', () => {
-    const item = fc.record({ seconds: fc.integer({ min: 10, max: 120 }), places: fc.option(fc.integer({ min: 1, max: 3 }), { nil: undefined }) })
+    const item = fc.record({
+      seconds: fc.integer({ min: 10, max: 120 }),
+      places: fc.option(fc.integer({ min: 1, max: 3 }), { nil: undefined }),
+    })
     fc.assert(
       fc.property(fc.array(item, { minLength: 1, maxLength: 5 }), fc.integer({ min: 1, max: 8 }), (items, people) => {
         const cap = 60_000
@@ -44,7 +47,10 @@ describe('a queue at the machine', () => {
   })
 
   it('spread starts never wait more than all at the first', () => {
-    const item = fc.record({ seconds: fc.integer({ min: 20, max: 120 }), places: fc.option(fc.integer({ min: 1, max: 3 }), { nil: undefined }) })
+    const item = fc.record({
+      seconds: fc.integer({ min: 20, max: 120 }),
+      places: fc.option(fc.integer({ min: 1, max: 3 }), { nil: undefined }),
+    })
     fc.assert(
       fc.property(fc.array(item, { minLength: 1, maxLength: 4 }), fc.integer({ min: 1, max: 8 }), (items, people) => {
         const starts = spreadStarts(items, people, 900)

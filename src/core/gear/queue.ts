@@ -31,14 +31,19 @@ interface Arrival {
 const inOrder = (a: Arrival, b: Arrival) => a.at - b.at || a.person - b.person
 
 /**
- * Goes through the list for `capSeconds` with people who begin at `starts` (indices of items). Each takes as long as the item says; whoever comes to
- * an item that is taken waits in line. Deterministic: the same starts give the same answer. Takes time as the items done, but for a logarithm.
+ * Goes through the list for `capSeconds` with people who begin at `starts` (indices of items). Each takes as long as the item
+ * says; whoever comes to
+ * an item that is taken waits in line. Deterministic: the same starts give the same answer. Takes time as the items done, but for
+ * a logarithm.
  */
 export function queueThrough(items: readonly QueueItem[], starts: readonly number[], capSeconds: Seconds): QueueOutcome {
   const waits = starts.map(() => 0)
   const free = items.map((item) => new TinyQueue(Array<number>(Math.min(starts.length, Math.max(1, item.places ?? starts.length))).fill(0)))
   const stays = items.map((): Stay[] => [])
-  const coming = new TinyQueue(starts.map((item, person): Arrival => ({ person, item, at: 0 })), inOrder)
+  const coming = new TinyQueue(
+    starts.map((item, person): Arrival => ({ person, item, at: 0 })),
+    inOrder,
+  )
   let done = 0
   for (let arrival = coming.pop(); arrival && arrival.at < capSeconds; arrival = coming.pop()) {
     const { person, item, at } = arrival
@@ -60,7 +65,12 @@ interface Stay {
 
 /** The most stays that overlap: comings and goings in order of time, those who go before those who come. */
 function mostAtOnce(stays: readonly Stay[]): number {
-  const steps = stays.flatMap(({ from, to }) => [{ at: from, by: 1 }, { at: to, by: -1 }]).sort((a, b) => a.at - b.at || a.by - b.by)
+  const steps = stays
+    .flatMap(({ from, to }) => [
+      { at: from, by: 1 },
+      { at: to, by: -1 },
+    ])
+    .sort((a, b) => a.at - b.at || a.by - b.by)
   let here = 0
   return steps.reduce((most, { by }) => Math.max(most, (here += by)), 0)
 }
@@ -68,8 +78,10 @@ function mostAtOnce(stays: readonly Stay[]): number {
 const sum = (values: readonly number[]) => values.reduce((all, value) => all + value, 0)
 
 /**
- * Where each of `people` begins so that they wait little: as long as nobody waits, all go round at one pace, so that who begins when at an item is known from the starts alone. Each
- * person in turn begins where that puts the fewest too many at any item. Never more waiting than if all began at the first item, or spread evenly over the round.
+ * Where each of `people` begins so that they wait little: as long as nobody waits, all go round at one pace, so that who begins
+ * when at an item is known from the starts alone. Each
+ * person in turn begins where that puts the fewest too many at any item. Never more waiting than if all began at the first item,
+ * or spread evenly over the round.
  * Takes time as people × items × items.
  */
 export function spreadStarts(items: readonly QueueItem[], people: number, capSeconds: Seconds): number[] {
@@ -87,7 +99,12 @@ function beginnings(items: readonly QueueItem[]): Seconds[] {
 function evenly(items: readonly QueueItem[], people: number): number[] {
   const begins = beginnings(items)
   const total = roundSeconds(items)
-  return Array.from({ length: people }, (_, person) => Math.max(0, begins.findLastIndex((begin) => begin <= (person / people) * total)))
+  return Array.from({ length: people }, (_, person) =>
+    Math.max(
+      0,
+      begins.findLastIndex((begin) => begin <= (person / people) * total),
+    ),
+  )
 }
 
 function leastCrowded(items: readonly QueueItem[], people: number): number[] {
@@ -125,17 +142,25 @@ function before(one: readonly number[], other: readonly number[]): boolean {
   return differs >= 0 && one[differs]! < other[differs]!
 }
 
-/** How many of an item are wanted at once on average when people are spread over the round: by Little's law, people × its share of the round. */
-export const expectedDemand = (items: readonly QueueItem[], item: number, people: number): number => (people * items[item]!.seconds) / Math.max(1, roundSeconds(items))
+/**
+ * How many of an item are wanted at once on average when people are spread over the round: by Little's law, people × its share of
+ * the round.
+ */
+export const expectedDemand = (items: readonly QueueItem[], item: number, people: number): number =>
+  (people * items[item]!.seconds) / Math.max(1, roundSeconds(items))
 
 /** The places that an item needs so that `people`, well spread, do not wait. */
-export const placesFor = (items: readonly QueueItem[], item: number, people: number): number => Math.ceil(expectedDemand(items, item, people) - 1e-9)
+export const placesFor = (items: readonly QueueItem[], item: number, people: number): number =>
+  Math.ceil(expectedDemand(items, item, people) - 1e-9)
 
 /** The people whom the places of an item serve without waiting, well spread. */
-export const servedBy = (items: readonly QueueItem[], item: number): number => Math.floor(((items[item]!.places ?? Infinity) * roundSeconds(items)) / items[item]!.seconds + 1e-9)
+export const servedBy = (items: readonly QueueItem[], item: number): number =>
+  Math.floor(((items[item]!.places ?? Infinity) * roundSeconds(items)) / items[item]!.seconds + 1e-9)
 
 /** The item that holds people up: where there are fewest places for its share of the round; `undefined` when none does. */
 export function limitingItem(items: readonly QueueItem[], people: number): number | undefined {
-  const tight = items.map((_, item) => item).filter((item) => items[item]!.places !== undefined && placesFor(items, item, people) > items[item]!.places!)
+  const tight = items
+    .map((_, item) => item)
+    .filter((item) => items[item]!.places !== undefined && placesFor(items, item, people) > items[item]!.places!)
   return tight.sort((a, b) => servedBy(items, a) - servedBy(items, b))[0]
 }

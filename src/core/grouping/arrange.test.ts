@@ -9,15 +9,33 @@ import { clashesIn, clashWords, noWishes, type GroupWishes } from './wishes'
 
 const member = (index: number, level: Level = 'regular'): Member => ({ id: `p${index}`, level, loads: {} })
 const people = (count: number) => Array.from({ length: count }, (_, index) => member(index))
-const fromTable = (costs: readonly (readonly number[])[]): PairCost => (one, other) => costs[Number(one.id.slice(1))]![Number(other.id.slice(1))]!
+const fromTable =
+  (costs: readonly (readonly number[])[]): PairCost =>
+  (one, other) =>
+    costs[Number(one.id.slice(1))]![Number(other.id.slice(1))]!
 const table = (count: number) =>
-  fc.array(fc.integer({ min: 0, max: 60 }), { minLength: count * count, maxLength: count * count }).map((flat) => Array.from({ length: count }, (_, i) => Array.from({ length: count }, (_, j) => (i === j ? 0 : flat[Math.min(i, j) * count + Math.max(i, j)]!))))
+  fc
+    .array(fc.integer({ min: 0, max: 60 }), { minLength: count * count, maxLength: count * count })
+    .map((flat) =>
+      Array.from({ length: count }, (_, i) =>
+        Array.from({ length: count }, (_, j) => (i === j ? 0 : flat[Math.min(i, j) * count + Math.max(i, j)]!)),
+      ),
+    )
 
 /** All ways to split into pairs. */
 function bruteForce(left: number[], costs: number[][]): number {
   const [first, ...rest] = left
   if (first === undefined) return 0
-  return Math.min(...rest.map((other) => costs[first]![other]! + bruteForce(rest.filter((each) => each !== other), costs)))
+  return Math.min(
+    ...rest.map(
+      (other) =>
+        costs[first]![other]! +
+        bruteForce(
+          rest.filter((each) => each !== other),
+          costs,
+        ),
+    ),
+  )
 }
 
 describe('pairs', () => {
@@ -26,7 +44,12 @@ describe('pairs', () => {
       fc.property(fc.constantFrom(2, 4, 6, 8).chain(table), (costs) => {
         const count = costs.length
         const { cost, bound, groups } = bestPairs(people(count), fromTable(costs))
-        expect(cost).toBe(bruteForce(people(count).map((_, index) => index), costs))
+        expect(cost).toBe(
+          bruteForce(
+            people(count).map((_, index) => index),
+            costs,
+          ),
+        )
         expect(bound).toBe(cost)
         expect(groups.flat()).toHaveLength(count)
       }),
@@ -35,7 +58,8 @@ describe('pairs', () => {
   })
 
   it('cost as little as the mixed-integer solver finds (HiGHS)', () => {
-    for (const costs of fc.sample(table(16), { numRuns: 8, seed: 5 })) expect(bestPairs(people(16), fromTable(costs)).cost).toBe(solvedPairing(costs))
+    for (const costs of fc.sample(table(16), { numRuns: 8, seed: 5 }))
+      expect(bestPairs(people(16), fromTable(costs)).cost).toBe(solvedPairing(costs))
   })
 
   it('an odd one joins the pair where it costs least, and nobody is dropped', () => {
@@ -49,7 +73,13 @@ describe('pairs', () => {
 describe('what a coach wishes', () => {
   const levels: Level[] = ['newcomer', 'newcomer', 'trained', 'trained']
   const four = levels.map((level, index) => member(index, level))
-  const paired = (wishes: Partial<GroupWishes>, past: [string, string][][] = []) => bestPairs(four, pairCost({ ...noWishes, ...wishes }, past)).groups.map((group) => group.map((each) => each.id).sort().join())
+  const paired = (wishes: Partial<GroupWishes>, past: [string, string][][] = []) =>
+    bestPairs(four, pairCost({ ...noWishes, ...wishes }, past)).groups.map((group) =>
+      group
+        .map((each) => each.id)
+        .sort()
+        .join(),
+    )
 
   it('levels mixed or matched', () => {
     expect(paired({ levels: 'match' }).sort()).toEqual(['p0,p1', 'p2,p3'])
@@ -59,22 +89,75 @@ describe('what a coach wishes', () => {
   it('together, apart, and not the partner of the last classes', () => {
     expect(paired({ together: [['p0', 'p3']] })).toContain('p0,p3')
     expect(paired({ levels: 'match', apart: [['p0', 'p1']] })).not.toContain('p0,p1')
-    const past: [string, string][][] = [[['p0', 'p1'], ['p2', 'p3']], [['p0', 'p2'], ['p1', 'p3']]]
+    const past: [string, string][][] = [
+      [
+        ['p0', 'p1'],
+        ['p2', 'p3'],
+      ],
+      [
+        ['p0', 'p2'],
+        ['p1', 'p3'],
+      ],
+    ]
     expect(paired({ newPartners: 2 }, past).sort()).toEqual(['p0,p3', 'p1,p2'])
     expect(paired({ newPartners: 1 }, past)).not.toContain('p0,p1')
   })
 
   it('the sizes people usually take', () => {
     const loaded = four.map((each, index) => ({ ...each, loads: { kettlebell: index % 2 ? '8kg' : '12kg' } }))
-    expect(bestPairs(loaded, pairCost({ ...noWishes, sharedLoads: true })).groups.map((group) => new Set(group.map((each) => each.loads.kettlebell)).size)).toEqual([1, 1])
+    expect(
+      bestPairs(loaded, pairCost({ ...noWishes, sharedLoads: true })).groups.map(
+        (group) => new Set(group.map((each) => each.loads.kettlebell)).size,
+      ),
+    ).toEqual([1, 1])
   })
 
   it('wishes that clash are named, no more of them than it takes', () => {
-    const clashes = clashesIn({ together: [['a', 'b'], ['b', 'c'], ['x', 'y']], apart: [['a', 'c'], ['x', 'z']] }, 3)
-    expect(clashes).toEqual([{ together: [['b', 'c'], ['a', 'b']], apart: [['a', 'c']] }])
-    expect(clashWords(clashes[0]!, 3, (id) => id.toUpperCase())).toBe('B and C, A and B together, and A and C apart: not all of it can be. Leave one of them out.')
-    const many = clashesIn({ together: [['a', 'b'], ['b', 'c']], apart: [] }, 2)
-    expect(many).toEqual([{ together: [['a', 'b'], ['b', 'c']], apart: [] }])
+    const clashes = clashesIn(
+      {
+        together: [
+          ['a', 'b'],
+          ['b', 'c'],
+          ['x', 'y'],
+        ],
+        apart: [
+          ['a', 'c'],
+          ['x', 'z'],
+        ],
+      },
+      3,
+    )
+    expect(clashes).toEqual([
+      {
+        together: [
+          ['b', 'c'],
+          ['a', 'b'],
+        ],
+        apart: [['a', 'c']],
+      },
+    ])
+    expect(clashWords(clashes[0]!, 3, (id) => id.toUpperCase())).toBe(
+      'B and C, A and B together, and A and C apart: not all of it can be. Leave one of them out.',
+    )
+    const many = clashesIn(
+      {
+        together: [
+          ['a', 'b'],
+          ['b', 'c'],
+        ],
+        apart: [],
+      },
+      2,
+    )
+    expect(many).toEqual([
+      {
+        together: [
+          ['a', 'b'],
+          ['b', 'c'],
+        ],
+        apart: [],
+      },
+    ])
     expect(clashWords(many[0]!, 2, (id) => id)).toContain('more than the 2 of a group')
     expect(clashesIn({ together: [['a', 'b']], apart: [['a', 'c']] }, 2)).toEqual([])
   })
@@ -83,13 +166,20 @@ describe('what a coach wishes', () => {
     const id = fc.constantFrom('a', 'b', 'c', 'd', 'e', 'f')
     const pair = fc.tuple(id, id).filter(([one, other]) => one !== other)
     fc.assert(
-      fc.property(fc.array(pair, { maxLength: 7 }), fc.array(pair, { maxLength: 4 }), fc.integer({ min: 2, max: 4 }), (together, apart, size) => {
-        for (const clash of clashesIn({ together, apart }, size)) {
-          expect(clashesIn(clash, size).length).toBeGreaterThan(0)
-          clash.together.forEach((_, index) => expect(clashesIn({ ...clash, together: clash.together.filter((_, at) => at !== index) }, size)).toEqual([]))
-          if (clash.apart.length > 0) expect(clashesIn({ ...clash, apart: [] }, size).filter((each) => each.apart.length > 0)).toEqual([])
-        }
-      }),
+      fc.property(
+        fc.array(pair, { maxLength: 7 }),
+        fc.array(pair, { maxLength: 4 }),
+        fc.integer({ min: 2, max: 4 }),
+        (together, apart, size) => {
+          for (const clash of clashesIn({ together, apart }, size)) {
+            expect(clashesIn(clash, size).length).toBeGreaterThan(0)
+            clash.together.forEach((_, index) =>
+              expect(clashesIn({ ...clash, together: clash.together.filter((_, at) => at !== index) }, size)).toEqual([]),
+            )
+            if (clash.apart.length > 0) expect(clashesIn({ ...clash, apart: [] }, size).filter((each) => each.apart.length > 0)).toEqual([])
+          }
+        },
+      ),
     )
   })
 })
@@ -100,7 +190,10 @@ describe('trios and more', () => {
       fc.property(fc.integer({ min: 3, max: 13 }).chain(table), fc.integer({ min: 2, max: 5 }), (costs, size) => {
         const count = costs.length
         const groupsWanted = Math.max(1, Math.floor(count / size))
-        const sizes = Array.from({ length: groupsWanted }, (_, index) => Math.floor(count / groupsWanted) + (index < count % groupsWanted ? 1 : 0))
+        const sizes = Array.from(
+          { length: groupsWanted },
+          (_, index) => Math.floor(count / groupsWanted) + (index < count % groupsWanted ? 1 : 0),
+        )
         const cost = fromTable(costs)
         const found = bestGroups(people(count), sizes, cost)
         expect(found.groups.map((group) => group.length)).toEqual(sizes)

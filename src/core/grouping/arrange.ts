@@ -13,12 +13,15 @@ export interface Arrangement<P extends Member> {
 const ceiling = 2 * forbidden
 
 /**
- * Pairs of least cost over all pairings: a minimum-weight perfect matching by the blossom algorithm (Edmonds 1965), exact. With an odd number, the
+ * Pairs of least cost over all pairings: a minimum-weight perfect matching by the blossom algorithm (Edmonds 1965), exact. With
+ * an odd number, the
  * one left over joins the pair where it costs least.
  */
 export function bestPairs<P extends Member>(people: readonly P[], cost: PairCost): Arrangement<P> {
   if (people.length < 2) return { groups: people.length > 0 ? [[...people]] : [], cost: 0, bound: 0 }
-  const edges = people.flatMap((one, i) => people.slice(i + 1).map((other, step): [number, number, number] => [i, i + 1 + step, ceiling - cost(one, other)]))
+  const edges = people.flatMap((one, i) =>
+    people.slice(i + 1).map((other, step): [number, number, number] => [i, i + 1 + step, ceiling - cost(one, other)]),
+  )
   const partner = edmonds(edges, true)
   const groups: P[][] = []
   const single: P[] = []
@@ -41,7 +44,10 @@ function lowerBound(people: readonly Member[], sizes: readonly number[], cost: P
   const least = Math.min(...sizes) - 1
   const most = Math.max(...sizes) - 1
   const sum = people.reduce((total, one) => {
-    const sorted = people.filter((other) => other !== one).map((other) => cost(one, other)).sort((a, b) => a - b)
+    const sorted = people
+      .filter((other) => other !== one)
+      .map((other) => cost(one, other))
+      .sort((a, b) => a - b)
     const sums = sorted.slice(0, most).reduce<number[]>((all, each) => [...all, (all.at(-1) ?? 0) + each], [])
     return total + Math.min(...sums.slice(Math.max(0, least - 1)), ...(least === 0 ? [0] : []))
   }, 0)
@@ -49,7 +55,8 @@ function lowerBound(people: readonly Member[], sizes: readonly number[], cost: P
 }
 
 /**
- * Groups of given sizes, bettered by exchanging two people as long as that helps, from several starts; with the bound beside it. `sizes` add up to
+ * Groups of given sizes, bettered by exchanging two people as long as that helps, from several starts; with the bound beside it.
+ * `sizes` add up to
  * the people. The order given is the first start, so that equal groups stay as they are.
  */
 export function bestGroups<P extends Member>(people: readonly P[], sizes: readonly number[], cost: PairCost): Arrangement<P> {
@@ -81,7 +88,11 @@ function shuffled(count: number, seed: number): number[] {
 /** Exchanges people between seats until no exchange helps; answers the points then. */
 function settled(seats: number[], seatGroup: readonly number[], costs: readonly (readonly number[])[]): number {
   const count = seats.length
-  const withGroup = (person: number, group: number, but: number) => seats.reduce((sum, other, seat) => (seatGroup[seat] === group && seat !== but && other !== person ? sum + costs[person]![other]! : sum), 0)
+  const withGroup = (person: number, group: number, but: number) =>
+    seats.reduce(
+      (sum, other, seat) => (seatGroup[seat] === group && seat !== but && other !== person ? sum + costs[person]![other]! : sum),
+      0,
+    )
   for (let better = true; better; ) {
     better = false
     for (let one = 0; one < count; one++) {
@@ -98,6 +109,7 @@ function settled(seats: number[], seatGroup: readonly number[], costs: readonly 
     }
   }
   let total = 0
-  for (let one = 0; one < count; one++) for (let other = one + 1; other < count; other++) if (seatGroup[one] === seatGroup[other]) total += costs[seats[one]!]![seats[other]!]!
+  for (let one = 0; one < count; one++)
+    for (let other = one + 1; other < count; other++) if (seatGroup[one] === seatGroup[other]) total += costs[seats[one]!]![seats[other]!]!
   return total
 }

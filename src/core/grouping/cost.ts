@@ -22,13 +22,19 @@ export function pairCost(wishes: GroupWishes, past: PastPartners = []): PairCost
   const apart = new Set(wishes.apart.map(([one, other]) => key(one, other)))
   const together = new Set(wishes.together.map(([one, other]) => key(one, other)))
   const recent = new Map<string, number>()
-  past.slice(0, wishes.newPartners).forEach((pairs, ago) => pairs.forEach(([one, other]) => recent.set(key(one, other), (recent.get(key(one, other)) ?? 0) + (wishes.newPartners - ago) * 6)))
+  past
+    .slice(0, wishes.newPartners)
+    .forEach((pairs, ago) =>
+      pairs.forEach(([one, other]) => recent.set(key(one, other), (recent.get(key(one, other)) ?? 0) + (wishes.newPartners - ago) * 6)),
+    )
   return (one, other) => {
     const both = key(one.id, other.id)
     if (apart.has(both)) return forbidden
     const difference = Math.abs(rank[one.level] - rank[other.level])
     const levels = wishes.levels === 'match' ? difference * 10 : wishes.levels === 'mix' ? (2 - difference) * 10 : 0
-    const kinds = wishes.sharedLoads ? Object.keys(one.loads).filter((kind) => other.loads[kind] !== undefined && other.loads[kind] !== one.loads[kind]).length * 4 : 0
+    const kinds = wishes.sharedLoads
+      ? Object.keys(one.loads).filter((kind) => other.loads[kind] !== undefined && other.loads[kind] !== one.loads[kind]).length * 4
+      : 0
     return levels + kinds + (recent.get(both) ?? 0) - (together.has(both) ? wished : 0)
   }
 }

@@ -16,13 +16,18 @@ describe('makeGroups', () => {
 
   it('never drops or doubles anybody, and sizes differ by one at the most unless people are too few', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 0, max: 60 }), fc.constantFrom('solo' as const, 'pairs' as const, 'trios' as const, 'fours' as const, 'fit' as const), fc.integer({ min: 1, max: 20 }), (count, size, stations) => {
-        const groups = makeGroups(people(count), size, stations)
-        expect(groups.flat()).toEqual(people(count))
-        const sizes = groups.map((group) => group.length)
-        if (count > 0) expect(Math.max(...sizes) - Math.min(...sizes)).toBeLessThanOrEqual(1)
-        if (size === 'fit') expect(groups.length).toBeLessThanOrEqual(stations)
-      }),
+      fc.property(
+        fc.integer({ min: 0, max: 60 }),
+        fc.constantFrom('solo' as const, 'pairs' as const, 'trios' as const, 'fours' as const, 'fit' as const),
+        fc.integer({ min: 1, max: 20 }),
+        (count, size, stations) => {
+          const groups = makeGroups(people(count), size, stations)
+          expect(groups.flat()).toEqual(people(count))
+          const sizes = groups.map((group) => group.length)
+          if (count > 0) expect(Math.max(...sizes) - Math.min(...sizes)).toBeLessThanOrEqual(1)
+          if (size === 'fit') expect(groups.length).toBeLessThanOrEqual(stations)
+        },
+      ),
     )
   })
 })

@@ -5,8 +5,31 @@ import { nameless, withoutPerson } from './erase'
 
 describe('a document without a person', () => {
   it('loses them from lists, pairs, groups, keys and single places, and nothing else', () => {
-    const document = { name: 'a', here: ['a', 'b'], walkIns: [{ id: 'a' }, { id: 'c' }], arranged: [{ ids: ['a'] }, { ids: ['a', 'b'] }], wishes: { together: [['a', 'b'], ['b', 'c']] }, sizes: { a: { mat: 'one' }, b: {} }, demonstrators: { easier: 'a', harder: 'b' }, plan: { id: 'a', parts: [{ id: 'a' }] } }
-    expect(withoutPerson(document, 'a')).toEqual({ name: 'a', here: ['b'], walkIns: [{ id: 'c' }], arranged: [{ ids: ['b'] }], wishes: { together: [['b', 'c']] }, sizes: { b: {} }, demonstrators: { harder: 'b' }, plan: document.plan })
+    const document = {
+      name: 'a',
+      here: ['a', 'b'],
+      walkIns: [{ id: 'a' }, { id: 'c' }],
+      arranged: [{ ids: ['a'] }, { ids: ['a', 'b'] }],
+      wishes: {
+        together: [
+          ['a', 'b'],
+          ['b', 'c'],
+        ],
+      },
+      sizes: { a: { mat: 'one' }, b: {} },
+      demonstrators: { easier: 'a', harder: 'b' },
+      plan: { id: 'a', parts: [{ id: 'a' }] },
+    }
+    expect(withoutPerson(document, 'a')).toEqual({
+      name: 'a',
+      here: ['b'],
+      walkIns: [{ id: 'c' }],
+      arranged: [{ ids: ['b'] }],
+      wishes: { together: [['b', 'c']] },
+      sizes: { b: {} },
+      demonstrators: { harder: 'b' },
+      plan: document.plan,
+    })
   })
 })
 

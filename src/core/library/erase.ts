@@ -11,7 +11,8 @@ function isAbout(entry: Json, id: string): boolean {
 }
 
 /**
- * A class's or a person's document without what is in it of the person `id`, whatever format it has: entries of lists, what stands under their id, and what names them alone.
+ * A class's or a person's document without what is in it of the person `id`, whatever format it has: entries of lists, what
+ * stands under their id, and what names them alone.
  *
  * `{here: ['a', 'b'], sizes: {a: …}, demonstrators: {easier: 'a'}}` without `a` → `{here: ['b'], sizes: {}, demonstrators: {}}`
  */
@@ -46,10 +47,25 @@ export interface Erased {
 export function nameless<Stored>(stored: Stored, { id, name, instead }: Erased): Stored {
   const renamed = JSON.parse(JSON.stringify(stored).replaceAll(JSON.stringify(id), JSON.stringify(instead))) as Json
   if (!isRecord(renamed)) return renamed as Stored
-  const nobodyOf = (list: Json | undefined) => (Array.isArray(list) ? list.map((one) => (isRecord(one) && one.id === instead ? { ...one, name: nobody, ...('goEasy' in one && { goEasy: [], goEasyNote: '' }) } : one)) : list)
-  const others = (list: Json | undefined) => (Array.isArray(list) ? list.filter((one) => !(isRecord(one) && one.personId === instead)) : list)
-  const said = typeof renamed.follow === 'string' ? renamed.follow.replace(new RegExp(`(?<![\\p{L}\\p{N}])${escaped(name)}(?![\\p{L}\\p{N}])`, 'gu'), nobody) : renamed.follow
-  const changed = { people: nobodyOf(renamed.people), left: nobodyOf(renamed.left), exceptions: others(renamed.exceptions), doings: others(renamed.doings), follow: said }
+  const nobodyOf = (list: Json | undefined) =>
+    Array.isArray(list)
+      ? list.map((one) =>
+          isRecord(one) && one.id === instead ? { ...one, name: nobody, ...('goEasy' in one && { goEasy: [], goEasyNote: '' }) } : one,
+        )
+      : list
+  const others = (list: Json | undefined) =>
+    Array.isArray(list) ? list.filter((one) => !(isRecord(one) && one.personId === instead)) : list
+  const said =
+    typeof renamed.follow === 'string'
+      ? renamed.follow.replace(new RegExp(`(?<![\\p{L}\\p{N}])${escaped(name)}(?![\\p{L}\\p{N}])`, 'gu'), nobody)
+      : renamed.follow
+  const changed = {
+    people: nobodyOf(renamed.people),
+    left: nobodyOf(renamed.left),
+    exceptions: others(renamed.exceptions),
+    doings: others(renamed.doings),
+    follow: said,
+  }
   return { ...renamed, ...Object.fromEntries(Object.entries(changed).filter(([, value]) => value !== undefined)) } as Stored
 }
 

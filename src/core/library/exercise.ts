@@ -46,7 +46,10 @@ export const GearNeed = z.strictObject({
 export type GearNeed = z.infer<typeof GearNeed>
 
 const positive = (unit: string, most: number) =>
-  z.number({ error: `must be a number${unit}` }).positive(`must be more than 0${unit}`).max(most, `must be at most ${most}${unit}`)
+  z
+    .number({ error: `must be a number${unit}` })
+    .positive(`must be more than 0${unit}`)
+    .max(most, `must be at most ${most}${unit}`)
 
 const rising = (field: { low: number; high: number }) => field.low <= field.high
 const notRising = 'must not go down from low to high'

@@ -12,7 +12,10 @@ export const GearSize = z
     broken: wholeNumber(0, 1000).optional(),
     lent: wholeNumber(0, 1000).optional(),
   })
-  .refine((size) => (size.broken ?? 0) + (size.lent ?? 0) <= size.owned, { path: ['owned'], message: 'is less than what is broken or lent out' })
+  .refine((size) => (size.broken ?? 0) + (size.lent ?? 0) <= size.owned, {
+    path: ['owned'],
+    message: 'is less than what is broken or lent out',
+  })
 export type GearSize = z.infer<typeof GearSize>
 
 /** A thing, a pair that is counted as one, or a place such as an anchor point. */
@@ -39,7 +42,10 @@ export const usableOf = ({ owned, broken = 0, lent = 0 }: GearSize): number => M
 
 /** The gear as it is called in the hall: a size with a weight by its weight, in the hall's unit. */
 export const namedIn = (kinds: readonly GearKind[], unit: WeightUnit): GearKind[] =>
-  kinds.map((kind) => ({ ...kind, sizes: kind.sizes.map((size) => (size.kilograms === undefined ? size : { ...size, label: showWeight(size.kilograms, unit) })) }))
+  kinds.map((kind) => ({
+    ...kind,
+    sizes: kind.sizes.map((size) => (size.kilograms === undefined ? size : { ...size, label: showWeight(size.kilograms, unit) })),
+  }))
 
 const usable = new WeakMap<readonly GearKind[], Map<string, GearKind[]>>()
 
@@ -47,7 +53,8 @@ const usable = new WeakMap<readonly GearKind[], Map<string, GearKind[]>>()
 const enough = 1000
 
 /**
- * The gear that can be used in a room: `owned` is what is whole, there, and not kept in another room. Without a room (`''`), all that is whole and
+ * The gear that can be used in a room: `owned` is what is whole, there, and not kept in another room. Without a room (`''`), all
+ * that is whole and
  * there. Of what people `bring` there is enough.
  */
 export function usableIn(kinds: readonly GearKind[], roomId: string, bring: readonly string[] = []): GearKind[] {
@@ -57,7 +64,15 @@ export function usableIn(kinds: readonly GearKind[], roomId: string, bring: read
   let found = byRoom.get(key)
   if (!found) {
     const here = (kind: GearKind) => kind.roomId === undefined || roomId === '' || kind.roomId === roomId
-    found = kinds.map((kind) => ({ ...kind, sizes: kind.sizes.map((size) => ({ ...size, broken: 0, lent: 0, owned: bring.includes(kind.id) ? enough : here(kind) ? usableOf(size) : 0 })) }))
+    found = kinds.map((kind) => ({
+      ...kind,
+      sizes: kind.sizes.map((size) => ({
+        ...size,
+        broken: 0,
+        lent: 0,
+        owned: bring.includes(kind.id) ? enough : here(kind) ? usableOf(size) : 0,
+      })),
+    }))
     byRoom.set(key, found)
   }
   return found

@@ -9,7 +9,8 @@ export type LengthUnit = z.infer<typeof LengthUnit>
 export const metresPerFoot = 0.3048
 
 /** `5.4` → `5.4 m` or `17.7 ft`. */
-export const showLength = (metres: Metres, unit: LengthUnit): string => `${Number((unit === 'm' ? metres : metres / metresPerFoot).toFixed(unit === 'm' ? 2 : 1))} ${unit}`
+export const showLength = (metres: Metres, unit: LengthUnit): string =>
+  `${Number((unit === 'm' ? metres : metres / metresPerFoot).toFixed(unit === 'm' ? 2 : 1))} ${unit}`
 
 /** Reads `5.4`, `5,4 m` or `18 ft`; a bare number is in `unit`. `undefined` for anything else. */
 export function readLength(text: string, unit: LengthUnit): Metres | undefined {

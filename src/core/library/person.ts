@@ -13,7 +13,11 @@ export const Person = z.strictObject({
   /** The size this person usually takes, by kind of gear. */
   loads: z.record(idField, idField).default({}),
   /** How fast they walk, where that is not as most do. */
-  walkingMetresPerSecond: z.number({ error: 'must be a number of metres a second' }).min(0.2, 'must be at least 0.2 m/s').max(3, 'must be at most 3 m/s').optional(),
+  walkingMetresPerSecond: z
+    .number({ error: 'must be a number of metres a second' })
+    .min(0.2, 'must be at least 0.2 m/s')
+    .max(3, 'must be at most 3 m/s')
+    .optional(),
   /** Ids of people to be grouped with, and not with. */
   keepWith: z.array(idField).max(20).optional(),
   keepApart: z.array(idField).max(20).optional(),

@@ -20,8 +20,19 @@ export const featureNames: Record<FeatureKind, string> = {
   store: 'gear store',
 }
 
-/** Something of the room that counts: a rectangle by its corner, in metres from the top left. An anchor point says which kind of gear it is a place of. */
-export const Feature = z.strictObject({ id: idField, kind: FeatureKind, x: offset, y: offset, lengthMetres: metres(200), widthMetres: metres(200), kindId: idField.optional() })
+/**
+ * Something of the room that counts: a rectangle by its corner, in metres from the top left. An anchor point says which kind of
+ * gear it is a place of.
+ */
+export const Feature = z.strictObject({
+  id: idField,
+  kind: FeatureKind,
+  x: offset,
+  y: offset,
+  lengthMetres: metres(200),
+  widthMetres: metres(200),
+  kindId: idField.optional(),
+})
 export type Feature = z.infer<typeof Feature>
 
 export const Room = z
@@ -36,13 +47,19 @@ export const Room = z
   .superRefine((room, context) =>
     room.features?.forEach((feature, index) => {
       if (feature.x + feature.lengthMetres > room.lengthMetres + 1e-6 || feature.y + feature.widthMetres > room.widthMetres + 1e-6)
-        context.addIssue({ code: 'custom', path: ['features', index, 'x'], message: `puts the ${featureNames[feature.kind]} outside the room` })
+        context.addIssue({
+          code: 'custom',
+          path: ['features', index, 'x'],
+          message: `puts the ${featureNames[feature.kind]} outside the room`,
+        })
     }),
   )
 export type Room = z.infer<typeof Room>
 
 /** What stands in the way of people. */
-export const obstaclesOf = (room: Pick<Room, 'features'>): Feature[] => (room.features ?? []).filter(({ kind }) => kind === 'pillar' || kind === 'wall')
+export const obstaclesOf = (room: Pick<Room, 'features'>): Feature[] =>
+  (room.features ?? []).filter(({ kind }) => kind === 'pillar' || kind === 'wall')
 
 /** What no station may stand on. */
-export const noGoOf = (room: Pick<Room, 'features'>): Feature[] => (room.features ?? []).filter(({ kind }) => kind !== 'anchor' && kind !== 'store')
+export const noGoOf = (room: Pick<Room, 'features'>): Feature[] =>
+  (room.features ?? []).filter(({ kind }) => kind !== 'anchor' && kind !== 'store')

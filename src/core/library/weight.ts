@@ -13,7 +13,8 @@ const mostKilograms = 1000
 const round = (value: number, to: number) => String(Number(value.toFixed(to)))
 
 /** `4` → `4 kg` or `8.8 lb`; what was typed as a whole number of pounds comes back as one. */
-export const showWeight = (kilograms: Kilograms, unit: WeightUnit): string => (unit === 'kg' ? `${round(kilograms, 2)} kg` : `${round(kilograms / kilogramsPerPound, 1)} lb`)
+export const showWeight = (kilograms: Kilograms, unit: WeightUnit): string =>
+  unit === 'kg' ? `${round(kilograms, 2)} kg` : `${round(kilograms / kilogramsPerPound, 1)} lb`
 
 /** Reads `4`, `4 kg`, `2,5kg` or `10 lb`; a bare number is in `unit`. `undefined` for anything else, zero and beyond a tonne. */
 export function readWeight(text: string, unit: WeightUnit): Kilograms | undefined {

@@ -11,14 +11,25 @@ import { kilocaloriesPerMinute, loadOf, regionsByLoad } from './load'
 const library = { people: [], exercises: libraryExercises, gear: demoGear }
 let counter = 0
 const newId = () => `l${counter++}`
-const station = (exerciseId: string) => ({ id: newId(), uses: [{ id: newId(), exerciseId, sides: 'none' as const }], span: 1 as const, rest: false, skipLaps: [] })
+const station = (exerciseId: string) => ({
+  id: newId(),
+  uses: [{ id: newId(), exerciseId, sides: 'none' as const }],
+  span: 1 as const,
+  rest: false,
+  skipLaps: [],
+})
 
 const load = (plan: Plan) => {
   const timeline = compileTimeline(plan, commonPaces)
   if (!timeline.ok) throw new Error(timeline.problems[0]!.message)
   return { ...loadOf(plan, timeline.value, library, commonPaces), timeline: timeline.value }
 }
-const planOfOne = (...exerciseIds: string[]): Plan => ({ id: 'p', name: 'P', slotSeconds: 600, parts: [plainPart(newId, [plainCircuit(newId, 'C', exerciseIds.map(station), intervals([60]))])] })
+const planOfOne = (...exerciseIds: string[]): Plan => ({
+  id: 'p',
+  name: 'P',
+  slotSeconds: 600,
+  parts: [plainPart(newId, [plainCircuit(newId, 'C', exerciseIds.map(station), intervals([60]))])],
+})
 
 describe('energy', () => {
   it('8 MET at 70 kg is 9.8 kcal a minute (ACSM guidelines; from memory)', () => {
@@ -61,7 +72,10 @@ describe('the load picture', () => {
 
   it('of a class in two waves everybody does both: half of the stations’ time, and the list once', () => {
     const list = plainCircuit(newId, 'Meanwhile', [station('plank')], intervals([60]))
-    const circuit = plainCircuit(newId, 'C', [station('push-up'), station('push-up')], intervals([60]), { travel: 'rotate', waves: { meanwhile: list } })
+    const circuit = plainCircuit(newId, 'C', [station('push-up'), station('push-up')], intervals([60]), {
+      travel: 'rotate',
+      waves: { meanwhile: list },
+    })
     const { byPattern, timeline } = load({ id: 'p', name: 'P', slotSeconds: 600, parts: [plainPart(newId, [circuit])] })
     expect(timeline.total).toBe(240)
     expect([byPattern.push, byPattern.brace]).toEqual([120, 60])

@@ -81,14 +81,18 @@ export function loadOf(plan: Plan, timeline: Timeline, library: HallLibrary, pac
     const middle = (low + high) / 2 / phase.seconds
     if (intensity.at(-1)?.met !== middle) intensity.push({ start: phase.start, met: middle })
   }
-  const kilocalories = { low: kilocaloriesPerMinute(metMinutes.low, leastKilograms), high: kilocaloriesPerMinute(metMinutes.high, mostKilograms) }
+  const kilocalories = {
+    low: kilocaloriesPerMinute(metMinutes.low, leastKilograms),
+    high: kilocaloriesPerMinute(metMinutes.high, mostKilograms),
+  }
   return { byRegion, byPattern, unknown, intensity, metMinutes, kilocalories }
 }
 
 /** What one person does in a phase: of a class in two waves half of it at the stations, half of it the list beside them. */
 function stretchesOf(phase: Phase, { meanwhile = [] }: Timeline): { phase: Phase; seconds: Seconds }[] {
   if (phase.wave === undefined) return [{ phase, seconds: phase.seconds }]
-  const shared = (beside: Phase) => Math.min(phase.start + phase.seconds, beside.start + beside.seconds) - Math.max(phase.start, beside.start)
+  const shared = (beside: Phase) =>
+    Math.min(phase.start + phase.seconds, beside.start + beside.seconds) - Math.max(phase.start, beside.start)
   const besides = meanwhile.flatMap((beside) => (shared(beside) > 0 ? [{ phase: beside, seconds: shared(beside) / 2 }] : []))
   return [{ phase, seconds: phase.seconds / 2 }, ...besides]
 }
@@ -102,4 +106,5 @@ function sharesOf(uses: readonly Use[], paces: Paces): number[] {
 }
 
 /** Regions by how much the class works them, most first. */
-export const regionsByLoad = (load: Pick<ClassLoad, 'byRegion'>): Region[] => [...Region.options].sort((a, b) => load.byRegion[b] - load.byRegion[a])
+export const regionsByLoad = (load: Pick<ClassLoad, 'byRegion'>): Region[] =>
+  [...Region.options].sort((a, b) => load.byRegion[b] - load.byRegion[a])

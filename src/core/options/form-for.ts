@@ -16,8 +16,10 @@ const rungOrder = { easier: 0, substitute: 1, harder: 2 } as const
 const hardness = (form: Form) => (['jumps', 'floor', 'balance'] as const).filter((strain) => form.asks.includes(strain)).length
 
 /**
- * The form a person should take: what everyone does, if it spares what the person goes easy on; else the mildest option that does. Newcomers are given the nearest
- * easier option of what is hard (jumps, floor and balance together); nobody is sent to a harder one unasked. Without any that spares, the easiest, marked.
+ * The form a person should take: what everyone does, if it spares what the person goes easy on; else the mildest option that
+ * does. Newcomers are given the nearest
+ * easier option of what is hard (jumps, floor and balance together); nobody is sent to a harder one unasked. Without any that
+ * spares, the easiest, marked.
  */
 export function formFor(person: Pick<Person, 'goEasy' | 'level'>, use: Pick<Use, 'optionId'>, exercise: Exercise): FormChoice {
   const standard = formOf(exercise, use.optionId)
@@ -27,7 +29,9 @@ export function formFor(person: Pick<Person, 'goEasy' | 'level'>, use: Pick<Use,
   const asked = strained(standard)
   const newTo = person.level === 'newcomer' && hardness(standard) >= 2
   if (asked.length === 0 && !newTo) return { form: standard }
-  const options = formsOf(exercise).filter((form) => form.rung !== undefined).sort((a, b) => rungOrder[a.rung!] - rungOrder[b.rung!])
+  const options = formsOf(exercise)
+    .filter((form) => form.rung !== undefined)
+    .sort((a, b) => rungOrder[a.rung!] - rungOrder[b.rung!])
   if (asked.length === 0) {
     const easier = options.find((form) => form.rung === 'easier' && strained(form).length === 0)
     return easier ? { form: easier, why: 'new' } : { form: standard }
@@ -35,5 +39,9 @@ export function formFor(person: Pick<Person, 'goEasy' | 'level'>, use: Pick<Use,
   const why = `easy on ${asked.map((strain) => strainNames[strain]).join(', ')}`
   const spares = options.find((form) => strained(form).length === 0)
   if (spares) return { form: spares, why }
-  return { form: [standard, ...options].reduce((best, form) => (strained(form).length < strained(best).length ? form : best)), why, unspared: true }
+  return {
+    form: [standard, ...options].reduce((best, form) => (strained(form).length < strained(best).length ? form : best)),
+    why,
+    unspared: true,
+  }
 }

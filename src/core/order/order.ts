@@ -31,8 +31,16 @@ export interface StationOrder {
 /** The most stations for which every order is looked at. */
 export const mostExact = 13
 
-/** The points of every step, from the exercises first in each station, and a point for each of the `metres` between them. An empty station costs only the way to it. */
-export function stepCosts(circuit: Circuit, library: Pick<HallLibrary, 'exercises'>, weights: OrderWeights, metres?: StepCosts): number[][] {
+/**
+ * The points of every step, from the exercises first in each station, and a point for each of the `metres` between them. An empty
+ * station costs only the way to it.
+ */
+export function stepCosts(
+  circuit: Circuit,
+  library: Pick<HallLibrary, 'exercises'>,
+  weights: OrderWeights,
+  metres?: StepCosts,
+): number[][] {
   const byId = exercisesById(library.exercises)
   const forms = circuit.stations.map((station): Form | undefined => {
     const exercise = byId.get(station.uses[0]?.exerciseId ?? '')
@@ -58,8 +66,10 @@ export const orderCost = (order: readonly number[], costs: StepCosts): number =>
   order.reduce((sum, station, at) => sum + (order.length > 1 ? costs[station]![order[(at + 1) % order.length]!]! : 0), 0)
 
 /**
- * The order round the loop with the fewest points. `locked` stations keep their places. Up to 13 stations every order is covered (Held & Karp 1962: the best way
- * to each set of stations that ends at each of them), and the answer is proven; above, pairs of stations are exchanged while that helps, and the gap to a bound is told.
+ * The order round the loop with the fewest points. `locked` stations keep their places. Up to 13 stations every order is covered
+ * (Held & Karp 1962: the best way
+ * to each set of stations that ends at each of them), and the answer is proven; above, pairs of stations are exchanged while that
+ * helps, and the gap to a bound is told.
  */
 export function bestOrder(costs: StepCosts, locked: ReadonlySet<number> = new Set()): StationOrder {
   const count = costs.length
@@ -75,7 +85,8 @@ export function bestOrder(costs: StepCosts, locked: ReadonlySet<number> = new Se
 }
 
 /** Every station has to be left by some step. */
-const cheapestSteps = (costs: StepCosts): number => costs.reduce((sum, row, from) => sum + Math.min(...row.filter((_, to) => to !== from)), 0)
+const cheapestSteps = (costs: StepCosts): number =>
+  costs.reduce((sum, row, from) => sum + Math.min(...row.filter((_, to) => to !== from)), 0)
 
 /** Held–Karp by places: how many stations are used so far says which place comes next. */
 function exactOrder(costs: StepCosts, locked: ReadonlySet<number>): number[] {

@@ -18,11 +18,21 @@ describe('counting and pace, common practice', () => {
   })
 
   it('five exercises of 20 reps take about four minutes, the way between included', () => {
-    expect(finishSeconds(task(), [20, 20, 20, 20, 20].map((count) => reps(count)), none).typical).toBeCloseTo(240)
+    expect(
+      finishSeconds(
+        task(),
+        [20, 20, 20, 20, 20].map((count) => reps(count)),
+        none,
+      ).typical,
+    ).toBeCloseTo(240)
   })
 
   it('N: 50, 40, 30, 20, 10 take the trained 2:20 to 2:40', () => {
-    const { low } = finishSeconds(task(), [50, 40, 30, 20, 10].map((count) => reps(count)), none)
+    const { low } = finishSeconds(
+      task(),
+      [50, 40, 30, 20, 10].map((count) => reps(count)),
+      none,
+    )
     expect(low).toBeGreaterThanOrEqual(140)
     expect(low).toBeLessThanOrEqual(160)
   })
@@ -87,9 +97,17 @@ describe('tiredness, level, and where people are', () => {
   it('finds where people are: in the opener, then round and item, then done', () => {
     const stay = task({ goal: 'finish', openerCount: 1, aimRounds: 2 })
     const three = [reps(10), reps(10), reps(10)]
-    expect(listPlaceAt(5, stay, three, none)).toEqual({ low: { item: 0, done: false }, typical: { item: 0, done: false }, high: { item: 0, done: false } })
+    expect(listPlaceAt(5, stay, three, none)).toEqual({
+      low: { item: 0, done: false },
+      typical: { item: 0, done: false },
+      high: { item: 0, done: false },
+    })
     const later = listPlaceAt(35, stay, three, none)
-    expect([later.low, later.typical, later.high]).toEqual([{ round: 1, item: 1, done: false }, { round: 0, item: 1, done: false }, { round: 0, item: 1, done: false }])
+    expect([later.low, later.typical, later.high]).toEqual([
+      { round: 1, item: 1, done: false },
+      { round: 0, item: 1, done: false },
+      { round: 0, item: 1, done: false },
+    ])
     expect(listPlaceAt(1000, stay, three, none).high.done).toBe(true)
     expect(listPlaceAt(1e6, task({ goal: 'cap', capSeconds: 60 }), three, none).low.done).toBe(false)
     expect(listPlaceAt(10, task({ goal: 'cap', capSeconds: 60 }), [use()], none).low.done).toBe(true)
@@ -116,7 +134,21 @@ describe('an open end in the timeline', () => {
       id: 'p',
       name: 'P',
       slotSeconds: 600,
-      parts: [{ id: 'a', pieces: [{ id: 'c', type: 'circuit', travel: 'together', laps: 1, stay: { kind: 'task', goal: 'finish', capSeconds: 200 }, stations: [{ id: 's', uses: [{ id: 'u', exerciseId: 'x', reps: { count: 100 } }] }] }] }],
+      parts: [
+        {
+          id: 'a',
+          pieces: [
+            {
+              id: 'c',
+              type: 'circuit',
+              travel: 'together',
+              laps: 1,
+              stay: { kind: 'task', goal: 'finish', capSeconds: 200 },
+              stations: [{ id: 's', uses: [{ id: 'u', exerciseId: 'x', reps: { count: 100 } }] }],
+            },
+          ],
+        },
+      ],
     }
     expect(compiled(capped).range).toEqual({ low: 100, typical: 200, high: 200 })
     expect(compiled(shapes[0]!.plan).range).toBeUndefined()

@@ -50,7 +50,9 @@ function itemWork(use: Use, paces: Paces, end: End, rung?: number): Work {
   if (use.seconds !== undefined) return { fixed: (dose?.seconds ?? use.seconds) * (use.sides === 'none' ? 1 : 2), reps: 0 }
   const count = movements(use, rung ?? dose?.reps ?? use.reps?.count)
   const tempo = tempoSeconds(use)
-  return tempo === undefined ? { fixed: 0, reps: count * (paces.of.get(use.exerciseId) ?? paces.common)[end] } : { fixed: count * tempo, reps: 0 }
+  return tempo === undefined
+    ? { fixed: 0, reps: count * (paces.of.get(use.exerciseId) ?? paces.common)[end] }
+    : { fixed: count * tempo, reps: 0 }
 }
 
 /**
@@ -69,8 +71,10 @@ export const itemSeconds = (use: Use, paces: Paces, rung?: number): Estimate =>
     return fixed + reps
   })
 
-const openerWork = (stay: Task, uses: readonly Use[], paces: Paces, end: End) => total(uses.slice(0, stay.openerCount).map((use) => itemWork(use, paces, end)))
-const roundWork = (stay: Task, uses: readonly Use[], paces: Paces, end: End, rung?: number) => total(uses.slice(stay.openerCount).map((use) => itemWork(use, paces, end, rung)))
+const openerWork = (stay: Task, uses: readonly Use[], paces: Paces, end: End) =>
+  total(uses.slice(0, stay.openerCount).map((use) => itemWork(use, paces, end)))
+const roundWork = (stay: Task, uses: readonly Use[], paces: Paces, end: End, rung?: number) =>
+  total(uses.slice(stay.openerCount).map((use) => itemWork(use, paces, end, rung)))
 
 /** Once through the list, fresh, without its opener. */
 export const roundSeconds = (stay: Task, uses: readonly Use[], paces: Paces): Estimate =>
@@ -141,7 +145,8 @@ export function listPlaceAt(seconds: Seconds, stay: Task, uses: readonly Use[], 
     const most = stay.rungs?.length ?? (stay.goal === 'finish' ? (stay.aimRounds ?? 1) : Infinity)
     if (roundSeconds(stay, uses, paces)[end] <= 0) return { item: Math.max(0, last), done: true }
     for (let round = 0; round < most; round++) {
-      for (let item = stay.openerCount; item <= last; item++) if (!passes(uses[item]!, stay.rungs?.[round])) return { round, item, done: false }
+      for (let item = stay.openerCount; item <= last; item++)
+        if (!passes(uses[item]!, stay.rungs?.[round])) return { round, item, done: false }
       if (stay.rungs) work = plus(work, { fixed: stay.rungRestSeconds, reps: 0 })
     }
     return { round: most - 1, item: last, done: true }

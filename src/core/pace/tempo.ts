@@ -2,7 +2,8 @@ import type { Use } from '../plan/plan'
 import type { Seconds } from '../base/units'
 
 /** Seconds of one rep at the tempo written, if there is one. */
-export const tempoSeconds = (use: Pick<Use, 'tempo'>): Seconds | undefined => use.tempo?.figures.reduce((total, figure) => total + figure, 0) || undefined
+export const tempoSeconds = (use: Pick<Use, 'tempo'>): Seconds | undefined =>
+  use.tempo?.figures.reduce((total, figure) => total + figure, 0) || undefined
 
 /** Whole reps that fit an interval at a tempo: 5 of 7 s in 36 s. */
 export const repsWithin = (seconds: Seconds, repSeconds: Seconds): number => Math.floor(seconds / repSeconds)
@@ -16,20 +17,35 @@ export interface Count {
 }
 
 /**
- * The count of an exercise at its tempo, at true seconds, for as many whole reps as fit: its four figures are lower, hold, raise, hold, in the order in which
- * a rep begins (`from` the top: lowering; from the bottom: raising). Each part is named in its first second and counted on from two. A figure of 0 is left out.
+ * The count of an exercise at its tempo, at true seconds, for as many whole reps as fit: its four figures are lower, hold, raise,
+ * hold, in the order in which
+ * a rep begins (`from` the top: lowering; from the bottom: raising). Each part is named in its first second and counted on from
+ * two. A figure of 0 is left out.
  */
 export function tempoCount(tempo: NonNullable<Use['tempo']>, seconds: Seconds): Count[] {
   const [lower, low, raise, high] = tempo.figures
-  const down = [{ text: 'down', seconds: lower }, { text: 'hold', seconds: low }]
-  const up = [{ text: 'up', seconds: raise }, { text: 'hold', seconds: high }]
+  const down = [
+    { text: 'down', seconds: lower },
+    { text: 'hold', seconds: low },
+  ]
+  const up = [
+    { text: 'up', seconds: raise },
+    { text: 'hold', seconds: high },
+  ]
   const parts = tempo.from === 'top' ? [...down, ...up] : [...up, ...down]
   const one = tempoSeconds({ tempo })
   if (!one) return []
   let clock: Seconds = 0
   return Array.from({ length: repsWithin(seconds, one) }).flatMap(() =>
     parts.flatMap((part) => {
-      const words = Array.from({ length: part.seconds }, (_, second): Count => ({ at: clock + second, text: second === 0 ? part.text : String(second + 1), shown: `${part.text} ${second + 1}` }))
+      const words = Array.from(
+        { length: part.seconds },
+        (_, second): Count => ({
+          at: clock + second,
+          text: second === 0 ? part.text : String(second + 1),
+          shown: `${part.text} ${second + 1}`,
+        }),
+      )
       clock += part.seconds
       return words
     }),
@@ -37,4 +53,5 @@ export function tempoCount(tempo: NonNullable<Use['tempo']>, seconds: Seconds): 
 }
 
 /** Reps counted at a set pace: as many as are called, evenly through the interval, each said as it begins. */
-export const repCount = (reps: number, seconds: Seconds): Count[] => Array.from({ length: reps }, (_, rep) => ({ at: (rep * seconds) / reps, text: String(rep + 1), shown: `${rep + 1} of ${reps}` }))
+export const repCount = (reps: number, seconds: Seconds): Count[] =>
+  Array.from({ length: reps }, (_, rep) => ({ at: (rep * seconds) / reps, text: String(rep + 1), shown: `${rep + 1} of ${reps}` }))

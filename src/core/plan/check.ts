@@ -22,7 +22,11 @@ export function checkPlan(plan: PlanFields, context: z.RefinementCtx): void {
 /** What a circuit comes to before anything of it is laid out: its turns, and at the most its phases. */
 function sizeOf(circuit: Circuit): { turns: number; phases: number } {
   const turns = turnsOf(circuit) * wavesOf(circuit)
-  const intervals = Math.max(...[circuit.stay, ...circuit.stations.flatMap((station) => station.stay ?? [])].map((stay) => (stay.kind === 'task' ? 1 : stay.workSeconds.length * stay.sets)))
+  const intervals = Math.max(
+    ...[circuit.stay, ...circuit.stations.flatMap((station) => station.stay ?? [])].map((stay) =>
+      stay.kind === 'task' ? 1 : stay.workSeconds.length * stay.sets,
+    ),
+  )
   const beside = circuit.waves ? 2 * sizeOf(circuit.waves.meanwhile).phases : 0
   // An interval for each side, and a break after each, at the most.
   return { turns, phases: turns * (4 * intervals + 2) + beside }
@@ -100,7 +104,10 @@ function checkStation(circuit: Circuit, station: Station, path: PropertyKey[], r
   if (station.stay) checkStay(station.stay, circuit.travel, [...path, 'stay'], report)
   const stay = station.stay ?? circuit.stay
   if (stay.kind === 'intervals' && station.uses.length > stay.workSeconds.length) {
-    report([...path, 'uses'], `has ${station.uses.length} exercises for ${stay.workSeconds.length} positions: add a position or take one out`)
+    report(
+      [...path, 'uses'],
+      `has ${station.uses.length} exercises for ${stay.workSeconds.length} positions: add a position or take one out`,
+    )
   }
   if (stay.kind === 'task' && stay.openerCount > station.uses.length) {
     report([...path, 'uses'], `has ${station.uses.length} items, fewer than the ${stay.openerCount} of the opener`)
@@ -144,17 +151,30 @@ const fieldsOf: Record<Target['kind'], readonly Variation['field'][]> = {
 }
 
 /** What is wrong with a variation, by the key it is about; `undefined` when it applies. */
-function variationProblem(variation: Variation, times: number, unit: 'lap' | 'repeat', target: Target | undefined): [key: string, message: string] | undefined {
+function variationProblem(
+  variation: Variation,
+  times: number,
+  unit: 'lap' | 'repeat',
+  target: Target | undefined,
+): [key: string, message: string] | undefined {
   if (variation.at >= times) return ['at', `is ${unit} ${variation.at} counted from 0, and there are ${times}`]
   if (!target) return ['id', `"${variation.id}" is not found here`]
   if (variation.field === 'transitionSeconds' ? !target.transition : !fieldsOf[target.kind].includes(variation.field)) {
     return ['field', `"${variation.field}" cannot vary on "${variation.id}"`]
   }
-  if (variation.field === 'workSeconds' && variation.value.length !== target.positions) return ['value', `must have ${target.positions} figures, one for each position`]
+  if (variation.field === 'workSeconds' && variation.value.length !== target.positions)
+    return ['value', `must have ${target.positions} figures, one for each position`]
   return undefined
 }
 
-function checkVariations(variations: Variation[], times: number, unit: 'lap' | 'repeat', targets: Map<string, Target>, path: PropertyKey[], report: Report): void {
+function checkVariations(
+  variations: Variation[],
+  times: number,
+  unit: 'lap' | 'repeat',
+  targets: Map<string, Target>,
+  path: PropertyKey[],
+  report: Report,
+): void {
   variations.forEach((variation, index) => {
     const found = variationProblem(variation, times, unit, targets.get(variation.id))
     if (found) report([...path, index, found[0]], found[1])

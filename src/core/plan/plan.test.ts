@@ -26,25 +26,73 @@ const station = (id: string) => ({ id })
 describe('what a plan refuses, naming the field', () => {
   const cases: [what: string, change: Parameters<typeof problems>[0], message: string][] = [
     ['no stations', (circuit) => (circuit.stations = []), 'parts[0].pieces[0].stations needs at least one station'],
-    ['41 stations', (circuit) => (circuit.stations = Array.from({ length: 41 }, (_, i) => station(`n${i}`))), 'parts[0].pieces[0].stations has at most 40 stations'],
+    [
+      '41 stations',
+      (circuit) => (circuit.stations = Array.from({ length: 41 }, (_, i) => station(`n${i}`))),
+      'parts[0].pieces[0].stations has at most 40 stations',
+    ],
     ['no laps', (circuit) => (circuit.laps = 0), 'parts[0].pieces[0].laps must be a whole number of laps from 1 to 50'],
-    ['negative work', (circuit) => (circuit.stay = { kind: 'intervals', workSeconds: [-5] }), 'parts[0].pieces[0].stay.workSeconds[0] must be a whole number of seconds from 1 to 21600'],
-    ['fractions', (circuit) => (circuit.lapRestSeconds = 1.5), 'parts[0].pieces[0].lapRestSeconds must be a whole number of seconds from 0 to 21600'],
-    ['huge numbers', (circuit) => (circuit.lapRestSeconds = 1e300), 'parts[0].pieces[0].lapRestSeconds must be a whole number of seconds from 0 to 21600'],
+    [
+      'negative work',
+      (circuit) => (circuit.stay = { kind: 'intervals', workSeconds: [-5] }),
+      'parts[0].pieces[0].stay.workSeconds[0] must be a whole number of seconds from 1 to 21600',
+    ],
+    [
+      'fractions',
+      (circuit) => (circuit.lapRestSeconds = 1.5),
+      'parts[0].pieces[0].lapRestSeconds must be a whole number of seconds from 0 to 21600',
+    ],
+    [
+      'huge numbers',
+      (circuit) => (circuit.lapRestSeconds = 1e300),
+      'parts[0].pieces[0].lapRestSeconds must be a whole number of seconds from 0 to 21600',
+    ],
     ['text for a number', (circuit) => (circuit.laps = '3'), 'parts[0].pieces[0].laps must be a whole number of laps from 1 to 50'],
-    ['13 positions', (circuit) => (circuit.stay = { kind: 'intervals', workSeconds: Array(13).fill(5) }), 'parts[0].pieces[0].stay.workSeconds has at most 12 positions'],
+    [
+      '13 positions',
+      (circuit) => (circuit.stay = { kind: 'intervals', workSeconds: Array(13).fill(5) }),
+      'parts[0].pieces[0].stay.workSeconds has at most 12 positions',
+    ],
     ['laps and turns', (circuit) => (circuit.turns = 4), 'parts[0].pieces[0].laps needs either laps or turns, not both and not neither'],
-    ['an id twice', (circuit) => (circuit.stations = [station('x'), station('x')]), 'parts[0].pieces[0].stations[1].id "x" is used twice: every part, piece, station and use needs an id of its own'],
+    [
+      'an id twice',
+      (circuit) => (circuit.stations = [station('x'), station('x')]),
+      'parts[0].pieces[0].stations[1].id "x" is used twice: every part, piece, station and use needs an id of its own',
+    ],
     ['fields that are not known', (circuit) => (circuit.colour = 'red'), 'parts[0].pieces[0] has fields that are not known: colour'],
     ['an empty name', (_, plan) => (plan.name = '  '), 'name must not be empty'],
     ['what a database cannot keep', (_, plan) => (plan.name = 'a\u0000b'), 'name must be one line without control characters'],
     ['half of an emoji', (_, plan) => (plan.name = 'a\ud83d'), 'name must be one line without control characters'],
-    ['its own stay in a rotation', (circuit) => (circuit.stations = [{ ...station('x'), stay: { kind: 'intervals', workSeconds: [5] } }]), 'parts[0].pieces[0].stations[0].stay is only for stations done together: in a rotation all stays are of one length'],
-    ['a finish in a rotation without a cap', (circuit) => (circuit.stay = { kind: 'task', goal: 'finish' }), 'parts[0].pieces[0].stay.capSeconds is needed when people rotate: without a cap the room could not move on together'],
-    ['a variation beyond the laps', (circuit) => (circuit.vary = [{ at: 9, id: 'a', field: 'workSeconds', value: [5] }]), 'parts[0].pieces[0].vary[0].at is lap 9 counted from 0, and there are 4'],
-    ['a variation of nothing', (circuit) => (circuit.vary = [{ at: 0, id: 'zz', field: 'workSeconds', value: [5] }]), 'parts[0].pieces[0].vary[0].id "zz" is not found here'],
-    ['a variation of the number of positions', (circuit) => (circuit.vary = [{ at: 0, id: 'a', field: 'workSeconds', value: [5, 5] }]), 'parts[0].pieces[0].vary[0].value must have 1 figures, one for each position'],
-    ['a variation of the number of laps', (circuit) => (circuit.vary = [{ at: 0, id: 'a', field: 'laps', value: 3 }]), 'parts[0].pieces[0].vary[0].field must name a field that can vary'],
+    [
+      'its own stay in a rotation',
+      (circuit) => (circuit.stations = [{ ...station('x'), stay: { kind: 'intervals', workSeconds: [5] } }]),
+      'parts[0].pieces[0].stations[0].stay is only for stations done together: in a rotation all stays are of one length',
+    ],
+    [
+      'a finish in a rotation without a cap',
+      (circuit) => (circuit.stay = { kind: 'task', goal: 'finish' }),
+      'parts[0].pieces[0].stay.capSeconds is needed when people rotate: without a cap the room could not move on together',
+    ],
+    [
+      'a variation beyond the laps',
+      (circuit) => (circuit.vary = [{ at: 9, id: 'a', field: 'workSeconds', value: [5] }]),
+      'parts[0].pieces[0].vary[0].at is lap 9 counted from 0, and there are 4',
+    ],
+    [
+      'a variation of nothing',
+      (circuit) => (circuit.vary = [{ at: 0, id: 'zz', field: 'workSeconds', value: [5] }]),
+      'parts[0].pieces[0].vary[0].id "zz" is not found here',
+    ],
+    [
+      'a variation of the number of positions',
+      (circuit) => (circuit.vary = [{ at: 0, id: 'a', field: 'workSeconds', value: [5, 5] }]),
+      'parts[0].pieces[0].vary[0].value must have 1 figures, one for each position',
+    ],
+    [
+      'a variation of the number of laps',
+      (circuit) => (circuit.vary = [{ at: 0, id: 'a', field: 'laps', value: 3 }]),
+      'parts[0].pieces[0].vary[0].field must name a field that can vary',
+    ],
   ]
   for (const [what, change, message] of cases) it(what, () => expect(problems(change)).toContain(message))
 
@@ -68,13 +116,18 @@ describe('the plan file', () => {
   })
 
   it('says which version it wants', () => {
-    expect(read(PlanFile, { format: 'vicinor-plan', version: 2, plan: base() })).toMatchObject({ ok: false, problems: [{ field: 'version' }] })
+    expect(read(PlanFile, { format: 'vicinor-plan', version: 2, plan: base() })).toMatchObject({
+      ok: false,
+      problems: [{ field: 'version' }],
+    })
   })
 })
 
 describe('editing', () => {
   it('the plain fields take simple pieces only', () => {
-    const all = demoPlans.flatMap((plan) => plan.parts.flatMap((part) => part.pieces.map((piece) => [piece.id, isEditable(plan, piece)] as const)))
+    const all = demoPlans.flatMap((plan) =>
+      plan.parts.flatMap((part) => part.pieces.map((piece) => [piece.id, isEditable(plan, piece)] as const)),
+    )
     expect(Object.fromEntries(all)).toMatchObject({ 'll-stations': true, 'll-brief': true, 'eb-stations': false, 'ls-list': false })
   })
 

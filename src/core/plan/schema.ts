@@ -41,7 +41,10 @@ export const Use = z.strictObject({
   reps: Reps.optional(),
   inner: z
     .strictObject({
-      cycle: z.array(z.strictObject({ name: nameField(), count: wholeNumber(1, limits.reps) })).min(1).max(limits.positions),
+      cycle: z
+        .array(z.strictObject({ name: nameField(), count: wholeNumber(1, limits.reps) }))
+        .min(1)
+        .max(limits.positions),
       aim: wholeNumber(1, limits.reps).optional(),
     })
     .optional(),
@@ -55,7 +58,10 @@ export const Use = z.strictObject({
 })
 export type Use = z.infer<typeof Use>
 
-const workSeconds = z.array(secondsField(1)).min(1, 'needs at least one position').max(limits.positions, `has at most ${limits.positions} positions`)
+const workSeconds = z
+  .array(secondsField(1))
+  .min(1, 'needs at least one position')
+  .max(limits.positions, `has at most ${limits.positions} positions`)
 const rungs = z.array(wholeNumber(1, limits.reps)).min(1).max(limits.sets)
 
 /** A stay ended by the clock: one work interval for each position, `sets` times. */
@@ -92,7 +98,10 @@ export const Station = z.strictObject({
   stay: Stay.optional(),
   span: z.union([z.literal(1), z.literal(2)], { error: 'must be 1 or 2 turns' }).default(1),
   rest: z.boolean().default(false),
-  skipLaps: z.array(wholeNumber(0, limits.laps - 1)).max(limits.laps).default([]),
+  skipLaps: z
+    .array(wholeNumber(0, limits.laps - 1))
+    .max(limits.laps)
+    .default([]),
   spotId: idField.optional(),
   capacity: wholeNumber(1, limits.people, 'people').optional(),
 })

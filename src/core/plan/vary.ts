@@ -26,7 +26,10 @@ function varied(circuit: Circuit, variations: Variation[]): Circuit {
   return {
     ...circuit,
     transition: transition ? { ...circuit.transition, seconds: transition.value } : circuit.transition,
-    stay: overridden(circuit.stay, own.filter((variation) => variation.field !== 'transitionSeconds')),
+    stay: overridden(
+      circuit.stay,
+      own.filter((variation) => variation.field !== 'transitionSeconds'),
+    ),
     stations: circuit.stations.map(
       (station): Station => ({
         ...station,

@@ -14,7 +14,8 @@ const covered = (snapshot: RunSnapshot, second: number, ...presses: Press[]) => 
   const state = stateAt(foldEvents(lunch.timeline, events), second * 1000)
   return coverageOf(snapshot, 'll-stations', state.phase, workedOf(lunch.timeline, events, second * 1000))
 }
-const work = (turn: number) => lunch.timeline.phases.find((phase) => phase.kind === 'work' && phase.pieceId === 'll-stations' && phase.turn === turn)!
+const work = (turn: number) =>
+  lunch.timeline.phases.find((phase) => phase.kind === 'work' && phase.pieceId === 'll-stations' && phase.turn === turn)!
 const changed = (snapshot: RunSnapshot, change: RoomChange, phase: number) => {
   const result = withRoomChange(snapshot, change, phase)
   if (!result.ok) throw new Error(result.problems[0]!.message)
@@ -54,23 +55,40 @@ describe('coverage', () => {
   })
 
   it('never wrong after any sequence of pauses, skips and changes: done, to come and missed are all the stations of one’s way, each once', () => {
-    const command = fc.constantFrom('pause' as const, 'resume' as const, 'skip' as const, 'back' as const, 'repeat' as const, 'hold' as const, 'release' as const, 'undo' as const)
-    const change = fc.constantFrom<RoomChange>({ type: 'tradePlaces', one: 'oren', other: 'tove' }, { type: 'closes', pieceId: 'll-stations', station: 3 }, { type: 'arrives', id: 'late', name: 'Quill' })
+    const command = fc.constantFrom(
+      'pause' as const,
+      'resume' as const,
+      'skip' as const,
+      'back' as const,
+      'repeat' as const,
+      'hold' as const,
+      'release' as const,
+      'undo' as const,
+    )
+    const change = fc.constantFrom<RoomChange>(
+      { type: 'tradePlaces', one: 'oren', other: 'tove' },
+      { type: 'closes', pieceId: 'll-stations', station: 3 },
+      { type: 'arrives', id: 'late', name: 'Quill' },
+    )
     fc.assert(
-      fc.property(fc.array(fc.tuple(fc.integer({ min: 1, max: 120 }), command), { maxLength: 25 }), fc.option(change, { nil: undefined }), (steps, one) => {
-        let second = 5
-        const presses = steps.map(([wait, type]): Press => [(second += wait), type])
-        const events = pressed([0, 'start'], ...presses)
-        const state = stateAt(foldEvents(lunch.timeline, events), second * 1000)
-        const snapshot = one ? changed(lunch, one, state.phase.index) : lunch
-        const total = [...workedOf(lunch.timeline, events, second * 1000).values()].reduce((sum, ms) => sum + ms, 0)
-        expect(total).toBeLessThanOrEqual(second * 1000)
-        for (const each of coverageOf(snapshot, 'll-stations', state.phase, workedOf(lunch.timeline, events, second * 1000))) {
-          const all = [...each.done, ...each.toCome, ...each.missed]
-          expect(new Set(all).size).toBe(all.length)
-          if (!one) expect(all.sort((a, b) => a - b)).toEqual(stations)
-        }
-      }),
+      fc.property(
+        fc.array(fc.tuple(fc.integer({ min: 1, max: 120 }), command), { maxLength: 25 }),
+        fc.option(change, { nil: undefined }),
+        (steps, one) => {
+          let second = 5
+          const presses = steps.map(([wait, type]): Press => [(second += wait), type])
+          const events = pressed([0, 'start'], ...presses)
+          const state = stateAt(foldEvents(lunch.timeline, events), second * 1000)
+          const snapshot = one ? changed(lunch, one, state.phase.index) : lunch
+          const total = [...workedOf(lunch.timeline, events, second * 1000).values()].reduce((sum, ms) => sum + ms, 0)
+          expect(total).toBeLessThanOrEqual(second * 1000)
+          for (const each of coverageOf(snapshot, 'll-stations', state.phase, workedOf(lunch.timeline, events, second * 1000))) {
+            const all = [...each.done, ...each.toCome, ...each.missed]
+            expect(new Set(all).size).toBe(all.length)
+            if (!one) expect(all.sort((a, b) => a - b)).toEqual(stations)
+          }
+        },
+      ),
       { numRuns: 80 },
     )
   })

@@ -57,7 +57,8 @@ export function coverageOf(snapshot: RunSnapshot, pieceId: string, present: Phas
   const { phases } = snapshot.timeline
   const works = phases.filter((phase) => phase.kind === 'work' && phase.pieceId === pieceId)
   const turns = [...new Map(works.map((phase) => [keyOf(phase), phase])).values()]
-  const planned = (turn: Phase) => works.filter((phase) => keyOf(phase) === keyOf(turn)).reduce((sum, phase) => sum + phase.seconds * 1000, 0)
+  const planned = (turn: Phase) =>
+    works.filter((phase) => keyOf(phase) === keyOf(turn)).reduce((sum, phase) => sum + phase.seconds * 1000, 0)
   const states = turns.map((turn) => {
     const last = works.findLast((phase) => keyOf(phase) === keyOf(turn))!
     return { turn, done: (worked.get(keyOf(turn)) ?? 0) >= enough * planned(turn), ahead: last.index >= present.index }
@@ -68,7 +69,12 @@ export function coverageOf(snapshot: RunSnapshot, pieceId: string, present: Phas
     const done = new Set(at(states.filter((state) => state.done)))
     const toCome = new Set(at(states.filter((state) => !state.done && state.ahead)))
     const byLap = (station: number) => circuit.stations[station]?.exercises.some((exercise) => exercise.sides === 'byLap')
-    const laps = (station: number) => new Set(states.filter((state) => state.done && stationIn(snapshot, pieceId, state.turn.turn ?? 0, personId) === station).map((state) => (state.turn.lap ?? 0) % 2))
+    const laps = (station: number) =>
+      new Set(
+        states
+          .filter((state) => state.done && stationIn(snapshot, pieceId, state.turn.turn ?? 0, personId) === station)
+          .map((state) => (state.turn.lap ?? 0) % 2),
+      )
     return {
       personId,
       name,

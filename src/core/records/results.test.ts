@@ -4,14 +4,31 @@ import { compared, resultsOf } from './results'
 
 const list = listed.timeline.phases.find((phase) => phase.selfPaced)!
 const [one, two, three] = listed.people.map((person) => person.id) as [string, string, string]
-const tap = (second: number, what: 'start' | 'round' | 'finish', ...personIds: string[]): Press => [second, { type: 'tap', personIds, what }]
+const tap = (second: number, what: 'start' | 'round' | 'finish', ...personIds: string[]): Press => [
+  second,
+  { type: 'tap', personIds, what },
+]
 const ran = (...presses: Press[]) => resultsOf(listed, pressed([0, 'start'], [10, { type: 'goto', phase: list.index }], ...presses))
 
 describe('results of a run', () => {
   it('are the times, else the rounds, of who was tapped, the first first; a tap taken away is none', () => {
-    const [part, ...others] = ran(tap(20, 'start', three), tap(40, 'round', one), tap(41, 'round', two), [42, { type: 'untap', tapId: 'e4' }], tap(80, 'finish', three), tap(100, 'round', one), [200, 'finish'])
+    const [part, ...others] = ran(
+      tap(20, 'start', three),
+      tap(40, 'round', one),
+      tap(41, 'round', two),
+      [42, { type: 'untap', tapId: 'e4' }],
+      tap(80, 'finish', three),
+      tap(100, 'round', one),
+      [200, 'finish'],
+    )
     expect(others).toEqual([])
-    expect(part).toMatchObject({ name: listed.pieceNames[list.pieceId], done: [{ personId: three, words: '1:00' }, { personId: one, words: '2 rounds' }] })
+    expect(part).toMatchObject({
+      name: listed.pieceNames[list.pieceId],
+      done: [
+        { personId: three, words: '1:00' },
+        { personId: one, words: '2 rounds' },
+      ],
+    })
   })
 
   it('without taps there are none', () => {
@@ -21,8 +38,14 @@ describe('results of a run', () => {
   it('stand beside the time before in the same part, however long ago', () => {
     const latest = ran(tap(70, 'finish', one, two))
     const [first, second, third] = compared([latest, ran(tap(40, 'round', two)), ran(tap(90, 'finish', one))])
-    expect(first![0]!.done).toMatchObject([{ personId: one, words: '1:00', before: '1:20' }, { personId: two, words: '1:00', before: '1 round' }])
-    expect([second![0]!.done[0], third![0]!.done[0]]).toMatchObject([{ personId: two, words: '1 round' }, { personId: one, words: '1:20' }])
+    expect(first![0]!.done).toMatchObject([
+      { personId: one, words: '1:00', before: '1:20' },
+      { personId: two, words: '1:00', before: '1 round' },
+    ])
+    expect([second![0]!.done[0], third![0]!.done[0]]).toMatchObject([
+      { personId: two, words: '1 round' },
+      { personId: one, words: '1:20' },
+    ])
     for (const parts of [second, third]) expect(parts![0]!.done[0]).not.toHaveProperty('before')
   })
 

@@ -31,9 +31,25 @@ export function resultsOf(snapshot: RunSnapshot, events: readonly RunEvent[]): P
     if (!phase.selfPaced) return []
     const done = standingsIn(snapshot, taps, phase.index).flatMap((each) => {
       const words = doneWords(each)
-      return words === '' ? [] : [{ personId: each.personId, words, measure: { rounds: each.rounds, ...(each.finished !== undefined && { finished: each.finished }) } }]
+      return words === ''
+        ? []
+        : [
+            {
+              personId: each.personId,
+              words,
+              measure: { rounds: each.rounds, ...(each.finished !== undefined && { finished: each.finished }) },
+            },
+          ]
     })
-    return done.length === 0 ? [] : [{ key: [phase.pieceId, phase.repeat, phase.lap ?? 0, phase.turn ?? 0, phase.set ?? 0].join('/'), name: nameOf(phase, snapshot, timeline.phases), done }]
+    return done.length === 0
+      ? []
+      : [
+          {
+            key: [phase.pieceId, phase.repeat, phase.lap ?? 0, phase.turn ?? 0, phase.set ?? 0].join('/'),
+            name: nameOf(phase, snapshot, timeline.phases),
+            done,
+          },
+        ]
   })
 }
 
@@ -46,13 +62,16 @@ function nameOf(phase: Phase, { pieceNames }: RunSnapshot, phases: readonly Phas
 
 /** Whether somebody has got further: finished sooner, or at all, or else more rounds. */
 const isBetter = (one: Done['measure'], other: Done['measure']): boolean =>
-  one.finished === undefined && other.finished === undefined ? one.rounds > other.rounds : (one.finished ?? Infinity) < (other.finished ?? Infinity)
+  one.finished === undefined && other.finished === undefined
+    ? one.rounds > other.rounds
+    : (one.finished ?? Infinity) < (other.finished ?? Infinity)
 
 /** Each with what everyone did in the same part the time before, and whether it is their best yet; the latest run first. */
 export const compared = (runs: readonly PartResult[][]): PartResult[][] =>
   runs.map((parts, index) => {
     const earlier = runs.slice(index + 1).flat()
-    const before = (key: string, personId: string) => earlier.flatMap((part) => (part.key === key ? part.done : [])).filter((each) => each.personId === personId)
+    const before = (key: string, personId: string) =>
+      earlier.flatMap((part) => (part.key === key ? part.done : [])).filter((each) => each.personId === personId)
     return parts.map((part) => ({
       ...part,
       done: part.done.map((each) => {

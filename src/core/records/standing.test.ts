@@ -13,13 +13,23 @@ const at = (second: number, ...presses: Press[]) => {
   const state = stateAt(progress, second * 1000)
   return { list: standings(short, progress, state), state }
 }
-const tap = (second: number, what: 'start' | 'round' | 'finish', ...personIds: string[]): Press => [second, { type: 'tap', personIds, what }]
+const tap = (second: number, what: 'start' | 'round' | 'finish', ...personIds: string[]): Press => [
+  second,
+  { type: 'tap', personIds, what },
+]
 
 describe('standing in a self-paced part', () => {
   const [one, two, three] = people as [string, string, string]
 
   it('rounds and finishes, the first first; who begins late is timed from there', () => {
-    const { list: all } = at(110, tap(20, 'start', three), tap(40, 'round', one), tap(50, 'round', two), tap(60, 'round', two), tap(80, 'finish', three))
+    const { list: all } = at(
+      110,
+      tap(20, 'start', three),
+      tap(40, 'round', one),
+      tap(50, 'round', two),
+      tap(60, 'round', two),
+      tap(80, 'finish', three),
+    )
     expect(all.slice(0, 3)).toMatchObject([
       { personId: three, began: 10_000, finished: 60_000 },
       { personId: two, rounds: 2 },
@@ -31,7 +41,9 @@ describe('standing in a self-paced part', () => {
 
   it('a group is tapped at once; a tap is corrected; outside a list there is no standing', () => {
     expect(allFinished(at(90, tap(80, 'finish', ...people)).list)).toBe(true)
-    expect(at(90, tap(80, 'finish', one), [81, { type: 'untap', tapId: 'e2' }]).list.find((each) => each.personId === one)).not.toHaveProperty('finished')
+    expect(
+      at(90, tap(80, 'finish', one), [81, { type: 'untap', tapId: 'e2' }]).list.find((each) => each.personId === one),
+    ).not.toHaveProperty('finished')
     expect(at(30, [20, { type: 'goto', phase: 0 }]).list).toEqual([])
   })
 
@@ -43,7 +55,12 @@ describe('standing in a self-paced part', () => {
 
 describe('marks of a list', () => {
   it('hold what is computed for every fifth second', () => {
-    const uses = [12, 8, 20].map((count, index) => ({ id: `u${index}`, exerciseId: 'x', reps: { count, counted: 'total' as const }, sides: 'none' as const }))
+    const uses = [12, 8, 20].map((count, index) => ({
+      id: `u${index}`,
+      exerciseId: 'x',
+      reps: { count, counted: 'total' as const },
+      sides: 'none' as const,
+    }))
     const stay = { kind: 'task' as const, openerCount: 1, rungRestSeconds: 0, goal: 'cap' as const, capSeconds: 600 }
     const marks = listMarks(stay, uses, commonPaces)
     for (let second = 0; second <= 600; second += 5) {

@@ -20,8 +20,11 @@ export interface Standing {
 }
 
 /** Everyone in the self-paced phase that is on, the first first. Nobody outside such a phase. */
-export const standings = (snapshot: Pick<RunSnapshot, 'people'>, { taps }: Pick<Progress, 'taps'>, { phase }: Pick<RunState, 'phase'>): Standing[] =>
-  phase.selfPaced ? standingsIn(snapshot, taps, phase.index) : []
+export const standings = (
+  snapshot: Pick<RunSnapshot, 'people'>,
+  { taps }: Pick<Progress, 'taps'>,
+  { phase }: Pick<RunState, 'phase'>,
+): Standing[] => (phase.selfPaced ? standingsIn(snapshot, taps, phase.index) : [])
 
 /** The part at everyone's own pace that is on, or else the last that was. */
 export const listThatWas = ({ status, phase, timeline }: Pick<RunState, 'status' | 'phase' | 'timeline'>): Phase | undefined =>
@@ -31,15 +34,33 @@ export const listThatWas = ({ status, phase, timeline }: Pick<RunState, 'status'
 export function standingsIn({ people }: Pick<RunSnapshot, 'people'>, taps: readonly Tap[], phase: number): Standing[] {
   const here = taps.filter((tap) => tap.phase === phase)
   return people
-    .map((person) => standingOf(person, here.filter((tap) => tap.personIds.includes(person.id))))
-    .sort((a, b) => (a.finished ?? Infinity) - (b.finished ?? Infinity) || b.rounds - a.rounds || (a.last?.elapsed ?? Infinity) - (b.last?.elapsed ?? Infinity) || a.name.localeCompare(b.name))
+    .map((person) =>
+      standingOf(
+        person,
+        here.filter((tap) => tap.personIds.includes(person.id)),
+      ),
+    )
+    .sort(
+      (a, b) =>
+        (a.finished ?? Infinity) - (b.finished ?? Infinity) ||
+        b.rounds - a.rounds ||
+        (a.last?.elapsed ?? Infinity) - (b.last?.elapsed ?? Infinity) ||
+        a.name.localeCompare(b.name),
+    )
 }
 
 function standingOf({ id, name }: { id: string; name: string }, taps: readonly Tap[]): Standing {
   const began = taps.findLast((tap) => tap.what === 'start')?.elapsed ?? 0
   const end = taps.findLast((tap) => tap.what === 'finish')
   const last = taps.at(-1)
-  return { personId: id, name, rounds: taps.filter((tap) => tap.what === 'round').length, began, ...(end && { finished: end.elapsed - began }), ...(last && { last }) }
+  return {
+    personId: id,
+    name,
+    rounds: taps.filter((tap) => tap.what === 'round').length,
+    began,
+    ...(end && { finished: end.elapsed - began }),
+    ...(last && { last }),
+  }
 }
 
 /** What was tapped of somebody: the time, else the rounds; nothing before the first of them. */

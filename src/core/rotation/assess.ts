@@ -33,7 +33,8 @@ export function assess(paths: readonly (readonly number[])[], stations: number):
 }
 
 /** The least and the most of some counts; zeros for none. */
-export const rangeOf = (counts: readonly number[]): [least: number, most: number] => (counts.length === 0 ? [0, 0] : [Math.min(...counts), Math.max(...counts)])
+export const rangeOf = (counts: readonly number[]): [least: number, most: number] =>
+  counts.length === 0 ? [0, 0] : [Math.min(...counts), Math.max(...counts)]
 
 const times = (count: number) => (count === 1 ? 'once' : count === 2 ? 'twice' : `${count} times`)
 
@@ -50,7 +51,10 @@ export function coverageWords({ visits }: Assessment, who: readonly number[], ev
   const [, repeats] = rangeOf(who.map((unit) => visits[unit]!.filter((count) => count > 1).length))
   const repeated = repeats > 0 ? `, and repeats ${repeats === 1 ? 'one' : repeats}` : ''
   if (fewest === mostMissed) return { met: false, text: `${everyone} misses ${stations(fewest)}${repeated}.` }
-  return { met: false, text: `${people(missing.filter((count) => count > 0).length)} of ${who.length} miss up to ${stations(mostMissed)}${repeated}.` }
+  return {
+    met: false,
+    text: `${people(missing.filter((count) => count > 0).length)} of ${who.length} miss up to ${stations(mostMissed)}${repeated}.`,
+  }
 }
 
 /** How often those of `one` meet those of `other`, in words. */
@@ -59,7 +63,8 @@ export function meetingWords({ meetings }: Assessment, one: readonly number[], o
   const [least, most] = rangeOf(counts)
   if (least === 1 && most === 1) return { met: true, text: 'Everyone meets everyone of the other file exactly once.' }
   const met = counts.filter((count) => count > 0).length
-  if (least > 0) return { met: true, text: `Everyone meets everyone of the other file, ${least === most ? times(least) : `${least} to ${most} times`}.` }
+  if (least > 0)
+    return { met: true, text: `Everyone meets everyone of the other file, ${least === most ? times(least) : `${least} to ${most} times`}.` }
   const repeats = most > 1 ? `, some ${times(most)}` : ''
   return { met: false, text: `${met} of the ${counts.length} possible meetings happen${repeats}.` }
 }

@@ -6,7 +6,13 @@ import { rotationBy } from './rule'
 import { withChange, type Change } from './changes'
 
 const room = (rule: 'loop' | 'twoFiles', stations: number, units: number, turns: number): Rotation => {
-  const result = rotationBy({ rule }, Array.from({ length: stations }, () => ({ span: 1 as const, rest: false })), Array<number>(units).fill(1), turns, 2)
+  const result = rotationBy(
+    { rule },
+    Array.from({ length: stations }, () => ({ span: 1 as const, rest: false })),
+    Array<number>(units).fill(1),
+    turns,
+    2,
+  )
   if (!result.ok) throw new Error(result.problems[0]!.message)
   return result.value
 }
@@ -30,8 +36,18 @@ describe('changes in a running class', () => {
   })
 
   it('two who trade places go each other’s way from there, and what they lose is told', () => {
-    const { rotation, missedVisits, cost } = withChange(room('loop', 4, 4, 4), { type: 'tradePlaces', one: 0, other: 2 }, 2, 4, 1, (unit) => ['Oren', 'Tove', 'Ilse', 'Bram'][unit]!)
-    expect([rotation.paths[0], rotation.paths[2]]).toEqual([[0, 1, 0, 1], [2, 3, 2, 3]])
+    const { rotation, missedVisits, cost } = withChange(
+      room('loop', 4, 4, 4),
+      { type: 'tradePlaces', one: 0, other: 2 },
+      2,
+      4,
+      1,
+      (unit) => ['Oren', 'Tove', 'Ilse', 'Bram'][unit]!,
+    )
+    expect([rotation.paths[0], rotation.paths[2]]).toEqual([
+      [0, 1, 0, 1],
+      [2, 3, 2, 3],
+    ])
     expect(missedVisits).toHaveLength(4)
     expect(cost).toEqual(['No longer at a station: Oren at 3, Oren at 4, Ilse at 1 and 1 more.'])
   })
@@ -54,26 +70,46 @@ describe('changes in a running class', () => {
       fc.nat(30).map((station): Change => ({ type: 'opens', station })),
     )
     fc.assert(
-      fc.property(fc.constantFrom('loop' as const, 'twoFiles' as const), fc.integer({ min: 2, max: 8 }), fc.integer({ min: 1, max: 8 }), fc.integer({ min: 1, max: 16 }), fc.array(fc.tuple(change, fc.nat(16)), { maxLength: 6 }), (rule, stations, some, turns, changes) => {
-        const most = rule === 'loop' ? 1 : 2
-        let rotation = room(rule, stations, Math.min(some, stations) * most, turns)
-        let at = 0
-        for (const [raw, later] of changes) {
-          at = Math.min(turns, at + (later % 4))
-          const units = rotation.paths.length
-          const fitted: Change = 'unit' in raw ? { ...raw, unit: raw.unit % units } : 'one' in raw ? { ...raw, one: raw.one % units, other: raw.other % units } : 'station' in raw ? { ...raw, station: raw.station % stations } : raw
-          const before = rotation
-          const result = withChange(before, fitted, at, stations, most)
-          rotation = result.rotation
-          expect(rotation.paths.length).toBe(units + (fitted.type === 'arrives' ? 1 : 0))
-          rotation.turns.forEach((here) => here.forEach((there) => expect(there.length).toBeLessThanOrEqual(most)))
-          rotation.turns.forEach((here) => expect(new Set(here.flat()).size).toBe(here.flat().length))
-          before.paths.forEach((path, unit) => expect(rotation.paths[unit]!.slice(0, at)).toEqual(path.slice(0, at)))
-          const [was, now] = [assess(before.paths, stations), assess(rotation.paths, stations)]
-          const lost = before.paths.flatMap((_, unit) => (fitted.type === 'leaves' && unit === fitted.unit ? [] : was.visits[unit]!.flatMap((count, station) => (count > 0 && now.visits[unit]![station] === 0 ? [`${unit}/${station}`] : []))))
-          expect(result.missedVisits.map(({ unit, station }) => `${unit}/${station}`)).toEqual(lost)
-        }
-      }),
+      fc.property(
+        fc.constantFrom('loop' as const, 'twoFiles' as const),
+        fc.integer({ min: 2, max: 8 }),
+        fc.integer({ min: 1, max: 8 }),
+        fc.integer({ min: 1, max: 16 }),
+        fc.array(fc.tuple(change, fc.nat(16)), { maxLength: 6 }),
+        (rule, stations, some, turns, changes) => {
+          const most = rule === 'loop' ? 1 : 2
+          let rotation = room(rule, stations, Math.min(some, stations) * most, turns)
+          let at = 0
+          for (const [raw, later] of changes) {
+            at = Math.min(turns, at + (later % 4))
+            const units = rotation.paths.length
+            const fitted: Change =
+              'unit' in raw
+                ? { ...raw, unit: raw.unit % units }
+                : 'one' in raw
+                  ? { ...raw, one: raw.one % units, other: raw.other % units }
+                  : 'station' in raw
+                    ? { ...raw, station: raw.station % stations }
+                    : raw
+            const before = rotation
+            const result = withChange(before, fitted, at, stations, most)
+            rotation = result.rotation
+            expect(rotation.paths.length).toBe(units + (fitted.type === 'arrives' ? 1 : 0))
+            rotation.turns.forEach((here) => here.forEach((there) => expect(there.length).toBeLessThanOrEqual(most)))
+            rotation.turns.forEach((here) => expect(new Set(here.flat()).size).toBe(here.flat().length))
+            before.paths.forEach((path, unit) => expect(rotation.paths[unit]!.slice(0, at)).toEqual(path.slice(0, at)))
+            const [was, now] = [assess(before.paths, stations), assess(rotation.paths, stations)]
+            const lost = before.paths.flatMap((_, unit) =>
+              fitted.type === 'leaves' && unit === fitted.unit
+                ? []
+                : was.visits[unit]!.flatMap((count, station) =>
+                    count > 0 && now.visits[unit]![station] === 0 ? [`${unit}/${station}`] : [],
+                  ),
+            )
+            expect(result.missedVisits.map(({ unit, station }) => `${unit}/${station}`)).toEqual(lost)
+          }
+        },
+      ),
       { numRuns: 120 },
     )
   })

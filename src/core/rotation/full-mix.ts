@@ -9,8 +9,16 @@ import { fileGuarantees, tooManyForFiles } from './two-files'
  * number of stations but 2 and 6. For 6 there are 34 of the 36 meetings, the most there is. Fails with `noMix` for 2 and beyond 20.
  */
 export function fullMix(stations: number, people: number, turns: number): Result<Rotation> {
-  if (stations === 2) return failure(problem('noMix', 'With 2 stations there is no such mix: every station once and every partner once cannot both be had. Use the loop, or two files.', 'stations'))
-  if (stations > mostOrder) return failure(problem('noMix', `A full mix is made for up to ${mostOrder} stations. Use two files.`, 'stations'))
+  if (stations === 2)
+    return failure(
+      problem(
+        'noMix',
+        'With 2 stations there is no such mix: every station once and every partner once cannot both be had. Use the loop, or two files.',
+        'stations',
+      ),
+    )
+  if (stations > mostOrder)
+    return failure(problem('noMix', `A full mix is made for up to ${mostOrder} stations. Use two files.`, 'stations'))
   const refused = tooManyForFiles(people, stations, 1)
   if (refused) return refused
   const { one, other } = squarePair(stations)

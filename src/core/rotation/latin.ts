@@ -53,7 +53,8 @@ function developed(order: number): SquarePair {
   const rows: number[][] = []
   const holes = [0, 0, 0, 0]
   const points = columns.map((column) => column.map((value, row) => (value === undefined ? n + holes[row]!++ : value)))
-  for (const column of points) for (let shift = 0; shift < n; shift++) rows.push(column.map((value) => (value >= n ? value : (value + shift) % n)))
+  for (const column of points)
+    for (let shift = 0; shift < n; shift++) rows.push(column.map((value) => (value >= n ? value : (value + shift) % n)))
   const small = linear(3)
   for (let t = 0; t < 3; t++) for (let s = 0; s < 3; s++) rows.push([n + t, n + s, n + small.one[t]![s]!, n + small.other[t]![s]!])
   const one = square(order, () => -1)
@@ -98,7 +99,8 @@ function quasiDifferences(n: number): Column[] {
   const whole = (left: number): boolean => {
     if (left === 0) return true
     for (let a = 1; a < n; a++)
-      for (let b = 1; b < n; b++) for (let c = 1; c < n; c++) if (take([a, b, c, mod(-a - b - c)], [a + b, b + c], () => whole(left - 1))) return true
+      for (let b = 1; b < n; b++)
+        for (let c = 1; c < n; c++) if (take([a, b, c, mod(-a - b - c)], [a + b, b + c], () => whole(left - 1))) return true
     return false
   }
   holed(3)

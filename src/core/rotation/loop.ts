@@ -21,7 +21,13 @@ export function loopRotation(stations: readonly LoopStation[], groupSizes: reado
   const refused = noRoom(stations, groupSizes, places.length)
   if (refused) return refused
   const paths = groupSizes.map((_, group) => Array.from({ length: turns }, (_, turn) => places[(group + turn) % places.length]!))
-  return success({ turns: tableOf(paths, stations.length, turns), paths, mixes: false, guarantees: guaranteesOf(stations, places, groups, turns), say: sentence(stations) })
+  return success({
+    turns: tableOf(paths, stations.length, turns),
+    paths,
+    mixes: false,
+    guarantees: guaranteesOf(stations, places, groups, turns),
+    say: sentence(stations),
+  })
 }
 
 /** Why the groups have no room at the stations, in `places` of one turn each; nothing where they have. */
@@ -31,13 +37,21 @@ export function noRoom(stations: readonly LoopStation[], groupSizes: readonly nu
   if (shared > 1 && stations.some((station) => station.capacity === undefined)) {
     const each = Math.ceil(groupSizes.reduce((sum, size) => sum + size, 0) / places)
     const hint = `Groups of ${each} would fit; or add ${plural(groups - places, 'station')}, or say under Details how many people each station holds.`
-    return failure(problem('tooManyGroups', `${plural(groups, 'group')} for ${plural(places, 'place')}: not everyone has a station. ${hint}`, 'groups'))
+    return failure(
+      problem('tooManyGroups', `${plural(groups, 'group')} for ${plural(places, 'place')}: not everyone has a station. ${hint}`, 'groups'),
+    )
   }
   const most = Math.max(0, ...groupSizes) * Math.max(1, shared)
   const tight = stations.findIndex((station) => station.capacity !== undefined && station.capacity < most * station.span)
   if (tight < 0 || groups === 0) return undefined
   const { capacity, span } = stations[tight]!
-  return failure(problem('overCapacity', `Station ${tight + 1} holds ${capacity}, and ${most * span} may be there at once. Make the groups smaller or the station larger.`, `stations[${tight}].capacity`))
+  return failure(
+    problem(
+      'overCapacity',
+      `Station ${tight + 1} holds ${capacity}, and ${most * span} may be there at once. Make the groups smaller or the station larger.`,
+      `stations[${tight}].capacity`,
+    ),
+  )
 }
 
 /** How many groups share a place, and how many places nobody holds, in every turn. */
@@ -47,7 +61,15 @@ export function sharingWords(groups: number, places: number, one = 'place'): Gua
   if (empty > 0) return [{ met: true, text: `${plural(empty, `${one} stands`, `${one}s stand`)} empty in every turn.` }]
   const fewest = Math.floor(groups / places)
   const more = groups % places
-  return [{ met: true, text: more === 0 ? `${fewest} groups share every ${one}.` : `${fewest === 1 ? `Two groups share ${more === 1 ? 'one' : more} of the ${one}s` : `${fewest} or ${fewest + 1} groups share every ${one}`} in every turn.` }]
+  return [
+    {
+      met: true,
+      text:
+        more === 0
+          ? `${fewest} groups share every ${one}.`
+          : `${fewest === 1 ? `Two groups share ${more === 1 ? 'one' : more} of the ${one}s` : `${fewest} or ${fewest + 1} groups share every ${one}`} in every turn.`,
+    },
+  ]
 }
 
 function sentence(stations: readonly LoopStation[]): string {
@@ -66,10 +88,16 @@ function guaranteesOf(stations: readonly LoopStation[], places: readonly number[
   if (whole >= 1) {
     const times = whole === 1 ? 'once' : whole === 2 ? 'twice' : `${whole} times`
     const more = turns % places.length
-    result.push({ met: true, text: `Every group is at every station ${split ? 'for its full time ' : ''}${times}${more ? `, and at ${more} of them once more` : ''}.` })
+    result.push({
+      met: true,
+      text: `Every group is at every station ${split ? 'for its full time ' : ''}${times}${more ? `, and at ${more} of them once more` : ''}.`,
+    })
   } else {
     const missed = places.length - turns
-    result.push({ met: false, text: `${plural(turns, 'turn')} for ${plural(places.length, 'place')}: each group misses ${missed === 1 ? 'one' : missed}.` })
+    result.push({
+      met: false,
+      text: `${plural(turns, 'turn')} for ${plural(places.length, 'place')}: each group misses ${missed === 1 ? 'one' : missed}.`,
+    })
   }
   return [...result, ...sharingWords(groups, places.length)]
 }

@@ -40,9 +40,21 @@ export function answerRotation(request: RotationRequest): Result<RotationAnswer>
   const stations = Array.from({ length: request.stations }, () => ({ span: 1 as const, rest: false }))
   const turns = request.turns ?? request.stations
   const size = groupCount(request.groupSize)
-  const rotation = rotationBy({ rule, ...(step && { step }) }, stations, units.map((unit) => unit.length), turns, size)
+  const rotation = rotationBy(
+    { rule, ...(step && { step }) },
+    stations,
+    units.map((unit) => unit.length),
+    turns,
+    size,
+  )
   if (!rotation.ok) return rotation
   const { say, guarantees, turns: table } = rotation.value
   const recommended = recommendRule(stations, names.length, size, turns)
-  return success({ say, guarantees, recommended, groups, table: table.map((turn) => turn.map((here) => here.flatMap((unit) => units[unit]!))) })
+  return success({
+    say,
+    guarantees,
+    recommended,
+    groups,
+    table: table.map((turn) => turn.map((here) => here.flatMap((unit) => units[unit]!))),
+  })
 }

@@ -1,4 +1,7 @@
-/** Who is where: `turns[t][s]` lists the units (from 0) at station `s` (from 0) in turn `t`. A unit is a group, or a person who changes partners. */
+/**
+ * Who is where: `turns[t][s]` lists the units (from 0) at station `s` (from 0) in turn `t`. A unit is a group, or a person who
+ * changes partners.
+ */
 export interface Rotation {
   turns: number[][][]
   /** Where each unit goes: `paths[u][t]` is its station in turn `t`, or `elsewhere`. */

@@ -48,13 +48,32 @@ export type RotatingStation = Pick<Station, 'span' | 'rest' | 'capacity'>
  * The rotation of `stations` by a rule. `sizes` are people per unit: of each group for the two loops, 1 for each person for the others.
  * `size` is the group size wanted where groups are mixed. Fails in words where a rule cannot be had.
  */
-export function rotationBy({ rule, step }: RotationChoice, stations: readonly RotatingStation[], sizes: readonly number[], turns: number, size: number): Result<Rotation> {
+export function rotationBy(
+  { rule, step }: RotationChoice,
+  stations: readonly RotatingStation[],
+  sizes: readonly number[],
+  turns: number,
+  size: number,
+): Result<Rotation> {
   const count = stations.length
   if (rule === 'loop') return loopRotation(stations, sizes, turns)
-  if (stations.some((station) => station.span === 2)) return failure(problem('spanNeedsLoop', 'A station of two turns is only for the loop. Make it one turn, or use the loop.', 'rule'))
+  if (stations.some((station) => station.span === 2))
+    return failure(problem('spanNeedsLoop', 'A station of two turns is only for the loop. Make it one turn, or use the loop.', 'rule'))
   if (count < 2) return failure(problem('oneStation', 'There is one station only: nobody moves. Use the loop.', 'rule'))
-  const tight = stations.findIndex((station) => station.capacity !== undefined && station.capacity < (rule === 'mixedGroups' ? size : isMixing(rule) ? 2 * Math.ceil(sizes.length / (2 * count)) : Math.max(0, ...sizes)))
-  if (tight >= 0 && sizes.length > 0) return failure(problem('overCapacity', `Station ${tight + 1} holds ${stations[tight]!.capacity}, fewer than come to it at once.`, `stations[${tight}].capacity`))
+  const tight = stations.findIndex(
+    (station) =>
+      station.capacity !== undefined &&
+      station.capacity <
+        (rule === 'mixedGroups' ? size : isMixing(rule) ? 2 * Math.ceil(sizes.length / (2 * count)) : Math.max(0, ...sizes)),
+  )
+  if (tight >= 0 && sizes.length > 0)
+    return failure(
+      problem(
+        'overCapacity',
+        `Station ${tight + 1} holds ${stations[tight]!.capacity}, fewer than come to it at once.`,
+        `stations[${tight}].capacity`,
+      ),
+    )
   if (rule === 'loopByK') return noRoom(stations, sizes, count) ?? loopByK(count, sizes.length, turns, step ?? 1)
   if (rule === 'twoFiles') return twoFiles(count, sizes.length, turns)
   if (rule === 'hostAndTraveller') return hostAndTraveller(count, sizes.length, turns)

@@ -41,7 +41,10 @@ describe('step k round m stations', () => {
   })
 
   it('a step that does not is refused with one that does', () => {
-    expect(loopByK(8, 8, 8, 2)).toMatchObject({ ok: false, problems: [{ code: 'stepShares', message: expect.stringContaining('comes to 4 of them only. Move 1 on instead') }] })
+    expect(loopByK(8, 8, 8, 2)).toMatchObject({
+      ok: false,
+      problems: [{ code: 'stepShares', message: expect.stringContaining('comes to 4 of them only. Move 1 on instead') }],
+    })
     expect(made(loopByK(8, 8, 8, 3)).guarantees[1]).toEqual({ met: true, text: 'Every group is at every station once.' })
   })
 })
@@ -76,7 +79,11 @@ describe('two files', () => {
   })
 
   it('says what it gives and what it does not', () => {
-    expect(made(twoFiles(7, 14, 7)).guarantees.map((each) => each.text)).toEqual(['Everyone meets everyone of the other file exactly once.', 'Everyone of the first file is at every station once.', 'Everyone of the second file is at every station once.'])
+    expect(made(twoFiles(7, 14, 7)).guarantees.map((each) => each.text)).toEqual([
+      'Everyone meets everyone of the other file exactly once.',
+      'Everyone of the first file is at every station once.',
+      'Everyone of the second file is at every station once.',
+    ])
     const even = made(twoFiles(8, 16, 8))
     expect(even.say).toContain('After 4 turns the second file goes one station further, once.')
     expect(even.guarantees[2]).toEqual({ met: false, text: 'Everyone of the second file misses one station, and repeats one.' })
@@ -109,9 +116,13 @@ describe('full mix', () => {
     for (const stations of [3, 4, 5, 7, 8, 9, 10, 12]) {
       const rotation = made(fullMix(stations, 2 * stations, stations))
       const { between, visits } = counted(rotation, stations)
-      expect(between.every((count) => count === 1), String(stations)).toBe(true)
+      expect(
+        between.every((count) => count === 1),
+        String(stations),
+      ).toBe(true)
       expect(visits.flat().every((count) => count === 1)).toBe(true)
-      for (let pair = 0; pair < stations; pair++) expect([rotation.paths[2 * pair]![0], rotation.paths[2 * pair + 1]![0]]).toEqual([pair, pair])
+      for (let pair = 0; pair < stations; pair++)
+        expect([rotation.paths[2 * pair]![0], rotation.paths[2 * pair + 1]![0]]).toEqual([pair, pair])
     }
   })
 
@@ -124,7 +135,10 @@ describe('full mix', () => {
   })
 
   it('2: refused in words', () => {
-    expect(fullMix(2, 4, 2)).toMatchObject({ ok: false, problems: [{ code: 'noMix', message: expect.stringContaining('With 2 stations there is no such mix') }] })
+    expect(fullMix(2, 4, 2)).toMatchObject({
+      ok: false,
+      problems: [{ code: 'noMix', message: expect.stringContaining('With 2 stations there is no such mix') }],
+    })
   })
 })
 
@@ -164,7 +178,12 @@ describe('trios', () => {
 describe('waves', () => {
   it('each half goes through all turns, the other is elsewhere meanwhile', () => {
     const rotation = made(inWaves([2, 2, 2], 2, (sizes) => rotationBy({ rule: 'loop' }, plain(2), sizes, 2, 2)))
-    expect(rotation.turns).toEqual([[[0], [1]], [[1], [0]], [[2], []], [[], [2]]])
+    expect(rotation.turns).toEqual([
+      [[0], [1]],
+      [[1], [0]],
+      [[2], []],
+      [[], [2]],
+    ])
     expect(rotation.paths[2]).toEqual([elsewhere, elsewhere, 0, 1])
   })
 })
@@ -172,20 +191,27 @@ describe('waves', () => {
 describe('any room, any rule', () => {
   it('everyone is in one place at a time, nobody is dropped, and the words say what enumeration finds', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...Rule.options), fc.integer({ min: 1, max: 20 }), fc.integer({ min: 1, max: 60 }), fc.integer({ min: 1, max: 24 }), fc.integer({ min: 1, max: 7 }), (rule, stations, people, turns, step) => {
-        const result = rotationBy({ rule, step }, plain(stations), Array<number>(people).fill(1), turns, 3)
-        if (!result.ok) {
-          expect(result.problems[0]!.message.length).toBeGreaterThan(20)
-          return
-        }
-        const { paths, turns: table, guarantees, say } = result.value
-        expect(paths).toHaveLength(people)
-        for (let turn = 0; turn < turns; turn++) expect(table[turn]!.flat().sort((a, b) => a - b)).toEqual(orders(0, people - 1))
-        const { visits } = assess(paths, stations)
-        const full = guarantees.some(({ met, text }) => met && /^(Everyone|Every group) is at every station once\.$/.test(text))
-        if (full) expect(visits.every((of) => of.every((count) => count === 1))).toBe(true)
-        expect(say.endsWith('.')).toBe(true)
-      }),
+      fc.property(
+        fc.constantFrom(...Rule.options),
+        fc.integer({ min: 1, max: 20 }),
+        fc.integer({ min: 1, max: 60 }),
+        fc.integer({ min: 1, max: 24 }),
+        fc.integer({ min: 1, max: 7 }),
+        (rule, stations, people, turns, step) => {
+          const result = rotationBy({ rule, step }, plain(stations), Array<number>(people).fill(1), turns, 3)
+          if (!result.ok) {
+            expect(result.problems[0]!.message.length).toBeGreaterThan(20)
+            return
+          }
+          const { paths, turns: table, guarantees, say } = result.value
+          expect(paths).toHaveLength(people)
+          for (let turn = 0; turn < turns; turn++) expect(table[turn]!.flat().sort((a, b) => a - b)).toEqual(orders(0, people - 1))
+          const { visits } = assess(paths, stations)
+          const full = guarantees.some(({ met, text }) => met && /^(Everyone|Every group) is at every station once\.$/.test(text))
+          if (full) expect(visits.every((of) => of.every((count) => count === 1))).toBe(true)
+          expect(say.endsWith('.')).toBe(true)
+        },
+      ),
       { numRuns: 150 },
     )
   })
@@ -196,7 +222,21 @@ describe('a rotation asked for', () => {
 
   it('names who is where under any rule, and recommends one', () => {
     const result = answer({ people: ['Oren', 'Tove', 'Ilse', 'Bram', 'Noor', 'Jun'], stations: 3, rule: 'twoFiles' })
-    expect(result).toMatchObject({ ok: true, value: { table: [[['Oren', 'Tove'], ['Ilse', 'Bram'], ['Noor', 'Jun']], expect.anything(), expect.anything()], recommended: { rule: 'twoFiles' } } })
+    expect(result).toMatchObject({
+      ok: true,
+      value: {
+        table: [
+          [
+            ['Oren', 'Tove'],
+            ['Ilse', 'Bram'],
+            ['Noor', 'Jun'],
+          ],
+          expect.anything(),
+          expect.anything(),
+        ],
+        recommended: { rule: 'twoFiles' },
+      },
+    })
   })
 
   it('recommends what suits, with its reason', () => {
@@ -209,8 +249,14 @@ describe('a rotation asked for', () => {
   })
 
   it('refuses what cannot be had in words', () => {
-    expect(rotationBy({ rule: 'twoFiles' }, [{ span: 2, rest: false }, ...plain(3)], [1, 1], 3, 2)).toMatchObject({ ok: false, problems: [{ code: 'spanNeedsLoop' }] })
-    expect(rotationBy({ rule: 'fullMix' }, [{ span: 1, rest: false, capacity: 1 }, ...plain(3)], [1, 1, 1, 1], 3, 2)).toMatchObject({ ok: false, problems: [{ code: 'overCapacity' }] })
+    expect(rotationBy({ rule: 'twoFiles' }, [{ span: 2, rest: false }, ...plain(3)], [1, 1], 3, 2)).toMatchObject({
+      ok: false,
+      problems: [{ code: 'spanNeedsLoop' }],
+    })
+    expect(rotationBy({ rule: 'fullMix' }, [{ span: 1, rest: false, capacity: 1 }, ...plain(3)], [1, 1, 1, 1], 3, 2)).toMatchObject({
+      ok: false,
+      problems: [{ code: 'overCapacity' }],
+    })
     expect(answer({ people: 30, stations: 3, rule: 'wholeClass' })).toMatchObject({ ok: false, problems: [{ code: 'tooManyPeople' }] })
   })
 })

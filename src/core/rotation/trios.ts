@@ -11,7 +11,13 @@ type Turn = number[][]
  * both kinds of people (0 … 6 and 7 … 13), with person 14 fixed.
  */
 export function kirkman(): Turn[] {
-  const base: Turn = [[14, 0, 7], [1, 2, 4], [3, 8, 12], [5, 11, 13], [6, 9, 10]]
+  const base: Turn = [
+    [14, 0, 7],
+    [1, 2, 4],
+    [3, 8, 12],
+    [5, 11, 13],
+    [6, 9, 10],
+  ]
   const moved = (person: number, by: number) => (person === 14 ? 14 : person < 7 ? (person + by) % 7 : 7 + ((person - 7 + by) % 7))
   return Array.from({ length: 7 }, (_, by) => base.map((trio) => trio.map((person) => moved(person, by))))
 }
@@ -20,7 +26,9 @@ export function kirkman(): Turn[] {
 export function repeats(turns: readonly Turn[], people: number): number {
   const together = new Uint8Array(people * people)
   let count = 0
-  for (const turn of turns) for (const group of turn) for (const one of group) for (const other of group) if (one < other && together[one * people + other]!++ > 0) count++
+  for (const turn of turns)
+    for (const group of turn)
+      for (const one of group) for (const other of group) if (one < other && together[one * people + other]!++ > 0) count++
   return count
 }
 
@@ -75,7 +83,8 @@ function searched(people: number, sizes: number[], turns: number, seed: number):
     together[one * people + other]! += by
     together[other * people + one]! += by
   }
-  for (let turn = 0; turn < turns; turn++) seats[turn]!.forEach((person, seat) => mates(turn, seat).forEach((mate) => person < mate && add(person, mate, 1)))
+  for (let turn = 0; turn < turns; turn++)
+    seats[turn]!.forEach((person, seat) => mates(turn, seat).forEach((mate) => person < mate && add(person, mate, 1)))
   const steps = Math.min(60_000, people * turns * 400)
   for (let step = 0; step < steps && turns > 1; step++) {
     const turn = 1 + random(turns - 1)
@@ -103,15 +112,24 @@ function searched(people: number, sizes: number[], turns: number, seed: number):
   return seats.map((row) => sizes.map((_, group) => row.filter((_, seat) => groupOf[seat] === group)))
 }
 
-/** The stations of changing groups, turn by turn: each group goes where its people have been least; greedy, so coverage is told as it comes out. */
+/**
+ * The stations of changing groups, turn by turn: each group goes where its people have been least; greedy, so coverage is told as
+ * it comes out.
+ */
 function placed(turns: readonly Turn[], people: number, stations: number): number[][] {
   const visits = Array.from({ length: people }, () => Array<number>(stations).fill(0))
   const paths: number[][] = Array.from({ length: people }, () => [])
   for (const turn of turns) {
     const free = new Set(Array.from({ length: stations }, (_, station) => station))
-    const seen = (group: number[], station: number) => group.reduce((sum, person) => sum + visits[person]![station]! ** 2 * 4 + visits[person]![station]!, 0)
+    const seen = (group: number[], station: number) =>
+      group.reduce((sum, person) => sum + visits[person]![station]! ** 2 * 4 + visits[person]![station]!, 0)
     // The group with least choice first.
-    const order = turn.map((group) => group).sort((a, b) => Math.min(...b.map((person) => Math.max(...visits[person]!))) - Math.min(...a.map((person) => Math.max(...visits[person]!))))
+    const order = turn
+      .map((group) => group)
+      .sort(
+        (a, b) =>
+          Math.min(...b.map((person) => Math.max(...visits[person]!))) - Math.min(...a.map((person) => Math.max(...visits[person]!))),
+      )
     for (const group of order) {
       let best = elsewhere
       for (const station of free) if (best === elsewhere || seen(group, station) < seen(group, best)) best = station
@@ -128,13 +146,17 @@ function placed(turns: readonly Turn[], people: number, stations: number): numbe
 /** Groups of three or more, new every turn. The repeats found stand beside the fewest there can be. */
 export function mixedGroups(stations: number, people: number, turns: number, size: number): Result<Rotation> {
   const groups = Math.max(1, Math.floor(people / size))
-  if (groups > stations) return failure(problem('tooManyPeople', `${groups} groups for ${stations} stations: not everyone has a place.`, 'people'))
+  if (groups > stations)
+    return failure(problem('tooManyPeople', `${groups} groups for ${stations} stations: not everyone has a place.`, 'people'))
   const table = mixedTurns(people, size, turns)
   const paths = placed(table, people, stations)
   const count = repeats(table, people)
   const bound = repeatBound(people, size, turns)
   const everyone = paths.map((_, person) => person)
-  const text = count === 0 ? 'Nobody is with anybody twice.' : `${count} ${count === 1 ? 'pair is' : 'pairs are'} together again; ${count === bound ? 'fewer cannot be had' : `the least there could be is ${bound}`}.`
+  const text =
+    count === 0
+      ? 'Nobody is with anybody twice.'
+      : `${count} ${count === 1 ? 'pair is' : 'pairs are'} together again; ${count === bound ? 'fewer cannot be had' : `the least there could be is ${bound}`}.`
   return success({
     turns: tableOf(paths, stations, turns),
     paths,

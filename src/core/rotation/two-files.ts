@@ -11,7 +11,15 @@ export function filesOf(people: number): { first: number[]; second: number[] } {
 
 /** Refuses more people than two files have places for; several pairs may share a station. */
 export const tooManyForFiles = (people: number, stations: number, most: number): Result<never> | undefined =>
-  people > 2 * stations * most ? failure(problem('tooManyPeople', `${people} people for ${stations} stations of ${2 * most}: not everyone has a place. Add stations, or work in waves.`, 'people')) : undefined
+  people > 2 * stations * most
+    ? failure(
+        problem(
+          'tooManyPeople',
+          `${people} people for ${stations} stations of ${2 * most}: not everyone has a place. Add stations, or work in waves.`,
+          'people',
+        ),
+      )
+    : undefined
 
 /** The words every rule of two files says of what it gives. */
 export function fileGuarantees(paths: number[][], stations: number): Guarantee[] {
@@ -22,7 +30,14 @@ export function fileGuarantees(paths: number[][], stations: number): Guarantee[]
     meetingWords(found, first, second),
     coverageWords(found, first, 'Everyone of the first file'),
     ...(second.length > 0 ? [coverageWords(found, second, 'Everyone of the second file')] : []),
-    ...(found.alone > 0 ? [{ met: false, text: `${found.alone} ${found.alone === 1 ? 'time' : 'times'} somebody is at a station without a partner: the coach or a demonstrator steps in.` }] : []),
+    ...(found.alone > 0
+      ? [
+          {
+            met: false,
+            text: `${found.alone} ${found.alone === 1 ? 'time' : 'times'} somebody is at a station without a partner: the coach or a demonstrator steps in.`,
+          },
+        ]
+      : []),
   ]
 }
 
@@ -43,7 +58,10 @@ export function twoFiles(stations: number, people: number, turns: number, skip =
     const start = Math.floor(person / 2)
     return Array.from({ length: turns }, (_, turn) => (person % 2 === 0 ? at(start + turn) : at(start - turn - extra(turn))))
   })
-  const step = skip && stations % 2 === 0 && turns > half ? ` After ${half} turns the second file goes one station further, once${turns > stations ? ', and again each half lap' : ''}.` : ''
+  const step =
+    skip && stations % 2 === 0 && turns > half
+      ? ` After ${half} turns the second file goes one station further, once${turns > stations ? ', and again each half lap' : ''}.`
+      : ''
   return success({
     turns: tableOf(paths, stations, turns),
     paths,

@@ -8,11 +8,17 @@ type Pair = [number, number]
 /** Pairs of one round at their stations: `rounds[t][s]`. */
 export type Rounds = Pair[][]
 
-/** The circle: one person stays, the others move round; in `2n − 1` rounds everyone meets everyone once. Everyone but the one who stays is at each of stations 2 … n twice. */
+/**
+ * The circle: one person stays, the others move round; in `2n − 1` rounds everyone meets everyone once. Everyone but the one who
+ * stays is at each of stations 2 … n twice.
+ */
 function circle(stations: number): Rounds {
   const others = 2 * stations - 1
   return Array.from({ length: others }, (_, turn) =>
-    Array.from({ length: stations }, (_, station): Pair => (station === 0 ? [others, turn] : [(turn + station) % others, (turn - station + others) % others])),
+    Array.from(
+      { length: stations },
+      (_, station): Pair => (station === 0 ? [others, turn] : [(turn + station) % others, (turn - station + others) % others]),
+    ),
   )
 }
 
@@ -56,7 +62,9 @@ function annealed(start: Rounds, seed: number, steps: number): Rounds {
     const round = rounds[Math.floor(random() * rounds.length)]!
     const one = Math.floor(random() * stations)
     const other = (one + 1 + Math.floor(random() * (stations - 1))) % stations
-    const change = round[one]!.reduce((sum, person) => sum + gain(person, one, other), 0) + round[other]!.reduce((sum, person) => sum + gain(person, other, one), 0)
+    const change =
+      round[one]!.reduce((sum, person) => sum + gain(person, one, other), 0) +
+      round[other]!.reduce((sum, person) => sum + gain(person, other, one), 0)
     if (change > 0 && random() >= Math.exp(-change / warmth)) continue
     for (const person of round[one]!) {
       counts[person]![one]!--
@@ -73,11 +81,28 @@ function annealed(start: Rounds, seed: number, steps: number): Rounds {
 }
 
 /** For 8 pairs, found by annealing: which pair of the circle is at each station, round by round. */
-const eightPairs = ['24516703', '40132657', '45601273', '14365207', '31670542', '63207514', '27534016', '21637540', '03174562', '60512374', '06475123', '51640327', '36015724', '14573062', '41576320']
+const eightPairs = [
+  '24516703',
+  '40132657',
+  '45601273',
+  '14365207',
+  '31670542',
+  '63207514',
+  '27534016',
+  '21637540',
+  '03174562',
+  '60512374',
+  '06475123',
+  '51640327',
+  '36015724',
+  '14573062',
+  '41576320',
+]
 
 /**
  * A balanced tournament design for `2n` people at `n` stations: everyone meets everyone once, nobody more than twice at a station. The
- * circle with one exchange a round (station 1 with station `2t` or `−2t`, whichever is one) is exact unless `n` is 2 more than a multiple of 3; there 5 and 8 are exact by annealing, 8 stored, and above the best found is
+ * circle with one exchange a round (station 1 with station `2t` or `−2t`, whichever is one) is exact unless `n` is 2 more than a
+ * multiple of 3; there 5 and 8 are exact by annealing, 8 stored, and above the best found is
  * given. Exists for all n but 2 (Schellenberg, van Rees & Vanstone, Ars Combinatoria 3, 1977; from memory).
  */
 export function tournament(stations: number): Rounds {
@@ -99,15 +124,21 @@ export function tournament(stations: number): Rounds {
 
 const made = new Map<number, Rounds>()
 
-/** Everyone with everyone once, nobody over twice at a station. For as many pairs as stations; an odd one out has a turn without a partner each time. */
+/**
+ * Everyone with everyone once, nobody over twice at a station. For as many pairs as stations; an odd one out has a turn without a
+ * partner each time.
+ */
 export function wholeClass(stations: number, people: number, turns: number): Result<Rotation> {
   const pairs = Math.ceil(people / 2)
-  if (pairs > stations) return failure(problem('tooManyPeople', `${people} people for ${stations} stations of 2: not everyone has a place.`, 'people'))
+  if (pairs > stations)
+    return failure(problem('tooManyPeople', `${people} people for ${stations} stations of 2: not everyone has a place.`, 'people'))
   if (pairs < 3) return failure(problem('noMix', 'With fewer than 5 people everyone meets everyone anyway: use two files.', 'people'))
   if (pairs > 20) return failure(problem('noMix', 'The whole class is mixed for up to 40 people. Use two files.', 'people'))
   let rounds = made.get(pairs)
   if (!rounds) made.set(pairs, (rounds = tournament(pairs)))
-  const paths = Array.from({ length: people }, (_, person) => Array.from({ length: turns }, (_, turn) => rounds[turn % rounds.length]!.findIndex((pair) => pair.includes(person))))
+  const paths = Array.from({ length: people }, (_, person) =>
+    Array.from({ length: turns }, (_, turn) => rounds[turn % rounds.length]!.findIndex((pair) => pair.includes(person))),
+  )
   const { visits, meetings, alone } = assess(paths, stations)
   const [least, most] = rangeOf(meetings.flatMap((row, one) => row.filter((_, other) => other !== one)))
   const worst = rangeOf(visits.flat())[1]
@@ -121,8 +152,16 @@ export function wholeClass(stations: number, people: number, turns: number): Res
     guarantees: [
       least === 1 && most === 1
         ? { met: true, text: 'Everyone meets everyone of the class exactly once.' }
-        : { met: turns < 2 * pairs - 1 && most <= 1, text: `${met} of the ${(people * (people - 1)) / 2} possible meetings happen${most > 1 ? ', some twice' : ', none twice'}.` },
-      turns <= 2 * pairs - 1 && over === 0 ? { met: true, text: 'Nobody is more than twice at a station.' } : { met: false, text: `Somebody is ${worst} times at a station${over > 0 ? ` (${over} ${over === 1 ? 'time' : 'times'} more than twice in all, the best found)` : ''}.` },
+        : {
+            met: turns < 2 * pairs - 1 && most <= 1,
+            text: `${met} of the ${(people * (people - 1)) / 2} possible meetings happen${most > 1 ? ', some twice' : ', none twice'}.`,
+          },
+      turns <= 2 * pairs - 1 && over === 0
+        ? { met: true, text: 'Nobody is more than twice at a station.' }
+        : {
+            met: false,
+            text: `Somebody is ${worst} times at a station${over > 0 ? ` (${over} ${over === 1 ? 'time' : 'times'} more than twice in all, the best found)` : ''}.`,
+          },
       ...(alone > 0 ? [{ met: false, text: `In every turn one person has no partner: the coach or a demonstrator steps in.` }] : []),
     ],
   })

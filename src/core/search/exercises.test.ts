@@ -10,7 +10,12 @@ describe('search of exercises', () => {
   it('"core, no jump, no gear" finds just those', () => {
     const found = search('core, no jump, no gear')
     expect(found.length).toBeGreaterThan(2)
-    for (const exercise of found) expect([exercise.regions.includes('core') || exercise.name.includes('ore'), exercise.gear.length, exercise.asks.includes('jumps')]).toEqual([true, 0, false])
+    for (const exercise of found)
+      expect([
+        exercise.regions.includes('core') || exercise.name.includes('ore'),
+        exercise.gear.length,
+        exercise.asks.includes('jumps'),
+      ]).toEqual([true, 0, false])
   })
 
   it('finds by name first, then by gear, option, pattern and what is asked', () => {

@@ -45,7 +45,11 @@ export function exerciseSearch(exercises: readonly Exercise[], gearNames: Readon
   }
 }
 
-const wordsOf = (text: string): string[] => text.toLowerCase().split(/[\s,.;:()]+/).filter(Boolean)
+const wordsOf = (text: string): string[] =>
+  text
+    .toLowerCase()
+    .split(/[\s,.;:()]+/)
+    .filter(Boolean)
 
 /** The words of a query, and those after "no" or "without"; a plural finds the singular. */
 function termsOf(query: string): { wanted: string[]; unwanted: string[] } {

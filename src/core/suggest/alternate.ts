@@ -1,6 +1,9 @@
 import type { Exercise } from '../library/exercise'
 
-/** The exercises in an order in which the same first region does not come twice running, as long as the choice allows it; else in the order given. */
+/**
+ * The exercises in an order in which the same first region does not come twice running, as long as the choice allows it; else in
+ * the order given.
+ */
 export function alternateRegions(exercises: readonly Exercise[]): Exercise[] {
   const left = [...exercises]
   const ordered: Exercise[] = []

@@ -16,10 +16,19 @@ const rank = (exercise: Exercise, wanted: readonly Region[]) => {
  */
 export function warmUpExercises(exercises: readonly Exercise[], count: number, wanted: readonly Region[] = Region.options): Exercise[] {
   const easy = exercises.filter(
-    (each) => each.stance === 'standing' && each.gear.length === 0 && !each.oneSided && each.met.high <= 5 && each.impact !== 'high' && !each.asks.some((strain) => hard.has(strain)) && each.options.length > 0,
+    (each) =>
+      each.stance === 'standing' &&
+      each.gear.length === 0 &&
+      !each.oneSided &&
+      each.met.high <= 5 &&
+      each.impact !== 'high' &&
+      !each.asks.some((strain) => hard.has(strain)) &&
+      each.options.length > 0,
   )
   const pulse = easy.filter((each) => each.regions.includes('cardio'))
-  const mobile = easy.filter((each) => !each.regions.includes('cardio') && each.met.low >= 2 && each.met.high <= 3.5).sort((a, b) => rank(a, wanted) - rank(b, wanted))
+  const mobile = easy
+    .filter((each) => !each.regions.includes('cardio') && each.met.low >= 2 && each.met.high <= 3.5)
+    .sort((a, b) => rank(a, wanted) - rank(b, wanted))
   const half = Math.ceil(count / 2)
   return [...pulse.slice(0, half), ...alternateRegions(mobile)].slice(0, count)
 }

@@ -21,12 +21,17 @@ export function purposeOf(plan: Plan, circuit: Circuit): Purpose {
 /** Why an exercise serves its purpose in a class that loads `wanted`, most loaded region first. */
 export function easyReasons(exercise: Exercise, purpose: Exclude<Purpose, 'main'>, wanted: readonly Region[]): string[] {
   const where = exercise.stance === 'standing' ? 'standing' : `${exercise.stance}, so it comes last`
-  if (purpose === 'warmUp' && exercise.regions.includes('cardio')) return ['raises the pulse', ...(exercise.impact === 'high' ? [] : ['no jump'])]
+  if (purpose === 'warmUp' && exercise.regions.includes('cardio'))
+    return ['raises the pulse', ...(exercise.impact === 'high' ? [] : ['no jump'])]
   const regions = exercise.regions.filter((region) => region !== 'cardio').sort((a, b) => wanted.indexOf(a) - wanted.indexOf(b))
   const region = regions[0]
   if (!region) return [where]
   const rank = ['most', 'second most', 'third most'][wanted.indexOf(region)]
-  return [`${purpose === 'warmUp' ? 'moves' : 'stretches'} the ${region} body`.replace('core body', 'core') + (rank ? `, which the class loads ${rank}` : ''), where]
+  return [
+    `${purpose === 'warmUp' ? 'moves' : 'stretches'} the ${region} body`.replace('core body', 'core') +
+      (rank ? `, which the class loads ${rank}` : ''),
+    where,
+  ]
 }
 
 interface EasyWish {
@@ -38,7 +43,11 @@ interface EasyWish {
 }
 
 /** An exercise for each empty station of a warm-up or a cool-down, none twice. A station for which nothing is left is left out. */
-export function fillEasy(circuit: Circuit, purpose: Exclude<Purpose, 'main'>, { exercises, wanted = Region.options, seed }: EasyWish): Suggestion[] {
+export function fillEasy(
+  circuit: Circuit,
+  purpose: Exclude<Purpose, 'main'>,
+  { exercises, wanted = Region.options, seed }: EasyWish,
+): Suggestion[] {
   const used = new Set(circuit.stations.flatMap((station) => station.uses.map((use) => use.exerciseId)))
   const empty = circuit.stations.filter((station) => station.uses.length === 0 && !station.rest)
   const shuffled = exercises.filter((exercise) => !used.has(exercise.id))

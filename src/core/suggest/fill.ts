@@ -65,7 +65,14 @@ export function fillStations(circuit: Circuit, wish: FillWish): Suggestion[] {
 }
 
 function judgementsOf(exercise: Exercise, neighbours: Neighbours, chosen: readonly (Exercise | undefined)[], wish: FillWish): Judgement[] {
-  return [alternation(exercise, neighbours), gripTwice(exercise, neighbours), balance(exercise, chosen), gearThere(exercise, wish), suits(exercise, wish), height(exercise, wish)]
+  return [
+    alternation(exercise, neighbours),
+    gripTwice(exercise, neighbours),
+    balance(exercise, chosen),
+    gearThere(exercise, wish),
+    suits(exercise, wish),
+    height(exercise, wish),
+  ]
 }
 
 function alternation(exercise: Exercise, { before, after }: Neighbours): Judgement {
@@ -76,12 +83,19 @@ function alternation(exercise: Exercise, { before, after }: Neighbours): Judgeme
 
 const asksGrip = (exercise: Exercise | undefined) => exercise?.asks.includes('grip') ?? false
 
-const gripTwice = (exercise: Exercise, { before, after }: Neighbours): Judgement => ({ score: asksGrip(exercise) && (asksGrip(before) || asksGrip(after)) ? -2 : 0 })
+const gripTwice = (exercise: Exercise, { before, after }: Neighbours): Judgement => ({
+  score: asksGrip(exercise) && (asksGrip(before) || asksGrip(after)) ? -2 : 0,
+})
 
 /** Regions and patterns that are there already count less. */
 function balance(exercise: Exercise, chosen: readonly (Exercise | undefined)[]): Judgement {
   const same = (of: (each: Exercise) => string) => chosen.filter((each) => each && of(each) === of(exercise)).length
-  return { score: -1.2 * same((each) => each.regions[0]!) - 0.8 * same((each) => each.pattern) - (exercise.impact === 'high' ? chosen.filter((each) => each?.impact === 'high').length * 2 : 0) }
+  return {
+    score:
+      -1.2 * same((each) => each.regions[0]!) -
+      0.8 * same((each) => each.pattern) -
+      (exercise.impact === 'high' ? chosen.filter((each) => each?.impact === 'high').length * 2 : 0),
+  }
 }
 
 /** Enough of every kind for one group; sizes are looked at by the gear count. */
@@ -102,11 +116,18 @@ function suits(exercise: Exercise, { people }: FillWish): Judgement {
   if (!strained.every(spared)) return { score: -8 }
   const newcomers = people.filter((person) => person.level === 'newcomer').length / people.length
   const hard = (['jumps', 'floor', 'balance'] satisfies Strain[]).filter((strain) => exercise.asks.includes(strain)).length
-  const reason = strained.length > 0 ? `has an option for ${strained.map((person) => person.name).slice(0, 3).join(', ')}` : undefined
+  const reason =
+    strained.length > 0
+      ? `has an option for ${strained
+          .map((person) => person.name)
+          .slice(0, 3)
+          .join(', ')}`
+      : undefined
   return { score: (-8 * strained.length) / people.length - 3 * newcomers * hard, reason }
 }
 
-const height = (exercise: Exercise, { room }: FillWish): Judgement => (room && exercise.clearMetres !== undefined && room.ceilingMetres < exercise.clearMetres ? 'impossible' : { score: 0 })
+const height = (exercise: Exercise, { room }: FillWish): Judgement =>
+  room && exercise.clearMetres !== undefined && room.ceilingMetres < exercise.clearMetres ? 'impossible' : { score: 0 }
 
 /** What a suggested exercise asks of the body, in words. */
 export const asksInWords = (exercise: Exercise): string => exercise.asks.map((strain) => strainNames[strain]).join(', ')

@@ -38,11 +38,17 @@ function nextRung(exercise: Exercise, optionId: string | undefined, by: 1 | -1):
 }
 
 /** The mildest change that spares a strain: an option of the exercise, else another exercise of the same region. */
-function sparing(exercise: Exercise, strain: Strain, others: readonly Exercise[]): { exercise: Exercise; option?: Option | undefined } | undefined {
+function sparing(
+  exercise: Exercise,
+  strain: Strain,
+  others: readonly Exercise[],
+): { exercise: Exercise; option?: Option | undefined } | undefined {
   const order = { easier: 0, substitute: 1, harder: 2 } as const
   const option = exercise.options.filter((each) => !each.asks.includes(strain)).sort((a, b) => order[a.rung] - order[b.rung])[0]
   if (option) return { exercise, option }
-  const other = others.find((each) => each.regions[0] === exercise.regions[0] && !each.asks.includes(strain) && isMain(each) && each.gear.length === 0)
+  const other = others.find(
+    (each) => each.regions[0] === exercise.regions[0] && !each.asks.includes(strain) && isMain(each) && each.gear.length === 0,
+  )
   return other && { exercise: other }
 }
 
@@ -56,10 +62,22 @@ export function swapsFor(plan: Plan, library: Pick<HallLibrary, 'exercises'>, di
       station.uses.forEach((use) => {
         const exercise = byId.get(use.exerciseId)
         if (!exercise) return
-        const target = targetOf(exercise, use, direction, library.exercises.filter((each) => !used.has(each.id)))
+        const target = targetOf(
+          exercise,
+          use,
+          direction,
+          library.exercises.filter((each) => !used.has(each.id)),
+        )
         if (!target) return
         const where = `${pieceName(circuit)} ${index + 1}`
-        swaps.push({ useId: use.id, where, from: formOf(exercise, use.optionId).name, to: formOf(target.exercise, target.option?.id).name, exerciseId: target.exercise.id, optionId: target.option?.id })
+        swaps.push({
+          useId: use.id,
+          where,
+          from: formOf(exercise, use.optionId).name,
+          to: formOf(target.exercise, target.option?.id).name,
+          exerciseId: target.exercise.id,
+          optionId: target.option?.id,
+        })
         used.add(target.exercise.id)
       }),
     )
@@ -69,8 +87,14 @@ export function swapsFor(plan: Plan, library: Pick<HallLibrary, 'exercises'>, di
   return swaps
 }
 
-function targetOf(exercise: Exercise, use: Use, direction: Direction, others: readonly Exercise[]): { exercise: Exercise; option?: Option | undefined } | undefined {
-  if (direction !== 'harder' && direction !== 'easier') return formOf(exercise, use.optionId).asks.includes(direction) ? sparing(exercise, direction, others) : undefined
+function targetOf(
+  exercise: Exercise,
+  use: Use,
+  direction: Direction,
+  others: readonly Exercise[],
+): { exercise: Exercise; option?: Option | undefined } | undefined {
+  if (direction !== 'harder' && direction !== 'easier')
+    return formOf(exercise, use.optionId).asks.includes(direction) ? sparing(exercise, direction, others) : undefined
   // What warms up or stretches stays as it is.
   if (!isMain(exercise)) return undefined
   const next = nextRung(exercise, use.optionId, direction === 'harder' ? 1 : -1)
@@ -88,9 +112,15 @@ export function withSwaps(plan: Plan, swaps: readonly Swap[]): Plan {
     ...plan,
     parts: plan.parts.map((part) => ({
       ...part,
-      pieces: part.pieces.map((piece) => circuitsChanged(piece, (circuit) => ({ ...circuit, stations: circuit.stations.map((station) => ({ ...station, uses: station.uses.map(swapped) })) }))),
+      pieces: part.pieces.map((piece) =>
+        circuitsChanged(piece, (circuit) => ({
+          ...circuit,
+          stations: circuit.stations.map((station) => ({ ...station, uses: station.uses.map(swapped) })),
+        })),
+      ),
     })),
   }
 }
 
-export const directionWords = (direction: Direction): string => (direction === 'harder' || direction === 'easier' ? direction : `gentler: ${strainNames[direction]}`)
+export const directionWords = (direction: Direction): string =>
+  direction === 'harder' || direction === 'easier' ? direction : `gentler: ${strainNames[direction]}`

@@ -31,8 +31,14 @@ describe('suggested exercises', () => {
     const circuits = everyCircuit(plan)
     expect(circuits.map((circuit) => purposeOf(plan, circuit))).toEqual(['warmUp', 'main', 'coolDown'])
     const emptied = { ...circuits[0]!, stations: emptyStations(newId, 4) }
-    const fill = (purpose: 'warmUp' | 'coolDown', seed: number) => fillEasy(emptied, purpose, { exercises: libraryExercises, wanted: ['upper', 'lower', 'core', 'cardio'], seed })
-    expect(fill('warmUp', 1).map(({ reasons }) => reasons[0])).toEqual(['raises the pulse', 'raises the pulse', 'moves the upper body, which the class loads most', expect.stringContaining('moves the')])
+    const fill = (purpose: 'warmUp' | 'coolDown', seed: number) =>
+      fillEasy(emptied, purpose, { exercises: libraryExercises, wanted: ['upper', 'lower', 'core', 'cardio'], seed })
+    expect(fill('warmUp', 1).map(({ reasons }) => reasons[0])).toEqual([
+      'raises the pulse',
+      'raises the pulse',
+      'moves the upper body, which the class loads most',
+      expect.stringContaining('moves the'),
+    ])
     expect(fill('coolDown', 1)[0]!.reasons).toEqual(['stretches the upper body, which the class loads most', 'standing'])
     const names = (seed: number) => fill('coolDown', seed).map(({ exercise }) => exercise.id)
     expect(names(2)).toEqual(names(2))
@@ -64,7 +70,14 @@ describe('suggested exercises', () => {
 
 describe('empty stations filled', () => {
   const circuit = (count: number): Circuit => plainCircuit(newId, 'Stations', emptyStations(newId, count), intervals([40]), rotate(20, 2))
-  const wish = (more: Partial<FillWish> = {}): FillWish => ({ library, people: demoPeople.slice(0, 16), groupSize: 2, room: demoRooms[0], seed: 1, ...more })
+  const wish = (more: Partial<FillWish> = {}): FillWish => ({
+    library,
+    people: demoPeople.slice(0, 16),
+    groupSize: 2,
+    room: demoRooms[0],
+    seed: 1,
+    ...more,
+  })
 
   it('fills all, none twice, regions alternating round the loop, each with reasons', () => {
     for (const seed of [1, 2, 3, 4, 5]) {
@@ -82,7 +95,12 @@ describe('empty stations filled', () => {
     const ids = (seed: number) => fillStations(empty, wish({ seed })).map(({ exercise }) => exercise.id)
     expect(ids(3)).toEqual(ids(3))
     expect(ids(3)).not.toEqual(ids(4))
-    const half = { ...empty, stations: empty.stations.map((station, index) => (index === 2 ? { ...station, uses: [{ id: newId(), exerciseId: 'plank', sides: 'none' as const }] } : station)) }
+    const half = {
+      ...empty,
+      stations: empty.stations.map((station, index) =>
+        index === 2 ? { ...station, uses: [{ id: newId(), exerciseId: 'plank', sides: 'none' as const }] } : station,
+      ),
+    }
     const filled = fillStations(half, wish())
     expect(filled).toHaveLength(5)
     expect(filled.map(({ exercise }) => exercise.id)).not.toContain('plank')
@@ -106,7 +124,10 @@ describe('along the ladders', () => {
     expect(easier).not.toEqual(plan)
     const swaps = swapsFor(easier, library, 'harder')
     const back = withSwaps(easier, swaps)
-    const uses = (of: typeof plan) => of.parts.flatMap((part) => part.pieces.flatMap((piece) => (piece.type === 'circuit' ? piece.stations.flatMap((station) => station.uses) : [])))
+    const uses = (of: typeof plan) =>
+      of.parts.flatMap((part) =>
+        part.pieces.flatMap((piece) => (piece.type === 'circuit' ? piece.stations.flatMap((station) => station.uses) : [])),
+      )
     const changed = new Set(swapsFor(plan, library, 'easier').map((swap) => swap.useId))
     for (const use of uses(back)) if (changed.has(use.id)) expect([use.exerciseId, use.optionId]).toEqual([use.exerciseId, undefined])
   })

@@ -14,7 +14,9 @@ export function suggestedFrom(exercises: readonly Exercise[], wanted?: readonly 
 }
 
 /** The regions that the plan works, most loaded first; nothing while it has no timeline. */
-export const wantedBy = (plan: Plan, timeline: Result<Timeline>, library: HallLibrary): Region[] | undefined => (timeline.ok ? regionsByLoad(loadOf(plan, timeline.value, library, pacesOf(library))) : undefined)
+export const wantedBy = (plan: Plan, timeline: Result<Timeline>, library: HallLibrary): Region[] | undefined =>
+  timeline.ok ? regionsByLoad(loadOf(plan, timeline.value, library, pacesOf(library))) : undefined
 
 /** The same, fitted to what the plan loads. */
-export const suggestedFor = (plan: Plan, timeline: Result<Timeline>, library: HallLibrary): Suggested => suggestedFrom(library.exercises, wantedBy(plan, timeline, library))
+export const suggestedFor = (plan: Plan, timeline: Result<Timeline>, library: HallLibrary): Suggested =>
+  suggestedFrom(library.exercises, wantedBy(plan, timeline, library))

@@ -4,9 +4,17 @@ import { finishSeconds, roundsWithin, type Estimate, type Paces } from '../pace/
 import { repsWithin, tempoSeconds } from '../pace/tempo'
 import { formatSeconds, type Seconds } from '../base/units'
 
-const counts: Record<z.infer<typeof RepCount>, string> = { total: '', eachSide: ' each side', thereAndBack: ' there and back', twoCountsOne: ', two counts make one' }
+const counts: Record<z.infer<typeof RepCount>, string> = {
+  total: '',
+  eachSide: ' each side',
+  thereAndBack: ' there and back',
+  twoCountsOne: ', two counts make one',
+}
 
-/** An item of a self-paced list as it is read out: `20 push-up`, `8 lunge each side`, `0:60 plank`; `onRungs`, without the figure, which the rungs say. */
+/**
+ * An item of a self-paced list as it is read out: `20 push-up`, `8 lunge each side`, `0:60 plank`; `onRungs`, without the figure,
+ * which the rungs say.
+ */
 export function itemText(use: Use, name: string, onRungs = false): string {
   const how = ['', ...detailsOf({ ...use, reps: undefined })].join(', ')
   if (use.seconds !== undefined) return `${formatSeconds(use.seconds)} ${name.toLowerCase()}${how}`
@@ -14,13 +22,18 @@ export function itemText(use: Use, name: string, onRungs = false): string {
   return `${onRungs ? '' : `${use.reps.count} `}${name.toLowerCase()}${counts[use.reps.counted]}${how}`
 }
 
-/** How an exercise is done, beyond its name: reps and how they are called, tempo, load, effort, machine, inner cycle. `seconds` are the interval's. */
+/**
+ * How an exercise is done, beyond its name: reps and how they are called, tempo, load, effort, machine, inner cycle. `seconds` are
+ * the interval's.
+ */
 export function detailsOf(use: Use, seconds?: Seconds): string[] {
   const rep = tempoSeconds(use)
   const texts = [
     use.reps && `${use.reps.count} reps${counts[use.reps.counted]}`,
-    use.inner && `${use.inner.cycle.map((each) => `${each.count} ${each.name}`).join(' + ')}${use.inner.aim ? `, aim ${use.inner.aim} times` : ''}`,
-    use.tempo && `tempo ${use.tempo.figures.join('-')} from the ${use.tempo.from}${rep && seconds ? ` (${repsWithin(seconds, rep)} reps)` : ''}`,
+    use.inner &&
+      `${use.inner.cycle.map((each) => `${each.count} ${each.name}`).join(' + ')}${use.inner.aim ? `, aim ${use.inner.aim} times` : ''}`,
+    use.tempo &&
+      `tempo ${use.tempo.figures.join('-')} from the ${use.tempo.from}${rep && seconds ? ` (${repsWithin(seconds, rep)} reps)` : ''}`,
     use.load && `${use.load.kilograms} kg`,
     use.effort,
     use.machine,
@@ -35,10 +48,16 @@ export function paceText(stay: Task, uses: readonly Use[], paces: Paces): string
   if (stay.goal === 'finish') return `about ${rangeText(finishSeconds(stay, uses, paces))} to finish`
   const within = stay.capSeconds === undefined ? undefined : roundsWithin(stay.capSeconds, stay, uses, paces)
   if (!within) return ''
-  const aim = stay.aimRounds === undefined ? '' : stay.aimRounds > within.high ? `; ${stay.aimRounds} are out of reach` : `; the aim is ${stay.aimRounds}`
+  const aim =
+    stay.aimRounds === undefined
+      ? ''
+      : stay.aimRounds > within.high
+        ? `; ${stay.aimRounds} are out of reach`
+        : `; the aim is ${stay.aimRounds}`
   const one = rounds(within.typical) === '1'
   return `about ${rounds(within.typical)} ${one ? 'round' : 'rounds'} for most (${rounds(within.low)} to ${rounds(within.high)})${aim}`
 }
 
 /** `3:20 to 5:00, most 4:00`. */
-export const rangeText = ({ low, typical, high }: Estimate): string => `${formatSeconds(typical)} (${formatSeconds(low)} to ${formatSeconds(high)})`
+export const rangeText = ({ low, typical, high }: Estimate): string =>
+  `${formatSeconds(typical)} (${formatSeconds(low)} to ${formatSeconds(high)})`

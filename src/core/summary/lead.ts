@@ -5,4 +5,5 @@ export const leads = ':'
 export const isLead = (line: string): boolean => line.endsWith(leads)
 
 /** The lines as one. */
-export const oneLine = (lines: readonly string[]): string => lines.reduce((text, line) => (text === '' ? line : `${text}${isLead(text) ? ' ' : ' · '}${line}`), '')
+export const oneLine = (lines: readonly string[]): string =>
+  lines.reduce((text, line) => (text === '' ? line : `${text}${isLead(text) ? ' ' : ' · '}${line}`), '')

@@ -3,7 +3,13 @@ import type { Task, Use } from '../plan/plan'
 import { isLead, oneLine } from './lead'
 import { listLines } from './list-lines'
 
-const use = (exerciseId: string, more: Partial<Use> = {}): Use => ({ id: exerciseId, exerciseId, sides: 'none', reps: { count: 9, counted: 'total' }, ...more })
+const use = (exerciseId: string, more: Partial<Use> = {}): Use => ({
+  id: exerciseId,
+  exerciseId,
+  sides: 'none',
+  reps: { count: 9, counted: 'total' },
+  ...more,
+})
 const list = (more: Partial<Task>): Task => ({ kind: 'task', goal: 'finish', openerCount: 0, rungRestSeconds: 0, ...more })
 const uses = [use('squat'), use('lunge', { reps: { count: 9, counted: 'eachSide' } }), use('plank', { reps: undefined, seconds: 25 })]
 const lines = (more: Partial<Task>) => listLines(list(more), uses, (id) => id)

@@ -41,13 +41,23 @@ describe('the second says how long it takes', () => {
   })
 
   it('against the slot', () => {
-    expect([0, 90, -90].map((spare) => slotPhrase(spare, 600))).toEqual(['which fills the 10:00 slot exactly', '1:30 short of the 10:00 slot', '1:30 over the 10:00 slot'])
+    expect([0, 90, -90].map((spare) => slotPhrase(spare, 600))).toEqual([
+      'which fills the 10:00 slot exactly',
+      '1:30 short of the 10:00 slot',
+      '1:30 over the 10:00 slot',
+    ])
   })
 })
 
 describe('words for the room', () => {
   it('a word for each kind of phase', () => {
-    const kinds = [{ kind: 'work' }, { kind: 'transition' }, { kind: 'rest' }, { kind: 'unplanned' }, { kind: 'pause', pause: 'swap' }] as const
+    const kinds = [
+      { kind: 'work' },
+      { kind: 'transition' },
+      { kind: 'rest' },
+      { kind: 'unplanned' },
+      { kind: 'pause', pause: 'swap' },
+    ] as const
     expect(kinds.map((phase) => phaseWord({ moves: false, ...phase }))).toEqual(['Work', 'Move on', 'Rest', 'Free', 'Swap'])
   })
 

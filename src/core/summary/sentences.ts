@@ -37,7 +37,8 @@ const isPlainName = (name: string) => ['stations', 'together', 'meanwhile'].incl
 
 function circuitPhrase(circuit: Circuit): string {
   const shortList = shortListSeconds(circuit)
-  if (circuit.name && !isPlainName(circuit.name) && shortList !== undefined) return `${formatSeconds(shortList)} ${circuit.name.toLowerCase()}`
+  if (circuit.name && !isPlainName(circuit.name) && shortList !== undefined)
+    return `${formatSeconds(shortList)} ${circuit.name.toLowerCase()}`
   const { stay } = circuit
   if (stay.kind === 'task' && circuit.stations.length === 1 && circuit.laps === 1) {
     const name = (circuit.name ?? 'list').toLowerCase()
@@ -57,9 +58,16 @@ function circuitPhrase(circuit: Circuit): string {
 function shortListSeconds(circuit: Circuit): number | undefined {
   const { stay, transition, stations } = circuit
   if (circuit.travel !== 'together' || circuit.laps !== 1 || stay.kind !== 'intervals' || circuit.vary.length > 0) return undefined
-  if (transition.seconds > 0 || stay.gapSeconds > 0 || stay.sets > 1 || stations.some((station) => station.stay || station.skipLaps.length > 0)) return undefined
+  if (
+    transition.seconds > 0 ||
+    stay.gapSeconds > 0 ||
+    stay.sets > 1 ||
+    stations.some((station) => station.stay || station.skipLaps.length > 0)
+  )
+    return undefined
   let seconds = 0
-  for (const station of stations) stay.workSeconds.forEach((work, position) => (seconds += work * (station.uses[position]?.sides === 'ownInterval' ? 2 : 1)))
+  for (const station of stations)
+    stay.workSeconds.forEach((work, position) => (seconds += work * (station.uses[position]?.sides === 'ownInterval' ? 2 : 1)))
   return seconds
 }
 
@@ -67,7 +75,8 @@ function workPhrase(circuit: Circuit): string {
   const { stay, transition } = circuit
   const breakWord = circuit.travel === 'rotate' ? 'to move' : transition.how === 'active' ? 'to cross' : 'to rest'
   const move = transition.seconds > 0 ? ` and ${formatSeconds(transition.seconds)} ${breakWord}` : ''
-  if (stay.kind === 'task') return stay.capSeconds ? `self-paced, ${formatSeconds(stay.capSeconds)} each${move}` : `self-paced to the finish${move}`
+  if (stay.kind === 'task')
+    return stay.capSeconds ? `self-paced, ${formatSeconds(stay.capSeconds)} each${move}` : `self-paced to the finish${move}`
   const works = stay.workSeconds.map(formatSeconds).join(' + ')
   const sets = stay.sets > 1 ? `${stay.sets} sets of ` : ''
   const gap = stay.gapSeconds > 0 ? ` with ${formatSeconds(stay.gapSeconds)} gaps` : ''

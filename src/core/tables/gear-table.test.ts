@@ -19,10 +19,12 @@ describe('weights', () => {
   })
 
   it('what is typed in pounds is shown as it was typed, stored once in kilograms', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 2000 }), (halfPounds) => {
-      const typed = `${halfPounds / 2} lb`
-      expect(showWeight(readWeight(typed, 'kg')!, 'lb')).toBe(typed)
-    }))
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 2000 }), (halfPounds) => {
+        const typed = `${halfPounds / 2} lb`
+        expect(showWeight(readWeight(typed, 'kg')!, 'lb')).toBe(typed)
+      }),
+    )
   })
 
   it('nothing else is a weight: zero, none, a tonne and more, words', () => {
@@ -32,14 +34,28 @@ describe('weights', () => {
 
 describe('a table of gear', () => {
   it('comes back through CSV as it was (RFC 4180, read by papaparse)', () => {
-    const odd: GearKind[] = [...demoGear, { id: 'odd', name: 'Ball, "soft"', form: 'single', roomId: 'drying-loft', sizes: [{ id: 'a', label: 'größer', owned: 4, broken: 1, lent: 2 }] }]
-    const [headings, ...rows] = Papa.parse<string[]>(Papa.unparse([[...gearColumns], ...gearRows(odd, hall)])).data as [string[], ...string[][]]
+    const odd: GearKind[] = [
+      ...demoGear,
+      {
+        id: 'odd',
+        name: 'Ball, "soft"',
+        form: 'single',
+        roomId: 'drying-loft',
+        sizes: [{ id: 'a', label: 'größer', owned: 4, broken: 1, lent: 2 }],
+      },
+    ]
+    const [headings, ...rows] = Papa.parse<string[]>(Papa.unparse([[...gearColumns], ...gearRows(odd, hall)])).data as [
+      string[],
+      ...string[][],
+    ]
     const read = readGear(rows, matchColumns(headings, likelyGearColumns, 'kind'), newId, hall)
     const values = read.map((row) => ('value' in row ? row.value : expect.unreachable(row.wrong)))
     expect(mergedKinds(values, odd, newId)).toEqual(odd.map((kind) => ({ ...kind, sizes: kind.sizes })))
     // Without the hall's own kinds they are new, in the same numbers.
     const fresh = mergedKinds(values, [], newId)
-    expect(fresh.map((kind) => [kind.name, kind.form, kind.sizes.map((size) => [size.kilograms, size.owned])])).toEqual(odd.map((kind) => [kind.name, kind.form, kind.sizes.map((size) => [size.kilograms, size.owned])]))
+    expect(fresh.map((kind) => [kind.name, kind.form, kind.sizes.map((size) => [size.kilograms, size.owned])])).toEqual(
+      odd.map((kind) => [kind.name, kind.form, kind.sizes.map((size) => [size.kilograms, size.owned])]),
+    )
     for (const kind of fresh) expect(GearKind.safeParse(kind).success).toBe(true)
   })
 
@@ -70,7 +86,15 @@ describe('a table of gear', () => {
 })
 
 describe('what can be used', () => {
-  const kinds: GearKind[] = [{ id: 'k', name: 'Kettlebell', form: 'single', roomId: 'kiln-floor', sizes: [{ id: 'a', label: '', kilograms: 8, owned: 5, broken: 1, lent: 2 }] }]
+  const kinds: GearKind[] = [
+    {
+      id: 'k',
+      name: 'Kettlebell',
+      form: 'single',
+      roomId: 'kiln-floor',
+      sizes: [{ id: 'a', label: '', kilograms: 8, owned: 5, broken: 1, lent: 2 }],
+    },
+  ]
   it('is what is whole, there, and in this room', () => {
     const ownedIn = (roomId: string) => usableIn(kinds, roomId)[0]!.sizes[0]!.owned
     expect([ownedIn('kiln-floor'), ownedIn('drying-loft')]).toEqual([2, 0])

@@ -32,10 +32,20 @@ interface GearTableHall {
   unit: WeightUnit
 }
 
-const formByWord = new Map(GearForm.options.flatMap((form): [string, GearForm][] => [[form, form], [gearFormNames[form], form]]))
+const formByWord = new Map(
+  GearForm.options.flatMap((form): [string, GearForm][] => [
+    [form, form],
+    [gearFormNames[form], form],
+  ]),
+)
 
 /** Reads rows as sizes of gear, each with what is wrong in words. A weight without a unit is in the hall's. */
-export function readGear(rows: readonly (readonly string[])[], match: ColumnMatch<GearColumn>, newId: () => string, { rooms, unit }: GearTableHall): TableRow<GearRow>[] {
+export function readGear(
+  rows: readonly (readonly string[])[],
+  match: ColumnMatch<GearColumn>,
+  newId: () => string,
+  { rooms, unit }: GearTableHall,
+): TableRow<GearRow>[] {
   const seen = new Set<string>()
   return readRows<GearColumn, GearRow>(rows, match, (cell) => {
     const kindName = cell('kind')
@@ -54,26 +64,41 @@ export function readGear(rows: readonly (readonly string[])[], match: ColumnMatc
     const label = kilograms === undefined ? cell('size') : ''
     const key = `${kindName.toLowerCase()}/${label.toLowerCase()}/${kilograms ?? ''}`
     if (seen.has(key)) return { wrong: `this size of ${kindName} comes twice: put the number in one row` }
-    const size = read(GearSize, { id: newId(), label, owned, ...(kilograms !== undefined && { kilograms }), ...(broken > 0 && { broken }), ...(lent > 0 && { lent }) })
+    const size = read(GearSize, {
+      id: newId(),
+      label,
+      owned,
+      ...(kilograms !== undefined && { kilograms }),
+      ...(broken > 0 && { broken }),
+      ...(lent > 0 && { lent }),
+    })
     if (!size.ok) return { wrong: size.problems[0]!.message }
     seen.add(key)
     return { value: { kindName, form, roomId: room?.id, size: size.value } }
   })
 }
 
-const sameSize = (one: GearSize, other: GearSize) => (one.kilograms === undefined ? other.kilograms === undefined && one.label.toLowerCase() === other.label.toLowerCase() : one.kilograms === other.kilograms)
+const sameSize = (one: GearSize, other: GearSize) =>
+  one.kilograms === undefined
+    ? other.kilograms === undefined && one.label.toLowerCase() === other.label.toLowerCase()
+    : one.kilograms === other.kilograms
 
 /**
- * The kinds that the rows make or change. A kind of the same name is changed: sizes it has get the new numbers and keep their ids, so that people's
+ * The kinds that the rows make or change. A kind of the same name is changed: sizes it has get the new numbers and keep their
+ * ids, so that people's
  * usual sizes still hold; sizes that the rows do not name stay.
  */
 export function mergedKinds(rows: readonly GearRow[], kinds: readonly GearKind[], newId: () => string): GearKind[] {
   const changed = new Map<string, GearKind>()
   for (const { kindName, form, roomId, size } of rows) {
     const key = kindName.toLowerCase()
-    const before = changed.get(key) ?? kinds.find((kind) => kind.name.toLowerCase() === key) ?? { id: newId(), name: kindName, form, sizes: [] }
+    const before = changed.get(key) ??
+      kinds.find((kind) => kind.name.toLowerCase() === key) ?? { id: newId(), name: kindName, form, sizes: [] }
     const at = before.sizes.findIndex((each) => sameSize(each, size))
-    const sizes = at < 0 ? [...before.sizes, size] : before.sizes.map((each, index) => (index === at ? { ...size, id: each.id, label: each.label } : each))
+    const sizes =
+      at < 0
+        ? [...before.sizes, size]
+        : before.sizes.map((each, index) => (index === at ? { ...size, id: each.id, label: each.label } : each))
     const { roomId: _, ...rest } = before
     changed.set(key, { ...rest, form, ...(roomId && { roomId }), sizes })
   }

@@ -15,14 +15,32 @@ const parse = (text: string) => Papa.parse<string[]>(text, { skipEmptyLines: tru
 describe('a table of people', () => {
   it('comes back through CSV as it was: quotes, commas, line breaks and umlauts too (RFC 4180, read by papaparse)', () => {
     const [first, second] = demoPeople
-    const odd = [...demoPeople, { ...first!, id: 'odd', name: 'Jörg "der, Lange"', goEasyNote: 'says:\r\n"left, not right"', keepWith: [second!.id], keepApart: [first!.id] }]
+    const odd = [
+      ...demoPeople,
+      {
+        ...first!,
+        id: 'odd',
+        name: 'Jörg "der, Lange"',
+        goEasyNote: 'says:\r\n"left, not right"',
+        keepWith: [second!.id],
+        keepApart: [first!.id],
+      },
+    ]
     const text = `\ufeff${Papa.unparse([[...peopleColumns], ...peopleRows(odd, { people: odd, gear: demoGear })])}`
     const [headings, ...rows] = parse(text) as [string[], ...string[][]]
     const read = readPeople(rows, headed(headings), newId, nobody)
     const people = read.map((row) => ('value' in row ? row.value : row.wrong))
     const idOf = new Map(odd.map((person, index) => [person.id, (people[index] as Person).id]))
     const fresh = (ids: string[] | undefined) => ids?.map((id) => idOf.get(id))
-    expect(people).toEqual(odd.map(({ keepWith, keepApart, ...person }) => ({ ...person, id: expect.any(String), goEasyNote: person.goEasyNote.replace('\r\n', '\n'), ...(keepWith && { keepWith: fresh(keepWith) }), ...(keepApart && { keepApart: fresh(keepApart) }) })))
+    expect(people).toEqual(
+      odd.map(({ keepWith, keepApart, ...person }) => ({
+        ...person,
+        id: expect.any(String),
+        goEasyNote: person.goEasyNote.replace('\r\n', '\n'),
+        ...(keepWith && { keepWith: fresh(keepWith) }),
+        ...(keepApart && { keepApart: fresh(keepApart) }),
+      })),
+    )
   })
 
   it('guesses the columns of another table by their headings', () => {
@@ -31,7 +49,16 @@ describe('a table of people', () => {
   })
 
   it('tells what is wrong with a row, by its line, and takes the others', () => {
-    const rows = [['Ada', 'new', 'knee; low back', ''], ['Bo', 'expert', '', ''], ['Cy', '', 'elbow', ''], ['', '', '', ''], ['', 'new', '', 'x'], ['ada', '', '', ''], ['Di', '', '', '', 'anvil 4 kg'], ['Ed', '', '', '', '', 'Nobody']]
+    const rows = [
+      ['Ada', 'new', 'knee; low back', ''],
+      ['Bo', 'expert', '', ''],
+      ['Cy', '', 'elbow', ''],
+      ['', '', '', ''],
+      ['', 'new', '', 'x'],
+      ['ada', '', '', ''],
+      ['Di', '', '', '', 'anvil 4 kg'],
+      ['Ed', '', '', '', '', 'Nobody'],
+    ]
     const read = readPeople(rows, { name: 0, level: 1, 'easy on': 2, note: 3, takes: 4, 'keep with': 5 }, newId, nobody)
     expect(read[0]).toMatchObject({ line: 2, value: { name: 'Ada', level: 'newcomer', goEasy: ['knee', 'lowBack'] } })
     expect(read.slice(1).map((row) => [row.line, 'wrong' in row && row.wrong])).toEqual([

@@ -26,14 +26,29 @@ export interface PeopleTableHall {
   gear: readonly GearKind[]
 }
 
-const levels: Record<string, Level> = { '': 'regular', newcomer: 'newcomer', new: 'newcomer', beginner: 'newcomer', regular: 'regular', mixed: 'regular', trained: 'trained', advanced: 'trained' }
+const levels: Record<string, Level> = {
+  '': 'regular',
+  newcomer: 'newcomer',
+  new: 'newcomer',
+  beginner: 'newcomer',
+  regular: 'regular',
+  mixed: 'regular',
+  trained: 'trained',
+  advanced: 'trained',
+}
 
-const strainByWord = new Map(Strain.options.flatMap((strain): [string, Strain][] => [[strain.toLowerCase(), strain], [strainNames[strain].toLowerCase(), strain]]))
+const strainByWord = new Map(
+  Strain.options.flatMap((strain): [string, Strain][] => [
+    [strain.toLowerCase(), strain],
+    [strainNames[strain].toLowerCase(), strain],
+  ]),
+)
 
 const sizeWords = (kind: GearKind, label: string) => `${kind.name} ${label}`.trim().toLowerCase().replaceAll(/\s+/g, ' ')
 
 /** Every size of the hall's gear by how it is called: `dumbbell 4 kg`. */
-const sizesByWord = (gear: readonly GearKind[]) => new Map(gear.flatMap((kind) => kind.sizes.map((size) => [sizeWords(kind, size.label), { kindId: kind.id, sizeId: size.id }] as const)))
+const sizesByWord = (gear: readonly GearKind[]) =>
+  new Map(gear.flatMap((kind) => kind.sizes.map((size) => [sizeWords(kind, size.label), { kindId: kind.id, sizeId: size.id }] as const)))
 
 interface Draft {
   person: Person
@@ -45,27 +60,48 @@ interface Draft {
  * Reads rows as people, each with what is wrong in words. Names that the hall knows or that come twice are told; those to keep with or
  * apart may be of the hall or of the table.
  */
-export function readPeople(rows: readonly (readonly string[])[], match: ColumnMatch<PeopleColumn>, newId: () => string, hall: PeopleTableHall): TableRow<Person>[] {
+export function readPeople(
+  rows: readonly (readonly string[])[],
+  match: ColumnMatch<PeopleColumn>,
+  newId: () => string,
+  hall: PeopleTableHall,
+): TableRow<Person>[] {
   const seen = new Set(hall.people.map((person) => person.name.toLowerCase()))
   const sizes = sizesByWord(hall.gear)
   const drafts = readRows<PeopleColumn, Draft>(rows, match, (cell) => {
     const name = cell('name')
     const level = levels[cell('level').toLowerCase()]
     if (!level) return { wrong: `level "${cell('level')}" must be newcomer, regular or trained` }
-    const words = cell('easy on').split(/[;,/]+/).map((word) => word.trim().toLowerCase()).filter(Boolean)
+    const words = cell('easy on')
+      .split(/[;,/]+/)
+      .map((word) => word.trim().toLowerCase())
+      .filter(Boolean)
     const unknown = words.find((word) => !strainByWord.has(word))
     if (unknown) return { wrong: `"${unknown}" is nothing one can go easy on here: ${Object.values(strainNames).join(', ')}` }
     const taken = entriesOf(cell('takes')).map((text) => ({ text, size: sizes.get(text.toLowerCase().replaceAll(/\s+/g, ' ')) }))
     const noSize = taken.find((each) => !each.size)
-    if (noSize) return { wrong: `"${noSize.text}" is no gear of this hall in a size${sizes.size > 0 ? `, such as "${[...sizes.keys()][0]}"` : ''}` }
+    if (noSize)
+      return { wrong: `"${noSize.text}" is no gear of this hall in a size${sizes.size > 0 ? `, such as "${[...sizes.keys()][0]}"` : ''}` }
     const loads = Object.fromEntries(taken.map(({ size }) => [size!.kindId, size!.sizeId]))
-    const result = read(Person, { id: newId(), name, level, goEasy: [...new Set(words.map((word) => strainByWord.get(word)!))], goEasyNote: cell('note'), loads })
+    const result = read(Person, {
+      id: newId(),
+      name,
+      level,
+      goEasy: [...new Set(words.map((word) => strainByWord.get(word)!))],
+      goEasyNote: cell('note'),
+      loads,
+    })
     if (!result.ok) return { wrong: result.problems[0]!.message }
     if (seen.has(name.toLowerCase())) return { wrong: `${name} is there already: give one of them a second letter` }
     seen.add(name.toLowerCase())
     return { value: { person: result.value, keepWith: entriesOf(cell('keep with')), keepApart: entriesOf(cell('keep apart')) } }
   })
-  const ids = new Map([...hall.people, ...drafts.flatMap((row) => ('value' in row ? [row.value.person] : []))].map((person) => [person.name.toLowerCase(), person.id]))
+  const ids = new Map(
+    [...hall.people, ...drafts.flatMap((row) => ('value' in row ? [row.value.person] : []))].map((person) => [
+      person.name.toLowerCase(),
+      person.id,
+    ]),
+  )
   return drafts.map(({ line, text, ...row }): TableRow<Person> => ({ line, text, ...('wrong' in row ? row : withWishes(row.value, ids)) }))
 }
 
@@ -74,7 +110,13 @@ function withWishes({ person, keepWith, keepApart }: Draft, ids: ReadonlyMap<str
   const stranger = [...keepWith, ...keepApart].find((name) => !ids.has(name.toLowerCase()))
   if (stranger) return { wrong: `${stranger}, to be kept with or apart, is neither in the hall nor in this table` }
   const idsOf = (names: string[]) => names.map((name) => ids.get(name.toLowerCase())!)
-  return { value: { ...person, ...(keepWith.length > 0 && { keepWith: idsOf(keepWith) }), ...(keepApart.length > 0 && { keepApart: idsOf(keepApart) }) } }
+  return {
+    value: {
+      ...person,
+      ...(keepWith.length > 0 && { keepWith: idsOf(keepWith) }),
+      ...(keepApart.length > 0 && { keepApart: idsOf(keepApart) }),
+    },
+  }
 }
 
 /** The roster as rows under `peopleColumns`, to be read again by `readPeople`. */
@@ -84,8 +126,23 @@ export function peopleRows(people: readonly Person[], { people: everybody, gear 
     gear
       .flatMap((kind) => kind.sizes.flatMap((size) => (loads[kind.id] === size.id ? [`${kind.name} ${size.label}`.trim()] : [])))
       .join('; ')
-  return people.map((person) => [person.name, person.level, person.goEasy.map((strain) => strainNames[strain]).join('; '), person.goEasyNote, takes(person), names(person.keepWith), names(person.keepApart)])
+  return people.map((person) => [
+    person.name,
+    person.level,
+    person.goEasy.map((strain) => strainNames[strain]).join('; '),
+    person.goEasyNote,
+    takes(person),
+    names(person.keepWith),
+    names(person.keepApart),
+  ])
 }
 
 /** A list as it is pasted, one name to a line or between commas: the names, trimmed, each once. */
-export const pastedNames = (text: string): string[] => [...new Set(text.split(/[\n,;]+/).map((name) => name.trim()).filter(Boolean))]
+export const pastedNames = (text: string): string[] => [
+  ...new Set(
+    text
+      .split(/[\n,;]+/)
+      .map((name) => name.trim())
+      .filter(Boolean),
+  ),
+]

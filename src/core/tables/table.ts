@@ -7,7 +7,11 @@ export type ColumnMatch<Column extends string> = Partial<Record<Column, number>>
 export type TableRow<Value> = { line: number; text: string } & ({ value: Value } | { wrong: string })
 
 /** Guesses which column is which by its heading; the first column is `main` if no heading says so. */
-export function matchColumns<Column extends string>(headings: readonly string[], likely: Readonly<Record<Column, RegExp>>, main: Column): ColumnMatch<Column> {
+export function matchColumns<Column extends string>(
+  headings: readonly string[],
+  likely: Readonly<Record<Column, RegExp>>,
+  main: Column,
+): ColumnMatch<Column> {
   const match: ColumnMatch<Column> = {}
   for (const column of Object.keys(likely) as Column[]) {
     const at = headings.findIndex((heading, index) => likely[column].test(heading) && !Object.values(match).includes(index))
@@ -29,9 +33,22 @@ export function readRows<Column extends string, Value>(
       const at: number | undefined = match[column]
       return at === undefined ? '' : (cells[at] ?? '').replace(/\r\n?/g, '\n').trim()
     }
-    return [{ line: index + 2, text: cells.map((each) => each.trim()).filter(Boolean).join(', '), ...take(cell) }]
+    return [
+      {
+        line: index + 2,
+        text: cells
+          .map((each) => each.trim())
+          .filter(Boolean)
+          .join(', '),
+        ...take(cell),
+      },
+    ]
   })
 }
 
 /** The entries of a cell that holds several, between semicolons. */
-export const entriesOf = (cell: string): string[] => cell.split(';').map((entry) => entry.trim()).filter(Boolean)
+export const entriesOf = (cell: string): string[] =>
+  cell
+    .split(';')
+    .map((entry) => entry.trim())
+    .filter(Boolean)

@@ -16,7 +16,12 @@ const refusal = (input: PlanInput) => {
   return result.ok ? undefined : result.problems[0]
 }
 
-const withPieces = (...pieces: PlanInput['parts'][number]['pieces']): PlanInput => ({ id: 'p', name: 'P', slotSeconds: 600, parts: [{ id: 'a', pieces }] })
+const withPieces = (...pieces: PlanInput['parts'][number]['pieces']): PlanInput => ({
+  id: 'p',
+  name: 'P',
+  slotSeconds: 600,
+  parts: [{ id: 'a', pieces }],
+})
 
 type Piece = PlanInput['parts'][number]['pieces'][number]
 type Circuit = Extract<Piece, { type: 'circuit' }>
@@ -46,7 +51,11 @@ describe('shapes of class, common practice', () => {
   })
 
   it('8 × (20 s + 10 s) is 4 minutes (Tabata et al., Med Sci Sports Exerc 28(10), 1996; memory)', () => {
-    expect(compiled(withPieces(simple({ travel: 'together', laps: 4, transition: { seconds: 10 }, stay: { kind: 'intervals', workSeconds: [20] } }))).total).toBe(240)
+    expect(
+      compiled(
+        withPieces(simple({ travel: 'together', laps: 4, transition: { seconds: 10 }, stay: { kind: 'intervals', workSeconds: [20] } })),
+      ).total,
+    ).toBe(240)
   })
 })
 
@@ -70,12 +79,25 @@ describe('breaks', () => {
   })
 
   it('the rest between repeats merges with the pause that ends the part', () => {
-    const plan: PlanInput = { id: 'p', name: 'P', slotSeconds: 600, parts: [{ id: 'a', repeat: 2, restBetweenSeconds: 40, pieces: [simple({ lastGap: 'drop' }), pause('water', 30)] }] }
+    const plan: PlanInput = {
+      id: 'p',
+      name: 'P',
+      slotSeconds: 600,
+      parts: [{ id: 'a', repeat: 2, restBetweenSeconds: 40, pieces: [simple({ lastGap: 'drop' }), pause('water', 30)] }],
+    }
     expect(shorthand(compiled(plan).phases)).toEqual(['w30', 't10', 'w30', 'r40', 'w30', 't10', 'w30', 'p30'])
   })
 
   it('a dropped last gap goes, and only that', () => {
-    expect(shorthand(compiled(withPieces(simple({ laps: 2, lastGap: 'drop', lapRestSeconds: 20 }))).phases)).toEqual(['w30', 't10', 'w30', 'r20', 'w30', 't10', 'w30'])
+    expect(shorthand(compiled(withPieces(simple({ laps: 2, lastGap: 'drop', lapRestSeconds: 20 }))).phases)).toEqual([
+      'w30',
+      't10',
+      'w30',
+      'r20',
+      'w30',
+      't10',
+      'w30',
+    ])
   })
 
   it('nobody moves at a single station', () => {
@@ -86,7 +108,9 @@ describe('breaks', () => {
 describe('details', () => {
   it('half of an odd number: the longer half first', () => {
     const station = { id: 's1', uses: [{ id: 'u', exerciseId: 'x', sides: 'half' as const }] }
-    expect(compiled(withPieces(simple({ stations: [station], stay: { kind: 'intervals', workSeconds: [45] } }))).phases[0]!.changeAt).toBe(23)
+    expect(compiled(withPieces(simple({ stations: [station], stay: { kind: 'intervals', workSeconds: [45] } }))).phases[0]!.changeAt).toBe(
+      23,
+    )
   })
 
   it('sides by lap alternate', () => {
@@ -99,7 +123,10 @@ describe('details', () => {
     const { phases, total } = compiled(withPieces(simple({ withinSeconds: 120 })))
     expect(shorthand(phases)).toEqual(['w30', 't10', 'w30', 't10', 'u40'])
     expect(total).toBe(120)
-    expect(refusal(withPieces(simple({ withinSeconds: 79 })))).toMatchObject({ code: 'overWindow', field: 'parts[0].pieces[0].withinSeconds' })
+    expect(refusal(withPieces(simple({ withinSeconds: 79 })))).toMatchObject({
+      code: 'overWindow',
+      field: 'parts[0].pieces[0].withinSeconds',
+    })
   })
 
   it('a station of span 2 takes two turns of the loop', () => {
@@ -107,29 +134,70 @@ describe('details', () => {
   })
 
   it('turns may end in the middle of a lap; a lap rest falls only between laps', () => {
-    expect(shorthand(compiled(withPieces(simple({ laps: undefined, turns: 3, lapRestSeconds: 25 }))).phases)).toEqual(['w30', 't10', 'w30', 'r25', 'w30', 't10'])
+    expect(shorthand(compiled(withPieces(simple({ laps: undefined, turns: 3, lapRestSeconds: 25 }))).phases)).toEqual([
+      'w30',
+      't10',
+      'w30',
+      'r25',
+      'w30',
+      't10',
+    ])
   })
 
   it('what varies by lap stands over what varies by repeat', () => {
-    const varied = simple({ laps: 2, lastGap: 'drop', transition: { seconds: 0 }, stations: [{ id: 's1' }], vary: [{ at: 1, id: 'c', field: 'workSeconds', value: [7] }] })
-    const plan: PlanInput = { id: 'p', name: 'P', slotSeconds: 600, parts: [{ id: 'a', repeat: 2, vary: [{ at: 1, id: 'c', field: 'workSeconds', value: [5] }], pieces: [varied] }] }
+    const varied = simple({
+      laps: 2,
+      lastGap: 'drop',
+      transition: { seconds: 0 },
+      stations: [{ id: 's1' }],
+      vary: [{ at: 1, id: 'c', field: 'workSeconds', value: [7] }],
+    })
+    const plan: PlanInput = {
+      id: 'p',
+      name: 'P',
+      slotSeconds: 600,
+      parts: [{ id: 'a', repeat: 2, vary: [{ at: 1, id: 'c', field: 'workSeconds', value: [5] }], pieces: [varied] }],
+    }
     expect(shorthand(compiled(plan).phases)).toEqual(['w30', 'w7', 'w5', 'w7'])
   })
 
   it('two waves go through the stations one after the other, the list of the others beside them', () => {
-    const list = (workSeconds: number) => ({ meanwhile: simple({ id: 'm', travel: 'together', laps: 1, transition: { seconds: 0 }, stations: [{ id: 'm1' }, { id: 'm2' }], stay: { kind: 'intervals', workSeconds: [workSeconds] } }) })
+    const list = (workSeconds: number) => ({
+      meanwhile: simple({
+        id: 'm',
+        travel: 'together',
+        laps: 1,
+        transition: { seconds: 0 },
+        stations: [{ id: 'm1' }, { id: 'm2' }],
+        stay: { kind: 'intervals', workSeconds: [workSeconds] },
+      }),
+    })
     const rotating = { travel: 'rotate' as const, laps: 1, stations: [{ id: 's1' }, { id: 's2' }], lapRestSeconds: 25 }
     const timeline = compiled(withPieces(simple({ ...rotating, waves: list(35) })))
     expect(shorthand(timeline.phases)).toEqual(['w30', 't10', 'w30', 'r25', 'w30', 't10', 'w30', 't10'])
-    expect(timeline.phases.filter((phase) => phase.kind === 'work').map(({ wave, turn, lap }) => [wave, turn, lap])).toEqual([[0, 0, 0], [0, 1, 0], [1, 2, 0], [1, 3, 0]])
+    expect(timeline.phases.filter((phase) => phase.kind === 'work').map(({ wave, turn, lap }) => [wave, turn, lap])).toEqual([
+      [0, 0, 0],
+      [0, 1, 0],
+      [1, 2, 0],
+      [1, 3, 0],
+    ])
     expect(timeline.phases[3]!.moves).toBe(true)
-    expect(timeline.meanwhile.map(({ start, seconds, wave }) => [start, seconds, wave])).toEqual([[0, 35, 0], [35, 35, 0], [95, 35, 1], [130, 35, 1]])
-    expect(refusal(withPieces(simple({ ...rotating, waves: list(36) })))).toMatchObject({ code: 'overWave', field: 'parts[0].pieces[0].waves.meanwhile' })
+    expect(timeline.meanwhile.map(({ start, seconds, wave }) => [start, seconds, wave])).toEqual([
+      [0, 35, 0],
+      [35, 35, 0],
+      [95, 35, 1],
+      [130, 35, 1],
+    ])
+    expect(refusal(withPieces(simple({ ...rotating, waves: list(36) })))).toMatchObject({
+      code: 'overWave',
+      field: 'parts[0].pieces[0].waves.meanwhile',
+    })
   })
 
   it('partners who take turns change with every interval, and in two laps both have worked at every station', () => {
     const rotating = { travel: 'rotate' as const, pairs: 'inTurns' as const, laps: 2, stations: [{ id: 's1' }, { id: 's2' }] }
-    const partners = (piece: ReturnType<typeof simple>) => compiled(withPieces(piece)).phases.flatMap((phase) => (phase.kind === 'work' ? [phase.partner] : []))
+    const partners = (piece: ReturnType<typeof simple>) =>
+      compiled(withPieces(piece)).phases.flatMap((phase) => (phase.kind === 'work' ? [phase.partner] : []))
     expect(partners(simple(rotating))).toEqual([0, 1, 1, 0])
     expect(partners(simple({ ...rotating, laps: 1, stay: { kind: 'intervals', workSeconds: [30], sets: 2 } }))).toEqual([0, 1, 0, 1])
     expect(partners(simple({ ...rotating, laps: 1, pairs: 'both' }))).toEqual([undefined, undefined])
@@ -155,7 +223,10 @@ describe('any plan', () => {
     drop: fc.boolean(),
   })
   const anyPlan = fc
-    .array(fc.oneof(anyCircuit, fc.record({ kind: fc.constantFrom('brief' as const, 'water' as const, 'rest' as const), seconds })), { minLength: 1, maxLength: 5 })
+    .array(fc.oneof(anyCircuit, fc.record({ kind: fc.constantFrom('brief' as const, 'water' as const, 'rest' as const), seconds })), {
+      minLength: 1,
+      maxLength: 5,
+    })
     .map((pieces) =>
       withPieces(
         ...pieces.map((piece, index): Piece => {

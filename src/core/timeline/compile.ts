@@ -119,7 +119,8 @@ class PhaseWriter {
     // A draft is made for this alone, so it becomes the phase.
     this.phases.push(Object.assign(draft, { index: this.phases.length, start: this.clock }))
     this.clock += draft.seconds
-    if (this.phases.length > limits.phases) throw new Refusal(problem('tooMany', `the plan has more than ${limits.phases} phases: fewer laps, sets or repeats`, 'parts'))
+    if (this.phases.length > limits.phases)
+      throw new Refusal(problem('tooMany', `the plan has more than ${limits.phases} phases: fewer laps, sets or repeats`, 'parts'))
     if (this.clock > limits.totalSeconds) {
       throw new Refusal(problem('tooLong', `the plan runs past ${formatSeconds(limits.totalSeconds)}, the most a plan may last`, 'parts'))
     }
@@ -220,7 +221,13 @@ function writeTask(writer: PhaseWriter, stay: Task, station: Station | undefined
   const { low, typical, high } = finishSeconds(stay, station.uses, paces)
   const within = (seconds: number) => Math.max(1, Math.min(stay.capSeconds ?? Infinity, Math.round(seconds)))
   const open: Estimate = { low: within(low), typical: within(typical), high: within(high) }
-  writer.work({ ...place, kind: 'work', seconds: open.typical, moves: false, selfPaced: { open, ...(stay.capSeconds !== undefined && { capSeconds: stay.capSeconds }) } })
+  writer.work({
+    ...place,
+    kind: 'work',
+    seconds: open.typical,
+    moves: false,
+    selfPaced: { open, ...(stay.capSeconds !== undefined && { capSeconds: stay.capSeconds }) },
+  })
 }
 
 function fillWindow(writer: PhaseWriter, circuit: Circuit, windowSeconds: Seconds, start: Seconds, place: Place, field: string): void {

@@ -19,7 +19,8 @@ export function listMarks(stay: Task, uses: readonly Use[], paces: Paces): ListM
     for (const end of ['low', 'typical', 'high'] as const) {
       const last = marks[end].at(-1)
       const place = places[end]
-      if (!last || last.round !== place.round || last.item !== place.item || last.done !== place.done) marks[end].push({ from: second, ...place })
+      if (!last || last.round !== place.round || last.item !== place.item || last.done !== place.done)
+        marks[end].push({ from: second, ...place })
     }
   }
   return marks

@@ -31,7 +31,10 @@ export interface Phase extends Place {
   moves: boolean
   /** For an interval of one side only: 0 the first side, 1 the second. */
   side?: 0 | 1
-  /** Set when people work through a list at their own pace; `open` when it ends with the last of them, so that its length is an estimate, or at its cap at the latest. */
+  /**
+   * Set when people work through a list at their own pace; `open` when it ends with the last of them, so that its length is an
+   * estimate, or at its cap at the latest.
+   */
   selfPaced?: { open?: Estimate; capSeconds?: Seconds }
   /** Which partner works, when partners take turns by interval. */
   partner?: 0 | 1

@@ -31,7 +31,10 @@ const phase: z.ZodType<Phase> = z.strictObject({
   changeAt: secondsField(1).optional(),
 })
 
-/** A timeline as it is stored or sent: phases one after the other from 0 to the total, numbered as they stand; beside them what waves do meanwhile. */
+/**
+ * A timeline as it is stored or sent: phases one after the other from 0 to the total, numbered as they stand; beside them what
+ * waves do meanwhile.
+ */
 export const TimelineSchema: z.ZodType<Timeline> = z
   .strictObject({
     phases: z.array(phase).min(1, 'needs at least one phase').max(limits.phases),

@@ -32,6 +32,10 @@ export function stationsAtWork(plan: Plan): (phase: Phase) => StationAtWork[] {
     if (!circuit) return []
     const stations = circuit.stations.map((station, index) => ({ station, index }))
     const here = phase.station === undefined ? stations : stations.slice(phase.station, phase.station + 1)
-    return here.map(({ station, index }) => ({ station, index, uses: phase.selfPaced ? station.uses : station.uses.slice(phase.position ?? 0, (phase.position ?? 0) + 1) }))
+    return here.map(({ station, index }) => ({
+      station,
+      index,
+      uses: phase.selfPaced ? station.uses : station.uses.slice(phase.position ?? 0, (phase.position ?? 0) + 1),
+    }))
   }
 }

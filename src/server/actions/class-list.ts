@@ -30,18 +30,34 @@ async function summed(from: Date, until: Date): Promise<Summing> {
     const listed = await classesBetween(hall, from, until)
     const keyOf: Summing['keyOf'] = ({ id, version }) => `${hall.hallId}/${id}/${version}/${known.key}`
     const stale = listed.filter((listing) => listing.summaryOf !== keyOf(listing) && !worked.has(keyOf(listing))).slice(0, mostAtOnce)
-    return { known, listed, keyOf, texts: await classTexts(hall, stale.map(({ id }) => id)) }
+    return {
+      known,
+      listed,
+      keyOf,
+      texts: await classTexts(
+        hall,
+        stale.map(({ id }) => id),
+      ),
+    }
   })
   if (texts.length > 0) {
     const input = `[${texts.map(({ id, text }) => `{"id":${JSON.stringify(id)},"document":${text}}`).join()}]`
     const versions = new Map(texts.map(({ id, version }) => [id, version]))
-    for (const { id, summary } of JSON.parse(await runJob('summaries', input, known)) as { id: string; summary: ClassSummary }[]) worked.set(keyOf({ id, version: versions.get(id)! }), summary)
+    for (const { id, summary } of JSON.parse(await runJob('summaries', input, known)) as { id: string; summary: ClassSummary }[])
+      worked.set(keyOf({ id, version: versions.get(id)! }), summary)
   }
-  const made = new Map(listed.flatMap((listing): [string, ClassSummary][] => (listing.summaryOf !== keyOf(listing) && worked.has(keyOf(listing)) ? [[listing.id, worked.get(keyOf(listing))!]] : [])))
+  const made = new Map(
+    listed.flatMap((listing): [string, ClassSummary][] =>
+      listing.summaryOf !== keyOf(listing) && worked.has(keyOf(listing)) ? [[listing.id, worked.get(keyOf(listing))!]] : [],
+    ),
+  )
   return { listed, keyOf, made }
 }
 
-/** Classes of a stretch of time with what lists show of them: as it stands stored with them, or, where the class or the hall's library has changed since, computed anew. */
+/**
+ * Classes of a stretch of time with what lists show of them: as it stands stored with them, or, where the class or the hall's
+ * library has changed since, computed anew.
+ */
 export async function classList(from: Date, until: Date): Promise<SummedClass[]> {
   const { listed, made } = await summed(from, until)
   return listed.flatMap(({ summary, summaryOf: _, ...listing }) => {
@@ -61,7 +77,10 @@ export async function storeSummaries(from: Date, until: Date): Promise<void> {
 
 /** The hall's other classes that may go on at the same time as one, as it has to know them. */
 export async function othersBeside(stored: StoredClass): Promise<OtherClass[]> {
-  const { texts, known } = await inTheHall(async (hall) => ({ texts: await classTexts(hall, await classesBeside(hall, stored)), known: await knownLibrary(hall) }))
+  const { texts, known } = await inTheHall(async (hall) => ({
+    texts: await classTexts(hall, await classesBeside(hall, stored)),
+    known: await knownLibrary(hall),
+  }))
   if (texts.length === 0) return []
   const input = `[${texts.map(({ id, text }) => `{"id":${JSON.stringify(id)},"document":${text}}`).join()}]`
   return JSON.parse(await runJob('others', input, known)) as OtherClass[]

@@ -7,5 +7,8 @@ import { erasePerson, markOf } from '../services/personal-data'
 export async function erase(id: string): Promise<void> {
   await inTheHall((hall) => erasePerson(hall, id))
   const list = process.env.ERASED_LIST
-  if (list) await appendFile(list, `${markOf(id)}\n`, { mode: 0o600 }).catch((error: unknown) => log.warn({ err: error }, 'the list of those who were erased could not be written'))
+  if (list)
+    await appendFile(list, `${markOf(id)}\n`, { mode: 0o600 }).catch((error: unknown) =>
+      log.warn({ err: error }, 'the list of those who were erased could not be written'),
+    )
 }

@@ -18,7 +18,8 @@ const storeComing = () => storeSummaries(new Date(Date.now() - dayMs), new Date(
 /** What no page may do while it is only looked at: done now, and again and again as long as the app runs. */
 export function keepHouse(): void {
   const keep = async () => {
-    for (const chore of [closeOverdue, storeComing]) await chore().catch((error: unknown) => log.warn({ err: error, chore: chore.name }, 'a chore could not be done'))
+    for (const chore of [closeOverdue, storeComing])
+      await chore().catch((error: unknown) => log.warn({ err: error, chore: chore.name }, 'a chore could not be done'))
   }
   void keep()
   setInterval(() => void keep(), everyMs).unref()

@@ -16,7 +16,10 @@ export async function snapshotNow(classId: string): Promise<string> {
   return runJob('snapshot', JSON.stringify({ document, roomName }), known)
 }
 
-/** Opens the room of a class: its run that is under way, or a new one. What the run begins with is worked out before its transaction begins. */
+/**
+ * Opens the room of a class: its run that is under way, or a new one. What the run begins with is worked out before its
+ * transaction begins.
+ */
 export async function openRoom(classId: string): Promise<RunRow> {
   const snapshot = await snapshotNow(classId).catch((error: unknown) => {
     // A run that is under way goes on, whatever became of its class.
@@ -29,4 +32,3 @@ export async function openRoom(classId: string): Promise<RunRow> {
     return run
   })
 }
-

@@ -4,7 +4,10 @@ import { inTheHall } from '../db/in-hall'
 import { Refused } from '../http/respond'
 import { snapshotOf, tappedRuns } from '../services/runs'
 
-/** What was tapped in the runs of a class, by run, beside the time before in whichever class; runs without taps are not there, nor those that cannot be read. */
+/**
+ * What was tapped in the runs of a class, by run, beside the time before in whichever class; runs without taps are not there, nor
+ * those that cannot be read.
+ */
 export async function classResults(classId: string): Promise<Record<string, PartResult[]>> {
   const played = await inTheHall(async (hall) => {
     const readable = []
@@ -25,5 +28,7 @@ export async function classResults(classId: string): Promise<Record<string, Part
     await nextTurn()
   }
   const beside = compared(results)
-  return Object.fromEntries(played.flatMap((run, index) => (run.classId === classId && beside[index]!.length > 0 ? [[run.id, beside[index]!]] : [])))
+  return Object.fromEntries(
+    played.flatMap((run, index) => (run.classId === classId && beside[index]!.length > 0 ? [[run.id, beside[index]!]] : [])),
+  )
 }

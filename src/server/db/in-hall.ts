@@ -3,7 +3,8 @@ import { notFound } from '../http/respond'
 import { database, type Transaction } from './pool'
 
 /**
- * A piece of work on one hall's rows: its transaction, and the hall it is bound to. It is all that services get, so that none of them can ask for a second
+ * A piece of work on one hall's rows: its transaction, and the hall it is bound to. It is all that services get, so that none of
+ * them can ask for a second
  * connection while it holds one; and the hall is set in the transaction itself, where the database's own rules can see it.
  */
 export interface InHall {
@@ -21,10 +22,12 @@ function bound<Done>(hall: SQL, missing: string, work: (hall: InHall) => Promise
 }
 
 /** In the one hall of this installation; sign-in will choose among several. */
-export const inTheHall = <Done>(work: (hall: InHall) => Promise<Done>): Promise<Done> => bound(sql`select id from hall order by id limit 1`, 'hall: the database is empty. Run ./start --fresh', work)
+export const inTheHall = <Done>(work: (hall: InHall) => Promise<Done>): Promise<Done> =>
+  bound(sql`select id from hall order by id limit 1`, 'hall: the database is empty. Run ./start --fresh', work)
 
 /** In the hall of this id. */
-export const inHall = <Done>(hallId: string, work: (hall: InHall) => Promise<Done>): Promise<Done> => bound(sql`select id from hall where id = ${hallId}`, 'hall', work)
+export const inHall = <Done>(hallId: string, work: (hall: InHall) => Promise<Done>): Promise<Done> =>
+  bound(sql`select id from hall where id = ${hallId}`, 'hall', work)
 
 /** In the hall whose screen an unguessable link opens, or has opened. */
 export const inHallOfLink = <Done>(token: string, work: (hall: InHall) => Promise<Done>): Promise<Done> =>
@@ -32,4 +35,8 @@ export const inHallOfLink = <Done>(token: string, work: (hall: InHall) => Promis
 
 /** In the hall of a run, found by its id or by the link to its controls. */
 export const inHallOfRun = <Done>(idOrToken: string, work: (hall: InHall) => Promise<Done>): Promise<Done> =>
-  bound(sql`select hall_id from run where id = ${idOrToken} union select hall_id from screen_link where token = ${idOrToken} and screen = 'controls' limit 1`, 'run', work)
+  bound(
+    sql`select hall_id from run where id = ${idOrToken} union select hall_id from screen_link where token = ${idOrToken} and screen = 'controls' limit 1`,
+    'run',
+    work,
+  )

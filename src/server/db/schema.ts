@@ -1,5 +1,19 @@
 import { sql } from 'drizzle-orm'
-import { bigint, boolean, doublePrecision, foreignKey, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uniqueIndex, type AnyPgColumn } from 'drizzle-orm/pg-core'
+import {
+  bigint,
+  boolean,
+  doublePrecision,
+  foreignKey,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  timestamp,
+  uniqueIndex,
+  type AnyPgColumn,
+} from 'drizzle-orm/pg-core'
 import type { Command } from '../../core/run/clock/events'
 
 /** Every row belongs to a hall; every editable row has a version that each write must know. */
@@ -44,11 +58,15 @@ export const people = library('person')
 export const exercises = library('exercise')
 export const gearKinds = library('gear_kind')
 /** Plans can be put away, and brought back. */
-export const plans = pgTable('plan', { ...libraryColumns(), deletedAt: moment('deleted_at') }, (table) => [primaryKey({ columns: [table.hallId, table.id] })])
+export const plans = pgTable('plan', { ...libraryColumns(), deletedAt: moment('deleted_at') }, (table) => [
+  primaryKey({ columns: [table.hallId, table.id] }),
+])
 
 /** To rows of the same hall only. */
 function ofClass(table: string, { hallId, classId }: Record<'hallId' | 'classId', AnyPgColumn>) {
-  return foreignKey({ name: `${table}_class_fk`, columns: [hallId, classId], foreignColumns: [classes.hallId, classes.id] }).onDelete('cascade')
+  return foreignKey({ name: `${table}_class_fk`, columns: [hallId, classId], foreignColumns: [classes.hallId, classes.id] }).onDelete(
+    'cascade',
+  )
 }
 
 function ofRun(table: string, { hallId, runId }: Record<'hallId' | 'runId', AnyPgColumn>) {
@@ -103,7 +121,9 @@ export const runs = pgTable(
     /** What lists show of it, so that they need not read it whole; absent where the snapshot has no such thing. */
     className: text('class_name').generatedAlwaysAs(sql`snapshot->>'name'`),
     roomName: text('room_name').generatedAlwaysAs(sql`snapshot->>'roomName'`),
-    plannedSeconds: doublePrecision('planned_seconds').generatedAlwaysAs(sql`case when jsonb_typeof(snapshot->'timeline'->'total') = 'number' then (snapshot->'timeline'->>'total')::float8 end`),
+    plannedSeconds: doublePrecision('planned_seconds').generatedAlwaysAs(
+      sql`case when jsonb_typeof(snapshot->'timeline'->'total') = 'number' then (snapshot->'timeline'->>'total')::float8 end`,
+    ),
     people: jsonb('people').generatedAlwaysAs(sql`coalesce(snapshot->'people', '[]') || coalesce(snapshot->'left', '[]')`),
     /** Counts the snapshots, so that a screen knows when to fetch it anew. */
     version: integer('version').notNull().default(1),
@@ -135,7 +155,11 @@ export const runEvents = pgTable(
     who: text('who').notNull(),
     command: jsonb('command').$type<Command>().notNull(),
   },
-  (table) => [primaryKey({ columns: [table.hallId, table.runId, table.sequence] }), uniqueIndex('run_event_id').on(table.hallId, table.runId, table.id), ofRun('run_event', table)],
+  (table) => [
+    primaryKey({ columns: [table.hallId, table.runId, table.sequence] }),
+    uniqueIndex('run_event_id').on(table.hallId, table.runId, table.id),
+    ofRun('run_event', table),
+  ],
 )
 
 /** An unguessable link that opens one screen of a run without signing in. */
@@ -153,7 +177,10 @@ export const screenLinks = pgTable(
   (table) => [ofRun('screen_link', table), index('screen_link_by_run').on(table.hallId, table.runId)],
 )
 
-/** A screen that shows a code until a coach has told it, by that code, which screen of a class it is. Only the screen itself knows the `device` by which it asks. */
+/**
+ * A screen that shows a code until a coach has told it, by that code, which screen of a class it is. Only the screen itself knows
+ * the `device` by which it asks.
+ */
 export const pairings = pgTable(
   'pairing',
   {
@@ -176,10 +203,18 @@ export const cardClaims = pgTable(
 )
 
 /** By how much the room's time is ahead of the database's clock, since that was last set by hand: one row. */
-export const roomClock = pgTable('room_clock', { id: integer('id').primaryKey().default(1), offsetMs: doublePrecision('offset_ms').notNull().default(0), steppedAt: moment('stepped_at') })
+export const roomClock = pgTable('room_clock', {
+  id: integer('id').primaryKey().default(1),
+  offsetMs: doublePrecision('offset_ms').notNull().default(0),
+  steppedAt: moment('stepped_at'),
+})
 
 /** Written to find out whether anything can be stored: one row. */
 export const writeProbe = pgTable('write_probe', { id: integer('id').primaryKey().default(1), at: moment('at').notNull().defaultNow() })
 
 /** Who was erased, by a figure that says nothing of them: so that a backup from before does not bring them back. */
-export const erasedPeople = pgTable('erased_person', { hallId: hallId(), mark: text('mark').notNull(), erasedAt: moment('erased_at').notNull().defaultNow() }, (table) => [primaryKey({ columns: [table.hallId, table.mark] })])
+export const erasedPeople = pgTable(
+  'erased_person',
+  { hallId: hallId(), mark: text('mark').notNull(), erasedAt: moment('erased_at').notNull().defaultNow() },
+  (table) => [primaryKey({ columns: [table.hallId, table.mark] })],
+)

@@ -45,7 +45,10 @@ export interface Unreadable {
 }
 
 /** The rows that can be read, in their order, and those that cannot. */
-export function readRows<Document, Row extends StoredRow & { id: string; name: string }>(kind: StoredKind<Document>, rows: readonly Row[]): { readable: { row: Row; document: Document }[]; unreadable: Unreadable[] } {
+export function readRows<Document, Row extends StoredRow & { id: string; name: string }>(
+  kind: StoredKind<Document>,
+  rows: readonly Row[],
+): { readable: { row: Row; document: Document }[]; unreadable: Unreadable[] } {
   const readable: { row: Row; document: Document }[] = []
   const unreadable: Unreadable[] = []
   for (const row of rows) {

@@ -30,7 +30,11 @@ const byMessage: [says: RegExp, trouble: DatabaseTrouble][] = [
 
 /** Whether an error, or what caused it, is the database's trouble; nothing when the fault is our own. */
 export function databaseTrouble(error: unknown): DatabaseTrouble | undefined {
-  for (let cause = error as { code?: unknown; message?: string; cause?: unknown; errors?: unknown[] } | undefined; cause; cause = (cause.cause ?? cause.errors?.[0]) as typeof cause) {
+  for (
+    let cause = error as { code?: unknown; message?: string; cause?: unknown; errors?: unknown[] } | undefined;
+    cause;
+    cause = (cause.cause ?? cause.errors?.[0]) as typeof cause
+  ) {
     const { code, message } = cause
     const coded = typeof code === 'string' ? byCode.find(([prefix]) => code.startsWith(prefix)) : undefined
     const found = coded ?? byMessage.find(([says]) => says.test(message ?? ''))

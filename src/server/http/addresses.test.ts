@@ -6,8 +6,10 @@ afterEach(() => vi.unstubAllEnvs())
 describe('who asks', () => {
   it('asks by a name of this app', () => {
     vi.stubEnv('HOST', '127.0.0.1')
-    for (const host of ['localhost:4321', '127.0.0.1:4321', '[::1]:4321', 'LOCALHOST']) expect(foreign({ host }, false), host).toBeUndefined()
-    for (const host of ['evil.example', '127.0.0.1.evil.example', '', undefined, 'a b', '10.0.0.7']) expect(foreign({ host }, false), String(host)).toBeDefined()
+    for (const host of ['localhost:4321', '127.0.0.1:4321', '[::1]:4321', 'LOCALHOST'])
+      expect(foreign({ host }, false), host).toBeUndefined()
+    for (const host of ['evil.example', '127.0.0.1.evil.example', '', undefined, 'a b', '10.0.0.7'])
+      expect(foreign({ host }, false), String(host)).toBeDefined()
     vi.stubEnv('PUBLIC_URL', 'https://hall.example')
     expect(foreign({ host: 'hall.example' }, false)).toBeUndefined()
   })
@@ -15,7 +17,8 @@ describe('who asks', () => {
   it('and not from the page of another site, when it changes something', () => {
     const host = 'localhost:4321'
     expect(foreign({ host, origin: 'http://localhost:4321' }, true)).toBeUndefined()
-    for (const origin of ['http://evil.example', 'null', 'http://localhost.evil.example']) expect(foreign({ host, origin }, true), origin).toBeDefined()
+    for (const origin of ['http://evil.example', 'null', 'http://localhost.evil.example'])
+      expect(foreign({ host, origin }, true), origin).toBeDefined()
     expect(foreign({ host, origin: 'http://evil.example' }, false)).toBeUndefined()
   })
 

@@ -15,7 +15,8 @@ const mostLevels = 64
 const mostHere = 20_000
 
 /**
- * The request's JSON body, validated. Answers 413, 400 or 422 otherwise; the errors name the fields. What may be long is validated by the job `elsewhere`, which
+ * The request's JSON body, validated. Answers 413, 400 or 422 otherwise; the errors name the fields. What may be long is
+ * validated by the job `elsewhere`, which
  * takes the same schema.
  */
 export async function readBody<Schema extends z.ZodType>(request: Request, schema: Schema, elsewhere?: JobName): Promise<z.output<Schema>> {
@@ -45,7 +46,8 @@ export async function readText(request: Request): Promise<string> {
     if (size <= limits.jsonBytes) chunks.push(chunk)
     if (size > patience) break
   }
-  if (size > limits.jsonBytes) throw refuse(413, 'tooLarge', `The body is larger than ${limits.jsonBytes / 1000} kB, the most that is taken.`)
+  if (size > limits.jsonBytes)
+    throw refuse(413, 'tooLarge', `The body is larger than ${limits.jsonBytes / 1000} kB, the most that is taken.`)
   const bytes = Buffer.concat(chunks)
   if (isTooDeep(bytes)) throw refuse(400, 'tooDeep', `The body is nested deeper than ${mostLevels} levels.`)
   try {

@@ -16,5 +16,11 @@ export function closedPage({ status, message }: Refused): Response {
   <body><main><p>${message}</p></main></body>
 </html>
 `
-  return new Response(page, { status, headers: { 'content-type': 'text/html; charset=utf-8', 'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'" } })
+  return new Response(page, {
+    status,
+    headers: {
+      'content-type': 'text/html; charset=utf-8',
+      'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'",
+    },
+  })
 }

@@ -7,7 +7,8 @@ import { limitRate } from './rates'
 import { endpoint, jsonText } from './respond'
 
 /** An endpoint that works something out from its body alone, and stores nothing. */
-export const computed = (name: JobName) => endpoint(async ({ request, clientAddress }) => {
+export const computed = (name: JobName) =>
+  endpoint(async ({ request, clientAddress }) => {
     await limitRate('jobs', clientAddress)
     return jsonText(await runJob(name, await readText(request)))
   })

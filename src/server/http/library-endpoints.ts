@@ -14,7 +14,11 @@ interface Library<Document> {
 }
 
 /** `GET` and `POST` of all documents of a library; `many` names them in the answer. */
-export const collection = <Schema extends z.ZodType<{ id: string }>>(library: Library<z.output<Schema>>, schema: Schema, many: string): { GET: APIRoute; POST: APIRoute } => ({
+export const collection = <Schema extends z.ZodType<{ id: string }>>(
+  library: Library<z.output<Schema>>,
+  schema: Schema,
+  many: string,
+): { GET: APIRoute; POST: APIRoute } => ({
   GET: endpoint(async () => {
     const { stored, unreadable } = await inTheHall((hall) => library.list(hall))
     return json({ [many]: stored, ...(unreadable.length > 0 && { unreadable }) })
@@ -26,7 +30,12 @@ export const collection = <Schema extends z.ZodType<{ id: string }>>(library: Li
 })
 
 /** `PUT` and `DELETE` of one document; `one` names it in the body and in answers. `remove` refuses where it must stay. */
-export function item<Schema extends z.ZodType<{ id: string }>>(library: Library<z.output<Schema>>, schema: Schema, one: string, remove: (id: string) => Promise<void>): { PUT: APIRoute; DELETE: APIRoute } {
+export function item<Schema extends z.ZodType<{ id: string }>>(
+  library: Library<z.output<Schema>>,
+  schema: Schema,
+  one: string,
+  remove: (id: string) => Promise<void>,
+): { PUT: APIRoute; DELETE: APIRoute } {
   const Update = z.strictObject({ version: wholeNumber(1, 1_000_000_000), [one]: schema })
   return {
     PUT: endpoint(async ({ params, request }) => {

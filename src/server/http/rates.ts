@@ -1,7 +1,10 @@
 import { RateLimiterMemory } from 'rate-limiter-flexible'
 import { refuse } from './respond'
 
-/** How often in so many seconds: of an address (a whole hall may come by one), of what is worked out for it, of a link, and of what is asked on a card. */
+/**
+ * How often in so many seconds: of an address (a whole hall may come by one), of what is worked out for it, of a link, and of what
+ * is asked on a card.
+ */
 const rates = {
   requests: { points: 3000, duration: 10 },
   jobs: { points: 60, duration: 10 },
@@ -15,7 +18,10 @@ const rates = {
 
 export type Rate = keyof typeof rates
 
-const limiters = Object.fromEntries(Object.entries(rates).map(([name, rate]) => [name, new RateLimiterMemory(rate)])) as Record<Rate, RateLimiterMemory>
+const limiters = Object.fromEntries(Object.entries(rates).map(([name, rate]) => [name, new RateLimiterMemory(rate)])) as Record<
+  Rate,
+  RateLimiterMemory
+>
 
 /** Lifted where the app itself is measured, not what keeps others from it. */
 const lifted = process.env.RATE_LIMITS === 'off'
@@ -27,6 +33,8 @@ export async function limitRate(rate: Rate, who: string): Promise<void> {
     await limiters[rate].consume(who)
   } catch (passed) {
     const { msBeforeNext = 1000 } = passed as { msBeforeNext?: number }
-    throw refuse(429, 'tooOften', 'That was asked too often. Wait a little, and try again.', { retryAfterSeconds: Math.max(1, Math.ceil(msBeforeNext / 1000)) })
+    throw refuse(429, 'tooOften', 'That was asked too often. Wait a little, and try again.', {
+      retryAfterSeconds: Math.max(1, Math.ceil(msBeforeNext / 1000)),
+    })
   }
 }

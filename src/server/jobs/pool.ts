@@ -31,9 +31,13 @@ function jobPool(): Piscina {
 }
 
 export const busy = () => refuse(429, 'busy', 'The server is working out other classes. Try again in a moment.', { retryAfterSeconds: 2 })
-const tooHeavy = () => refuse(422, 'tooHeavy', 'This takes too long, or too much, to work out. Ask for less: fewer turns, stations, exercises or people.')
+const tooHeavy = () =>
+  refuse(422, 'tooHeavy', 'This takes too long, or too much, to work out. Ask for less: fewer turns, stations, exercises or people.')
 
-/** Runs a job off the streams' thread and answers with its result as text. Refused: 422 with the problems, or when it is too heavy; 429 when too many wait. */
+/**
+ * Runs a job off the streams' thread and answers with its result as text. Refused: 422 with the problems, or when it is too heavy;
+ * 429 when too many wait.
+ */
 export async function runJob(name: JobName, input: string, known?: KnownLibrary): Promise<string> {
   // The pool's own limit does not hold for what can be cut off.
   if (asked >= most.waiting + jobPool().maxThreads) throw busy()

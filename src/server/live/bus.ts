@@ -6,7 +6,10 @@ import { log } from '../log'
 import { eventsAfter, runChannel } from '../services/runs'
 import { listen } from './listen'
 
-/** What there is to tell of a run: its snapshot's version, the number of its last event, the events after those told before, and the links that were taken back. */
+/**
+ * What there is to tell of a run: its snapshot's version, the number of its last event, the events after those told before, and
+ * the links that were taken back.
+ */
 export interface RunNews {
   version: number
   sequence: number
@@ -42,15 +45,18 @@ export const mostStreams = { inAll: 2000, ofAddress: 600, ofLink: 12 } as const
 const beatMs = 5000
 
 /**
- * Calls `listener` whenever run `runId` may have something new, from whichever app process it came; again whenever the line to the database was lost and is back; and every five
- * seconds in any case, so that a notice that was lost is made up for. What is new is read once for all who listen, from the database's own number on: each tells its screen what that has not seen. Returns
+ * Calls `listener` whenever run `runId` may have something new, from whichever app process it came; again whenever the line to
+ * the database was lost and is back; and every five
+ * seconds in any case, so that a notice that was lost is made up for. What is new is read once for all who listen, from the
+ * database's own number on: each tells its screen what that has not seen. Returns
  * what ends it.
  */
 export async function onRunChange(hallId: string, runId: string, listener: Listener): Promise<() => void> {
   listening ??= listen(runChannel, heard, readAll)
   // While the line is away, beats read what is new.
   await listening.catch(() => {})
-  if (!tails.has(runId)) tails.set(runId, { hallId, listeners: new Set(), last: undefined, version: undefined, reading: Promise.resolve(), again: false })
+  if (!tails.has(runId))
+    tails.set(runId, { hallId, listeners: new Set(), last: undefined, version: undefined, reading: Promise.resolve(), again: false })
   const tail = tails.get(runId)!
   tail.listeners.add(listener)
   beating ??= setInterval(readAll, beatMs)
@@ -71,7 +77,10 @@ function heard(payload: string): void {
   read(runId)
 }
 
-/** Tells the screens of this process at once of an event that was just taken here, where it is the next they have to hear; what it is not, they read. */
+/**
+ * Tells the screens of this process at once of an event that was just taken here, where it is the next they have to hear; what it
+ * is not, they read.
+ */
 export function announce(runId: string, event: RunEvent): void {
   const tail = tails.get(runId)
   if (!tail || tail.last !== event.sequence - 1 || tail.version === undefined) return
@@ -111,8 +120,12 @@ export function newsOf(hallId: string, runId: string, after: number | undefined)
     const [run] = await hall.tx.select({ version: runs.version, sequence: runs.sequence }).from(runs).where(here)
     const { version = 0, sequence = 0 } = run ?? {}
     // Between the two readings more may have happened: it is told with the next notice.
-    const events = after === undefined || after >= sequence ? [] : (await eventsAfter(hall, runId, after)).filter((event) => event.sequence <= sequence)
-    const links = await hall.tx.select({ token: screenLinks.token }).from(screenLinks).where(and(eq(screenLinks.hallId, hallId), eq(screenLinks.runId, runId), eq(screenLinks.revoked, true)))
+    const events =
+      after === undefined || after >= sequence ? [] : (await eventsAfter(hall, runId, after)).filter((event) => event.sequence <= sequence)
+    const links = await hall.tx
+      .select({ token: screenLinks.token })
+      .from(screenLinks)
+      .where(and(eq(screenLinks.hallId, hallId), eq(screenLinks.runId, runId), eq(screenLinks.revoked, true)))
     return { version, sequence, events, revoked: new Set(links.map(({ token }) => token)) }
   })
 }

@@ -41,7 +41,14 @@ export async function health(): Promise<Health> {
     log.warn({ err: error }, `health: the database ${database}`)
   }
   const [listeningMs, clockSet] = [listeningFor(), clockStep()]
-  return { ok: database === 'answers', database, ...(listeningMs !== undefined && { listeningMs }), streams: openStreams(), loopDelayMs: loopDelay(), ...(clockSet && { clockSet }) }
+  return {
+    ok: database === 'answers',
+    database,
+    ...(listeningMs !== undefined && { listeningMs }),
+    streams: openStreams(),
+    loopDelayMs: loopDelay(),
+    ...(clockSet && { clockSet }),
+  }
 }
 
 function within<T>(ms: number, asked: Promise<T>): Promise<T> {

@@ -31,7 +31,10 @@ export interface Listening {
 }
 
 function tooMany({ address, token }: Listening): Response | undefined {
-  const full = (open.get('all') ?? 0) >= mostStreams.inAll || (open.get(address) ?? 0) >= mostStreams.ofAddress || (token !== undefined && (open.get(token) ?? 0) >= mostStreams.ofLink)
+  const full =
+    (open.get('all') ?? 0) >= mostStreams.inAll ||
+    (open.get(address) ?? 0) >= mostStreams.ofAddress ||
+    (token !== undefined && (open.get(token) ?? 0) >= mostStreams.ofLink)
   if (!full) return undefined
   const response = json({ errors: [problem('tooManyStreams', 'Too many screens are open here: close some, and try again.')] }, 429)
   response.headers.set('retry-after', '5')
@@ -40,7 +43,8 @@ function tooMany({ address, token }: Listening): Response | undefined {
 
 /**
  * The run's events as server-sent events, from the one after `Last-Event-ID` (or `?after=`) on. Each carries its sequence
- * number as id. A `snapshot` message tells the version of the run's snapshot, first and whenever it changes; a `beat` every five seconds tells that and the number of the last event, so that
+ * number as id. A `snapshot` message tells the version of the run's snapshot, first and whenever it changes; a `beat` every five
+ * seconds tells that and the number of the last event, so that
  * a screen finds out what it has missed. The stream ends when the link by whose `token` it was opened is taken back.
  */
 export async function streamRun(listening: Listening, request: Request): Promise<Response> {
@@ -67,7 +71,8 @@ export async function streamRun(listening: Listening, request: Request): Promise
       }
       const pass = async (news: RunNews) => {
         if (token !== undefined && news.revoked.has(token)) return close()
-        // A screen that claims to have seen what has not happened has to see what there is. Later, news may be older than what was told at once.
+        // A screen that claims to have seen what has not happened has to see what there is. Later, news may be older than what was
+        // told at once.
         if (version === undefined && last > news.sequence) last = 0
         sequence = Math.max(sequence ?? 0, news.sequence)
         if (version === undefined || news.version > version) send(`event: snapshot\ndata: ${news.version}\n\n`)
@@ -91,10 +96,12 @@ export async function streamRun(listening: Listening, request: Request): Promise
       }
       // One after the other. What cannot be read just now is read a little later: the screen goes on by itself meanwhile.
       const tell = (news: RunNews) => {
-        telling = telling.then(() => pass(news)).catch((error: unknown) => {
-          log.warn({ err: error }, 'a stream could not be told')
-          again()
-        })
+        telling = telling
+          .then(() => pass(news))
+          .catch((error: unknown) => {
+            log.warn({ err: error }, 'a stream could not be told')
+            again()
+          })
       }
       const catchUp = () => newsOf(hallId, runId, last).then(tell, again)
       const again = () => {

@@ -28,7 +28,10 @@ export async function namesShown(hall: InHall, run: StoredRun, device: string | 
   return names.sort((a, b) => a.name.localeCompare(b.name))
 }
 
-/** Opens somebody's card on a device, which from then on is the only one; answers with the card's token. One device holds one card: what it held before is let go. */
+/**
+ * Opens somebody's card on a device, which from then on is the only one; answers with the card's token. One device holds one card:
+ * what it held before is let go.
+ */
 export async function claimCard(hall: InHall, run: StoredRun, personId: string, device: string): Promise<string> {
   const { hallId, tx } = hall
   const person = run.snapshot.people.find(({ id }) => id === personId)
@@ -36,13 +39,17 @@ export async function claimCard(hall: InHall, run: StoredRun, personId: string, 
   await tx.delete(cardClaims).where(and(ofRun(hall, run.id), eq(cardClaims.device, device)))
   await tx.insert(cardClaims).values({ hallId, runId: run.id, personId, device }).onConflictDoNothing()
   const holder = (await claimsOf(hall, run.id)).get(personId)
-  if (holder !== device) throw refuse(409, 'taken', `${person.name}’s card is open on another phone. Is that not you? Your coach can let it go.`)
+  if (holder !== device)
+    throw refuse(409, 'taken', `${person.name}’s card is open on another phone. Is that not you? Your coach can let it go.`)
   const [link] = await linksTo(hall, run, 'card', [personId])
   return link!.token
 }
 
 /** Frees somebody's card. The device that had it sees it no longer: the card gets a new link. */
 export async function letGo(hall: InHall, run: StoredRun, personId: string): Promise<void> {
-  const freed = await hall.tx.delete(cardClaims).where(and(ofRun(hall, run.id), eq(cardClaims.personId, personId))).returning({ personId: cardClaims.personId })
+  const freed = await hall.tx
+    .delete(cardClaims)
+    .where(and(ofRun(hall, run.id), eq(cardClaims.personId, personId)))
+    .returning({ personId: cardClaims.personId })
   if (freed.length > 0) await renewLinks(hall, run, 'card', [personId])
 }

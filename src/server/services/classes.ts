@@ -25,7 +25,10 @@ const known = remembered<ClassDocument>(60)
 /** With the document that belongs to the row's version. */
 async function storedClass({ hallId, tx }: InHall, { id, version, updatedAt }: Row): Promise<StoredClass> {
   const document = await known(`${hallId}/${id}/${version}`, async () => {
-    const [row] = await tx.select({ document: classes.document, format: classes.format }).from(classes).where(and(eq(classes.hallId, hallId), eq(classes.id, id), eq(classes.version, version)))
+    const [row] = await tx
+      .select({ document: classes.document, format: classes.format })
+      .from(classes)
+      .where(and(eq(classes.hallId, hallId), eq(classes.id, id), eq(classes.version, version)))
     if (!row) throw notFound('class')
     return readRow(kinds.class, row)
   })
@@ -45,7 +48,14 @@ export interface ListedClass {
 /** Classes that start from `from` (included) to `until`, in order of time, without their documents. */
 export async function classesBetween({ hallId, tx }: InHall, from: Date, until: Date): Promise<ListedClass[]> {
   return tx
-    .select({ id: classes.id, version: classes.version, name: classes.name, startsAt: classes.startsAt, summary: classes.summary, summaryOf: classes.summaryOf })
+    .select({
+      id: classes.id,
+      version: classes.version,
+      name: classes.name,
+      startsAt: classes.startsAt,
+      summary: classes.summary,
+      summaryOf: classes.summaryOf,
+    })
     .from(classes)
     .where(and(eq(classes.hallId, hallId), isNull(classes.deletedAt), gte(classes.startsAt, from), lt(classes.startsAt, until)))
     .orderBy(asc(classes.startsAt), asc(classes.id))
@@ -63,7 +73,10 @@ export async function nextClassFrom({ hallId, tx }: InHall, from: Date): Promise
 }
 
 /** Documents of classes, as text to be worked on elsewhere. */
-export async function classTexts({ hallId, tx }: InHall, ids: readonly string[]): Promise<{ id: string; version: number; format: number; text: string }[]> {
+export async function classTexts(
+  { hallId, tx }: InHall,
+  ids: readonly string[],
+): Promise<{ id: string; version: number; format: number; text: string }[]> {
   if (ids.length === 0) return []
   return tx
     .select({ id: classes.id, version: classes.version, format: classes.format, text: sql<string>`${classes.document}::text` })
@@ -101,7 +114,10 @@ export async function findClass(hall: InHall, id: string, putAwayToo = false): P
 }
 
 async function requireRoom({ hallId, tx }: InHall, roomId: string): Promise<void> {
-  const [room] = await tx.select({ id: rooms.id }).from(rooms).where(and(eq(rooms.hallId, hallId), eq(rooms.id, roomId)))
+  const [room] = await tx
+    .select({ id: rooms.id })
+    .from(rooms)
+    .where(and(eq(rooms.hallId, hallId), eq(rooms.id, roomId)))
   if (!room) throw refuse(422, 'unknownRoom', `document.roomId "${roomId}" is not a room of this hall`)
 }
 
@@ -126,7 +142,11 @@ const keepAsIs = ({ hallId, tx }: InHall, id: string) =>
 /** A class that was never changed has no revision yet: how it was at first. */
 async function keepFirst(hall: InHall, id: string): Promise<void> {
   const { hallId, tx } = hall
-  const [any] = await tx.select({ version: classRevisions.version }).from(classRevisions).where(and(eq(classRevisions.hallId, hallId), eq(classRevisions.classId, id))).limit(1)
+  const [any] = await tx
+    .select({ version: classRevisions.version })
+    .from(classRevisions)
+    .where(and(eq(classRevisions.hallId, hallId), eq(classRevisions.classId, id)))
+    .limit(1)
   if (!any) await keepAsIs(hall, id)
 }
 
@@ -135,14 +155,23 @@ async function keepRevision(hall: InHall, id: string): Promise<void> {
   const { hallId, tx } = hall
   const of = and(eq(classRevisions.hallId, hallId), eq(classRevisions.classId, id))
   const [last] = await tx
-    .select({ version: classRevisions.version, fresh: sql<boolean>`${classRevisions.savedAt} > now() - ${`${revisionMinutes} minutes`}::interval` })
+    .select({
+      version: classRevisions.version,
+      fresh: sql<boolean>`${classRevisions.savedAt} > now() - ${`${revisionMinutes} minutes`}::interval`,
+    })
     .from(classRevisions)
     .where(of)
     .orderBy(desc(classRevisions.version))
     .limit(1)
   if (last?.fresh && last.version > 1) await tx.delete(classRevisions).where(and(of, eq(classRevisions.version, last.version)))
   await keepAsIs(hall, id)
-  const [oldest] = await tx.select({ version: classRevisions.version }).from(classRevisions).where(of).orderBy(desc(classRevisions.version)).offset(mostRevisions).limit(1)
+  const [oldest] = await tx
+    .select({ version: classRevisions.version })
+    .from(classRevisions)
+    .where(of)
+    .orderBy(desc(classRevisions.version))
+    .offset(mostRevisions)
+    .limit(1)
   if (oldest) await tx.delete(classRevisions).where(and(of, lte(classRevisions.version, oldest.version)))
 }
 
@@ -156,8 +185,17 @@ export async function listRevisions(hall: InHall, id: string): Promise<{ version
     .orderBy(desc(classRevisions.version))
 }
 
-export async function findRevision({ hallId, tx }: InHall, id: string, version: number): Promise<{ version: number; savedAt: Date; document: ClassDocument }> {
-  const columnsOf = { version: classRevisions.version, savedAt: classRevisions.savedAt, document: classRevisions.document, format: classRevisions.format }
+export async function findRevision(
+  { hallId, tx }: InHall,
+  id: string,
+  version: number,
+): Promise<{ version: number; savedAt: Date; document: ClassDocument }> {
+  const columnsOf = {
+    version: classRevisions.version,
+    savedAt: classRevisions.savedAt,
+    document: classRevisions.document,
+    format: classRevisions.format,
+  }
   const [row] = await tx
     .select(columnsOf)
     .from(classRevisions)
@@ -166,20 +204,36 @@ export async function findRevision({ hallId, tx }: InHall, id: string, version: 
   return { version: row.version, savedAt: row.savedAt, document: readRow(kinds.class, row) }
 }
 
-/** Stores the document if nobody has changed the class since; else 409 with the class as it is now. The same save a second time changes nothing. */
+/**
+ * Stores the document if nobody has changed the class since; else 409 with the class as it is now. The same save a second time
+ * changes nothing.
+ */
 export async function updateClass(hall: InHall, id: string, { version, document, saveId, follows }: ClassSave): Promise<StoredClass> {
   const { hallId, tx } = hall
   await requireRoom(hall, document.roomId)
   const here = and(eq(classes.hallId, hallId), eq(classes.id, id), isNull(classes.deletedAt))
-  const [before] = await tx.select({ ...columns, saveId: classes.saveId }).from(classes).where(here).for('update')
+  const [before] = await tx
+    .select({ ...columns, saveId: classes.saveId })
+    .from(classes)
+    .where(here)
+    .for('update')
   if (!before) throw notFound('class')
   if (saveId !== undefined && before.saveId === saveId) return storedClass(hall, before)
   const isNext = before.version === version || (follows !== undefined && before.saveId === follows)
-  if (!isNext) throw refuse(409, 'changedElsewhere', 'This class was changed in another window.', { current: await storedClass(hall, before) })
+  if (!isNext)
+    throw refuse(409, 'changedElsewhere', 'This class was changed in another window.', { current: await storedClass(hall, before) })
   await keepFirst(hall, id)
   const [after] = await tx
     .update(classes)
-    .set({ name: document.name, startsAt: new Date(document.startsAt), document, format: presentFormat(kinds.class), saveId: saveId ?? null, version: sql`${classes.version} + 1`, updatedAt: sql`now()` })
+    .set({
+      name: document.name,
+      startsAt: new Date(document.startsAt),
+      document,
+      format: presentFormat(kinds.class),
+      saveId: saveId ?? null,
+      version: sql`${classes.version} + 1`,
+      updatedAt: sql`now()`,
+    })
     .where(here)
     .returning(columns)
   await keepRevision(hall, id)

@@ -15,8 +15,16 @@ const most = { events: 10_000, eventBytes: 20_000_000 } as const
 
 async function requireSpace({ hallId, tx }: InHall, run: RunRow): Promise<void> {
   if (run.sequence < most.events && run.sequence % 100 !== 99) return
-  const [used] = await tx.select({ events: count(), bytes: sql<number>`coalesce(sum(pg_column_size(${runEvents.command})), 0)::float8` }).from(runEvents).where(and(eq(runEvents.hallId, hallId), eq(runEvents.runId, run.id)))
-  if (used!.events >= most.events || used!.bytes >= most.eventBytes) throw refuse(409, 'tooManyEvents', 'More has happened in this class than one class can keep. It can still be stopped and ended; open it anew to go on.')
+  const [used] = await tx
+    .select({ events: count(), bytes: sql<number>`coalesce(sum(pg_column_size(${runEvents.command})), 0)::float8` })
+    .from(runEvents)
+    .where(and(eq(runEvents.hallId, hallId), eq(runEvents.runId, run.id)))
+  if (used!.events >= most.events || used!.bytes >= most.eventBytes)
+    throw refuse(
+      409,
+      'tooManyEvents',
+      'More has happened in this class than one class can keep. It can still be stopped and ended; open it anew to go on.',
+    )
 }
 
 const neverRefused = new Set(['stop', 'finish', 'takeOver'])
@@ -29,7 +37,11 @@ const isNeverTooLate = (command: CommandRequest['command']) => command.type === 
  * decided on an older state is refused with 409 and the events it had not seen, and so is one that means nothing now. A stop, a tap and a
  * takeover are never too late: they are told what they had `missed`.
  */
-export async function takeCommand(hall: InHall, run: LockedRun, request: CommandRequest): Promise<{ event: RunEvent; missed: RunEvent[]; repeated: boolean }> {
+export async function takeCommand(
+  hall: InHall,
+  run: LockedRun,
+  request: CommandRequest,
+): Promise<{ event: RunEvent; missed: RunEvent[]; repeated: boolean }> {
   const known = progressKnown(run)
   const events = await eventsFor(hall, run, request, known.sequence)
   const progress = progressFrom(known, run, events)
@@ -37,10 +49,14 @@ export async function takeCommand(hall: InHall, run: LockedRun, request: Command
   const missed = events.filter((event) => event.sequence > request.expectedSequence && event !== before)
   if (before) return { event: before, missed, repeated: true }
   if (!mayCommand(progress.holder, request.device, request.command)) {
-    throw refuse(409, 'heldElsewhere', `The controls are held by ${progress.holder!.name}. Take over first; a stop counts from anywhere.`, { events: missed })
+    throw refuse(409, 'heldElsewhere', `The controls are held by ${progress.holder!.name}. Take over first; a stop counts from anywhere.`, {
+      events: missed,
+    })
   }
   if (request.expectedSequence !== run.sequence && !isNeverTooLate(request.command)) {
-    throw refuse(409, 'stale', 'Somebody else was quicker. This screen now shows where the class is; press again if you still want to.', { events: missed })
+    throw refuse(409, 'stale', 'Somebody else was quicker. This screen now shows where the class is; press again if you still want to.', {
+      events: missed,
+    })
   }
   if (!neverRefused.has(request.command.type)) await requireSpace(hall, run)
   const at = Math.max(Math.round(run.now), progress.at)
@@ -59,19 +75,34 @@ const eventsFor = ({ hallId, tx }: InHall, run: RunRow, { id, expectedSequence }
   tx
     .select(eventColumns)
     .from(runEvents)
-    .where(and(eq(runEvents.hallId, hallId), eq(runEvents.runId, run.id), or(gt(runEvents.sequence, Math.min(known, expectedSequence)), eq(runEvents.id, id))))
+    .where(
+      and(
+        eq(runEvents.hallId, hallId),
+        eq(runEvents.runId, run.id),
+        or(gt(runEvents.sequence, Math.min(known, expectedSequence)), eq(runEvents.id, id)),
+      ),
+    )
     .orderBy(asc(runEvents.sequence))
 
 function requireMeaning(now: Progress, command: Command): void {
   if (applicable(now, command)) return
-  if (command.type === 'amend') throw refuse(409, 'notNow', 'The class has gone on to its next part meanwhile. Look at the ways again.', { events: [] })
-  if (isTap(command)) throw refuse(409, 'notNow', 'That was tapped outside a part at one’s own pace, or too long after the class, and does not count.', { events: [] })
+  if (command.type === 'amend')
+    throw refuse(409, 'notNow', 'The class has gone on to its next part meanwhile. Look at the ways again.', { events: [] })
+  if (isTap(command))
+    throw refuse(409, 'notNow', 'That was tapped outside a part at one’s own pace, or too long after the class, and does not count.', {
+      events: [],
+    })
   throw refuse(409, 'notNow', `"${command.type}" means nothing while the class is ${now.mode}.`, { events: [] })
 }
 
 /** In one question: while the app is busy, each costs a turn of its thread, and a room waits for the sum. */
 async function store({ hallId, tx }: InHall, runId: string, event: RunEvent, after: Progress): Promise<void> {
-  const stored = tx.$with('stored').as(tx.insert(runEvents).values({ hallId, runId, ...event }).returning({ sequence: runEvents.sequence }))
+  const stored = tx.$with('stored').as(
+    tx
+      .insert(runEvents)
+      .values({ hallId, runId, ...event })
+      .returning({ sequence: runEvents.sequence }),
+  )
   await tx
     .with(stored)
     .update(runs)

@@ -32,7 +32,11 @@ export async function ownHall({ hallId, tx }: InHall): Promise<Hall> {
 type Table = typeof people | typeof exercises | typeof gearKinds | typeof rooms
 
 async function documents<Document>({ hallId, tx }: InHall, table: Table, kind: StoredKind<Document>): Promise<Document[]> {
-  const rows = await tx.select({ id: table.id, name: table.name, document: table.document, format: table.format }).from(table).where(eq(table.hallId, hallId)).orderBy(asc(table.name))
+  const rows = await tx
+    .select({ id: table.id, name: table.name, document: table.document, format: table.format })
+    .from(table)
+    .where(eq(table.hallId, hallId))
+    .orderBy(asc(table.name))
   return readRows(kind, rows).readable.map(({ document }) => document)
 }
 
@@ -57,7 +61,12 @@ export async function knownLibrary(hall: InHall): Promise<KnownLibrary> {
     const peopleHere = await documents(hall, people, kinds.person)
     const exercisesHere = await documents(hall, exercises, kinds.exercise)
     const gearHere = await documents(hall, gearKinds, kinds.gear)
-    const library: HallLibrary = { people: peopleHere, exercises: exercisesHere, gear: namedIn(gearHere, figures.weightUnit ?? 'kg'), figures }
+    const library: HallLibrary = {
+      people: peopleHere,
+      exercises: exercisesHere,
+      gear: namedIn(gearHere, figures.weightUnit ?? 'kg'),
+      figures,
+    }
     return { key, library, text: JSON.stringify(library) }
   })
 }
@@ -65,7 +74,11 @@ export async function knownLibrary(hall: InHall): Promise<KnownLibrary> {
 export const hallLibrary = async (hall: InHall): Promise<HallLibrary> => (await knownLibrary(hall)).library
 
 /** Stores the hall's figures if nobody has changed the hall since `version`; else 409 with them as they are now. */
-export async function updateFigures(hall: InHall, version: number, figures: HallSettings): Promise<{ version: number; figures: HallSettings }> {
+export async function updateFigures(
+  hall: InHall,
+  version: number,
+  figures: HallSettings,
+): Promise<{ version: number; figures: HallSettings }> {
   const [row] = await hall.tx
     .update(halls)
     .set({ figures, version: sql`${halls.version} + 1` })
@@ -73,5 +86,7 @@ export async function updateFigures(hall: InHall, version: number, figures: Hall
     .returning({ version: halls.version })
   if (row) return { version: row.version, figures }
   const current = await ownHall(hall)
-  throw refuse(409, 'changedElsewhere', 'The figures were changed in another window.', { current: { version: current.version, figures: current.figures } })
+  throw refuse(409, 'changedElsewhere', 'The figures were changed in another window.', {
+    current: { version: current.version, figures: current.figures },
+  })
 }

@@ -71,10 +71,24 @@ async function usersOf({ hallId, tx }: InHall, exerciseIds: readonly string[]): 
   if (exerciseIds.length === 0) return []
   const patterns = sql.param(exerciseIds.map((id) => `%"${id}"%`))
   const named = (document: AnyPgColumn) => sql`${document}::text like any(${patterns}::text[])`
-  const inPlans = readRows(kinds.plan, await tx.select().from(plans).where(and(eq(plans.hallId, hallId), isNull(plans.deletedAt), named(plans.document)))).readable.map(({ row, document }) => ({ name: row.name, plan: document }))
-  const inClasses = readRows(kinds.class, await tx.select().from(classes).where(and(present(hallId), named(classes.document)))).readable.map(({ row, document }) => ({ name: row.name, plan: document.plan }))
+  const inPlans = readRows(
+    kinds.plan,
+    await tx
+      .select()
+      .from(plans)
+      .where(and(eq(plans.hallId, hallId), isNull(plans.deletedAt), named(plans.document))),
+  ).readable.map(({ row, document }) => ({ name: row.name, plan: document }))
+  const inClasses = readRows(
+    kinds.class,
+    await tx
+      .select()
+      .from(classes)
+      .where(and(present(hallId), named(classes.document))),
+  ).readable.map(({ row, document }) => ({ name: row.name, plan: document.plan }))
   const wanted = new Set(exerciseIds)
-  return [...inPlans, ...inClasses].map(({ name, plan }) => ({ name, uses: exercisesUsed(plan).filter((id) => wanted.has(id)) })).filter(({ uses }) => uses.length > 0)
+  return [...inPlans, ...inClasses]
+    .map(({ name, plan }) => ({ name, uses: exercisesUsed(plan).filter((id) => wanted.has(id)) }))
+    .filter(({ uses }) => uses.length > 0)
 }
 
 /** Refuses with their names if a plan or a class uses the exercise. */
@@ -82,16 +96,28 @@ export async function requireUnused(hall: InHall, exerciseId: string): Promise<v
   refuseUsed((await usersOf(hall, [exerciseId])).map(({ name }) => name))
 }
 
-/** Refuses with their names if exercises need the kind, or an option of one does, that a plan or a class uses. Others keep saying that they need it: it may come back. */
+/**
+ * Refuses with their names if exercises need the kind, or an option of one does, that a plan or a class uses. Others keep saying
+ * that they need it: it may come back.
+ */
 export async function requireKindUnused(hall: InHall, kindId: string): Promise<void> {
   const { stored } = await exerciseLibrary.list(hall)
-  const needing = new Map(stored.filter(({ document }) => [document.gear, ...document.options.map((option) => option.gear ?? [])].flat().some((need) => need.kindId === kindId)).map(({ document }) => [document.id, document.name]))
+  const needing = new Map(
+    stored
+      .filter(({ document }) =>
+        [document.gear, ...document.options.map((option) => option.gear ?? [])].flat().some((need) => need.kindId === kindId),
+      )
+      .map(({ document }) => [document.id, document.name]),
+  )
   refuseUsed((await usersOf(hall, [...needing.keys()])).flatMap(({ name, uses }) => uses.map((id) => `${needing.get(id)!} (in ${name})`)))
 }
 
 /** Refuses with their names if a class is held in the room, or gear is kept there. */
 export async function requireRoomUnused(hall: InHall, roomId: string): Promise<void> {
-  const held = await hall.tx.select({ name: classes.name }).from(classes).where(and(present(hall.hallId), sql`${classes.document}->>'roomId' = ${roomId}`))
+  const held = await hall.tx
+    .select({ name: classes.name })
+    .from(classes)
+    .where(and(present(hall.hallId), sql`${classes.document}->>'roomId' = ${roomId}`))
   const { stored } = await gearInventory.list(hall)
   const kept = stored.filter(({ document }) => document.roomId === roomId).map(({ document }) => document.name)
   refuseUsed([...held.map(({ name }) => name), ...kept])
@@ -99,5 +125,10 @@ export async function requireRoomUnused(hall: InHall, roomId: string): Promise<v
 
 function refuseUsed(names: readonly string[]): void {
   const users = [...new Set(names)]
-  if (users.length > 0) throw refuse(409, 'inUse', `Still used by ${users.slice(0, 4).join(', ')}${users.length > 4 ? ` and ${users.length - 4} more` : ''}. Take it out there first.`)
+  if (users.length > 0)
+    throw refuse(
+      409,
+      'inUse',
+      `Still used by ${users.slice(0, 4).join(', ')}${users.length > 4 ? ` and ${users.length - 4} more` : ''}. Take it out there first.`,
+    )
 }

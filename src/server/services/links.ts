@@ -26,19 +26,37 @@ const ofRun = (hallId: string, runId: string, screen: Screen) =>
   and(eq(screenLinks.hallId, hallId), eq(screenLinks.runId, runId), eq(screenLinks.screen, screen), eq(screenLinks.revoked, false))
 
 /** A link for every subject, in their order: those that are there, and new ones for whoever has none yet. */
-export async function linksTo({ hallId, tx }: InHall, { id: runId }: Pick<RunRow, 'id'>, screen: Screen, subjects: readonly string[]): Promise<Link[]> {
+export async function linksTo(
+  { hallId, tx }: InHall,
+  { id: runId }: Pick<RunRow, 'id'>,
+  screen: Screen,
+  subjects: readonly string[],
+): Promise<Link[]> {
   const existing = async () => {
-    const rows = await tx.select({ token: screenLinks.token, subject: screenLinks.subject }).from(screenLinks).where(ofRun(hallId, runId, screen))
+    const rows = await tx
+      .select({ token: screenLinks.token, subject: screenLinks.subject })
+      .from(screenLinks)
+      .where(ofRun(hallId, runId, screen))
     return new Map(rows.map(({ token, subject }) => [subject ?? theOne, token]))
   }
   let tokens = await existing()
   if (subjects.some((subject) => !tokens.has(subject))) {
     // Two who ask at once must not make two links for one person.
-    await tx.select({ id: runs.id }).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, runId))).for('update')
+    await tx
+      .select({ id: runs.id })
+      .from(runs)
+      .where(and(eq(runs.hallId, hallId), eq(runs.id, runId)))
+      .for('update')
     tokens = await existing()
-    const missing = subjects.filter((subject) => !tokens.has(subject)).map((subject) => ({ token: nanoid(24), hallId, runId, screen, subject }))
-    const [made] = await tx.select({ links: count() }).from(screenLinks).where(and(eq(screenLinks.hallId, hallId), eq(screenLinks.runId, runId)))
-    if (made!.links + missing.length > mostLinks) throw refuse(409, 'tooManyLinks', 'This class has had all the links it can have. Use those there are, or open the class anew.')
+    const missing = subjects
+      .filter((subject) => !tokens.has(subject))
+      .map((subject) => ({ token: nanoid(24), hallId, runId, screen, subject }))
+    const [made] = await tx
+      .select({ links: count() })
+      .from(screenLinks)
+      .where(and(eq(screenLinks.hallId, hallId), eq(screenLinks.runId, runId)))
+    if (made!.links + missing.length > mostLinks)
+      throw refuse(409, 'tooManyLinks', 'This class has had all the links it can have. Use those there are, or open the class anew.')
     if (missing.length > 0) await tx.insert(screenLinks).values(missing)
     for (const { token, subject } of missing) tokens.set(subject, token)
   }
@@ -46,8 +64,16 @@ export async function linksTo({ hallId, tx }: InHall, { id: runId }: Pick<RunRow
 }
 
 /** The links that there are to such a screen, in the order of `subjects`; whoever has none is left out. */
-export async function existingLinks({ hallId, tx }: InHall, { id: runId }: Pick<RunRow, 'id'>, screen: Screen, subjects: readonly string[]): Promise<Link[]> {
-  const rows = await tx.select({ token: screenLinks.token, subject: screenLinks.subject }).from(screenLinks).where(ofRun(hallId, runId, screen))
+export async function existingLinks(
+  { hallId, tx }: InHall,
+  { id: runId }: Pick<RunRow, 'id'>,
+  screen: Screen,
+  subjects: readonly string[],
+): Promise<Link[]> {
+  const rows = await tx
+    .select({ token: screenLinks.token, subject: screenLinks.subject })
+    .from(screenLinks)
+    .where(ofRun(hallId, runId, screen))
   const tokens = new Map(rows.map(({ token, subject }) => [subject ?? theOne, token]))
   return subjects.flatMap((subject) => (tokens.has(subject) ? [{ subject, token: tokens.get(subject)! }] : []))
 }
@@ -66,13 +92,24 @@ export async function ensureLinks(hall: InHall, run: Pick<StoredRun, 'id' | 'sna
 }
 
 /** Makes the run's links to such a screen useless, of all or of the `subjects` named, and new ones in their place. */
-export async function renewLinks(hall: InHall, run: Pick<StoredRun, 'id' | 'snapshot'>, screen: Screen, subjects = subjectsOf(screen, run.snapshot)): Promise<void> {
+export async function renewLinks(
+  hall: InHall,
+  run: Pick<StoredRun, 'id' | 'snapshot'>,
+  screen: Screen,
+  subjects = subjectsOf(screen, run.snapshot),
+): Promise<void> {
   const { hallId, tx } = hall
   if (subjects.length === 0) return
-  await tx.update(screenLinks).set({ revoked: true }).where(and(ofRun(hallId, run.id, screen), inArray(sql`coalesce(${screenLinks.subject}, ${theOne})`, [...subjects])))
+  await tx
+    .update(screenLinks)
+    .set({ revoked: true })
+    .where(and(ofRun(hallId, run.id, screen), inArray(sql`coalesce(${screenLinks.subject}, ${theOne})`, [...subjects])))
   await linksTo(hall, run, screen, subjects)
   // Screens that are open hear of it: those whose link this was find it closed, also where one stream serves several in a browser.
-  await tx.update(runs).set({ version: sql`${runs.version} + 1` }).where(and(eq(runs.hallId, hallId), eq(runs.id, run.id)))
+  await tx
+    .update(runs)
+    .set({ version: sql`${runs.version} + 1` })
+    .where(and(eq(runs.hallId, hallId), eq(runs.id, run.id)))
   await notifyRun(tx, run.id)
 }
 
@@ -105,7 +142,10 @@ export async function openedBy({ hallId, tx }: InHall, token: string, screen?: S
   return { runId: row.runId, screen: row.screen, subject: row.subject ?? theOne }
 }
 
-/** The run that a coach controls, which nobody else changes until the work is done: named by its id, or by the link that opens the controls on another device. */
+/**
+ * The run that a coach controls, which nobody else changes until the work is done: named by its id, or by the link that opens the
+ * controls on another device.
+ */
 export const coachedLocked = (hall: InHall, idOrToken: string): Promise<LockedRun> =>
   lockedRun(hall, idOrToken).catch(async (error: unknown) => {
     if (error instanceof Refused && error.status === 404) return lockedRun(hall, (await openedBy(hall, idOrToken, 'controls')).runId)
@@ -114,6 +154,9 @@ export const coachedLocked = (hall: InHall, idOrToken: string): Promise<LockedRu
 
 /** The id of the run that a coach controls: named by it, or by the link that opens the controls on another device. */
 export async function coachedRun(hall: InHall, idOrToken: string): Promise<string> {
-  const [row] = await hall.tx.select({ id: runs.id }).from(runs).where(and(eq(runs.hallId, hall.hallId), eq(runs.id, idOrToken)))
+  const [row] = await hall.tx
+    .select({ id: runs.id })
+    .from(runs)
+    .where(and(eq(runs.hallId, hall.hallId), eq(runs.id, idOrToken)))
   return row?.id ?? (await openedBy(hall, idOrToken, 'controls')).runId
 }

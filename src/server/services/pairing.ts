@@ -58,7 +58,10 @@ export async function newPairing(hall: InHall): Promise<Pairing> {
 
 export async function pairingOf(hall: InHall, device: string): Promise<Pairing> {
   const { hallId, tx } = hall
-  const [row] = await tx.select().from(pairings).where(and(eq(pairings.hallId, hallId), eq(pairings.device, device)))
+  const [row] = await tx
+    .select()
+    .from(pairings)
+    .where(and(eq(pairings.hallId, hallId), eq(pairings.device, device)))
   if (!row) throw notFound('screen')
   return { device, code: row.code, left: Math.max(0, row.until - (await timeIn(hall))), path: row.path }
 }
@@ -71,7 +74,12 @@ export async function pair(hall: InHall, runId: string, { code, show }: PairingR
   if (!subjectsOf(show.screen, run.snapshot).includes(subject)) throw refuse(422, 'noSuchStation', `This class has no station ${subject}.`)
   const [link] = await linksTo(hall, run, show.screen, [subject])
   const path = show.screen === 'wall' ? `/wall/${link!.token}?layout=${show.layout}` : `/station/${link!.token}`
-  const alive = and(eq(pairings.hallId, hallId), eq(pairings.code, code), isNull(pairings.path), gt(pairings.until, Math.round(await timeIn(hall))))
+  const alive = and(
+    eq(pairings.hallId, hallId),
+    eq(pairings.code, code),
+    isNull(pairings.path),
+    gt(pairings.until, Math.round(await timeIn(hall))),
+  )
   const [paired] = await tx.update(pairings).set({ path }).where(alive).returning({ device: pairings.device })
   if (!paired) throw refuse(404, 'noSuchCode', `No screen shows the code ${code} now. A code lives ten minutes: look at the screen again.`)
   return { path }

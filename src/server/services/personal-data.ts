@@ -24,7 +24,11 @@ const hasComeTo = (id: string) => sql`${classes.document}->'here' ? ${id}`
 export async function personalData(hall: InHall, id: string): Promise<PersonalData> {
   const { hallId, tx } = hall
   const { document } = await roster.find(hall, id)
-  const rows = await tx.select({ name: classes.name, startsAt: classes.startsAt }).from(classes).where(and(eq(classes.hallId, hallId), hasComeTo(id))).orderBy(classes.startsAt)
+  const rows = await tx
+    .select({ name: classes.name, startsAt: classes.startsAt })
+    .from(classes)
+    .where(and(eq(classes.hallId, hallId), hasComeTo(id)))
+    .orderBy(classes.startsAt)
   const played = await tx
     .select({ id: runs.id, name: runs.className, startedAt: runs.startedAt, doings: sql<unknown>`${runs.snapshot}->'doings'` })
     .from(runs)
@@ -35,7 +39,8 @@ export async function personalData(hall: InHall, id: string): Promise<PersonalDa
     .from(runEvents)
     .where(and(eq(runEvents.hallId, hallId), sql`${runEvents.command}->>'type' = 'tap'`, sql`${runEvents.command}->'personIds' ? ${id}`))
     .orderBy(runEvents.at)
-  const didIn = (doings: unknown) => (Array.isArray(doings) ? (doings as NonNullable<RunSnapshot['doings']>) : []).filter(({ personId }) => personId === id)
+  const didIn = (doings: unknown) =>
+    (Array.isArray(doings) ? (doings as NonNullable<RunSnapshot['doings']>) : []).filter(({ personId }) => personId === id)
   return {
     person: document,
     classes: rows.map(({ name, startsAt }) => ({ name, startsAt: startsAt.toISOString() })),
@@ -55,48 +60,91 @@ export const markOf = (id: string): string => createHash('sha256').update(id).di
 const holds = (document: AnyPgColumn, text: string) => sql`${document}::text like ${`%${JSON.stringify(text).replace(/[\\%_]/g, '\\$&')}%`}`
 
 async function eraseFromClasses({ hallId, tx }: InHall, id: string): Promise<void> {
-  const rows = await tx.select({ id: classes.id, document: classes.document }).from(classes).where(and(eq(classes.hallId, hallId), holds(classes.document, id))).for('update')
+  const rows = await tx
+    .select({ id: classes.id, document: classes.document })
+    .from(classes)
+    .where(and(eq(classes.hallId, hallId), holds(classes.document, id)))
+    .for('update')
   for (const row of rows) {
-    await tx.update(classes).set({ document: withoutPerson(row.document, id), version: sql`${classes.version} + 1` }).where(and(eq(classes.hallId, hallId), eq(classes.id, row.id)))
+    await tx
+      .update(classes)
+      .set({ document: withoutPerson(row.document, id), version: sql`${classes.version} + 1` })
+      .where(and(eq(classes.hallId, hallId), eq(classes.id, row.id)))
   }
-  const earlier = await tx.select().from(classRevisions).where(and(eq(classRevisions.hallId, hallId), holds(classRevisions.document, id))).for('update')
+  const earlier = await tx
+    .select()
+    .from(classRevisions)
+    .where(and(eq(classRevisions.hallId, hallId), holds(classRevisions.document, id)))
+    .for('update')
   for (const row of earlier) {
     const here = and(eq(classRevisions.hallId, hallId), eq(classRevisions.classId, row.classId), eq(classRevisions.version, row.version))
-    await tx.update(classRevisions).set({ document: withoutPerson(row.document, id) }).where(here)
+    await tx
+      .update(classRevisions)
+      .set({ document: withoutPerson(row.document, id) })
+      .where(here)
   }
 }
 
 /** Whoever is to be grouped with them, or not, no longer is. */
 async function eraseFromOthers({ hallId, tx }: InHall, id: string): Promise<void> {
-  const rows = await tx.select({ id: people.id, document: people.document }).from(people).where(and(eq(people.hallId, hallId), holds(people.document, id))).for('update')
+  const rows = await tx
+    .select({ id: people.id, document: people.document })
+    .from(people)
+    .where(and(eq(people.hallId, hallId), holds(people.document, id)))
+    .for('update')
   for (const row of rows) {
-    await tx.update(people).set({ document: withoutPerson(row.document, id), version: sql`${people.version} + 1` }).where(and(eq(people.hallId, hallId), eq(people.id, row.id)))
+    await tx
+      .update(people)
+      .set({ document: withoutPerson(row.document, id), version: sql`${people.version} + 1` })
+      .where(and(eq(people.hallId, hallId), eq(people.id, row.id)))
   }
 }
 
 /** Runs keep that somebody was there: no name, no id, nothing of what they did or went easy on. Open screens hear of it. */
 async function eraseFromRuns({ hallId, tx }: InHall, erased: Erased): Promise<void> {
   const { id } = erased
-  const played = await tx.select({ id: runs.id, snapshot: runs.snapshot }).from(runs).where(and(eq(runs.hallId, hallId), holds(runs.snapshot, id))).for('update')
+  const played = await tx
+    .select({ id: runs.id, snapshot: runs.snapshot })
+    .from(runs)
+    .where(and(eq(runs.hallId, hallId), holds(runs.snapshot, id)))
+    .for('update')
   for (const run of played) {
-    await tx.update(runs).set({ snapshot: nameless(run.snapshot, erased), snapshotBefore: null, version: sql`${runs.version} + 1` }).where(and(eq(runs.hallId, hallId), eq(runs.id, run.id)))
+    await tx
+      .update(runs)
+      .set({ snapshot: nameless(run.snapshot, erased), snapshotBefore: null, version: sql`${runs.version} + 1` })
+      .where(and(eq(runs.hallId, hallId), eq(runs.id, run.id)))
     await notifyRun(tx, run.id)
   }
-  const tapped = await tx.select({ runId: runEvents.runId, sequence: runEvents.sequence, command: runEvents.command }).from(runEvents).where(and(eq(runEvents.hallId, hallId), holds(runEvents.command, id)))
+  const tapped = await tx
+    .select({ runId: runEvents.runId, sequence: runEvents.sequence, command: runEvents.command })
+    .from(runEvents)
+    .where(and(eq(runEvents.hallId, hallId), holds(runEvents.command, id)))
   for (const { runId, sequence, command } of tapped) {
-    await tx.update(runEvents).set({ command: nameless(command, erased) }).where(and(eq(runEvents.hallId, hallId), eq(runEvents.runId, runId), eq(runEvents.sequence, sequence)))
+    await tx
+      .update(runEvents)
+      .set({ command: nameless(command, erased) })
+      .where(and(eq(runEvents.hallId, hallId), eq(runEvents.runId, runId), eq(runEvents.sequence, sequence)))
   }
   await tx.delete(cardClaims).where(and(eq(cardClaims.hallId, hallId), eq(cardClaims.personId, id)))
   await tx.delete(screenLinks).where(and(eq(screenLinks.hallId, hallId), eq(screenLinks.screen, 'card'), eq(screenLinks.subject, id)))
 }
 
-/** Erases the person from the roster, from every class and its earlier versions, from what others wish, and from every run all but that somebody was there. */
+/**
+ * Erases the person from the roster, from every class and its earlier versions, from what others wish, and from every run all but
+ * that somebody was there.
+ */
 export async function erasePerson(hall: InHall, id: string): Promise<void> {
   const { hallId, tx } = hall
-  const [row] = await tx.delete(people).where(and(eq(people.hallId, hallId), eq(people.id, id))).returning({ name: people.name })
+  const [row] = await tx
+    .delete(people)
+    .where(and(eq(people.hallId, hallId), eq(people.id, id)))
+    .returning({ name: people.name })
   if (!row) throw notFound('person')
   await eraseFromClasses(hall, id)
   await eraseFromOthers(hall, id)
-  await tx.insert(erasedPeople).values({ hallId, mark: markOf(id) }).onConflictDoNothing()
+  await tx
+    .insert(erasedPeople)
+    .values({ hallId, mark: markOf(id) })
+    .onConflictDoNothing()
   await eraseFromRuns(hall, { id, name: row.name, instead: `gone-${nanoid(10)}` })
 }

@@ -8,13 +8,20 @@ import { kinds, readRow, readRows, type Unreadable } from '../db/stored'
 import { notFound } from '../http/respond'
 
 export async function listPlans({ hallId, tx }: InHall): Promise<{ plans: Plan[]; unreadable: Unreadable[] }> {
-  const rows = await tx.select().from(plans).where(and(eq(plans.hallId, hallId), isNull(plans.deletedAt))).orderBy(asc(plans.name), asc(plans.id))
+  const rows = await tx
+    .select()
+    .from(plans)
+    .where(and(eq(plans.hallId, hallId), isNull(plans.deletedAt)))
+    .orderBy(asc(plans.name), asc(plans.id))
   const { readable, unreadable } = readRows(kinds.plan, rows)
   return { plans: readable.map(({ document }) => document), unreadable }
 }
 
 export async function findPlan({ hallId, tx }: InHall, id: string): Promise<Plan> {
-  const [row] = await tx.select().from(plans).where(and(eq(plans.hallId, hallId), eq(plans.id, id)))
+  const [row] = await tx
+    .select()
+    .from(plans)
+    .where(and(eq(plans.hallId, hallId), eq(plans.id, id)))
   if (!row) throw notFound('plan')
   return readRow(kinds.plan, row)
 }
@@ -23,8 +30,14 @@ export async function findPlan({ hallId, tx }: InHall, id: string): Promise<Plan
 export async function exportPlan({ hallId, tx }: InHall, plan: Plan): Promise<PlanFile> {
   const used = exercisesUsed(plan)
   if (used.length === 0) return planFile(plan, [])
-  const rows = await tx.select().from(exercises).where(and(eq(exercises.hallId, hallId), inArray(exercises.id, used)))
-  return planFile(plan, readRows(kinds.exercise, rows).readable.map(({ document }) => document))
+  const rows = await tx
+    .select()
+    .from(exercises)
+    .where(and(eq(exercises.hallId, hallId), inArray(exercises.id, used)))
+  return planFile(
+    plan,
+    readRows(kinds.exercise, rows).readable.map(({ document }) => document),
+  )
 }
 
 export interface Imported {
@@ -47,7 +60,12 @@ export async function importPlan({ hallId, tx }: InHall, file: PlanFile): Promis
         .onConflictDoNothing()
         .returning({ id: exercises.id })
     : []
-  const known = used.length ? await tx.select({ id: exercises.id }).from(exercises).where(and(eq(exercises.hallId, hallId), inArray(exercises.id, used))) : []
+  const known = used.length
+    ? await tx
+        .select({ id: exercises.id })
+        .from(exercises)
+        .where(and(eq(exercises.hallId, hallId), inArray(exercises.id, used)))
+    : []
   const ids = new Set(known.map((row) => row.id))
   return { plan, exercisesAdded: added.map((row) => row.id), exercisesMissing: used.filter((id) => !ids.has(id)) }
 }

@@ -28,7 +28,10 @@ export async function setPutAway(hall: InHall, kind: PutAwayKind, id: string, aw
 async function requireOver({ hallId, tx }: InHall, kind: PutAwayKind, id: string): Promise<void> {
   if (kind === 'plans') return
   const of = kind === 'classes' ? eq(runs.classId, id) : eq(runs.id, id)
-  const [open] = await tx.select({ id: runs.id }).from(runs).where(and(eq(runs.hallId, hallId), of, isNull(runs.endedAt), gt(runs.sequence, 0)))
+  const [open] = await tx
+    .select({ id: runs.id })
+    .from(runs)
+    .where(and(eq(runs.hallId, hallId), of, isNull(runs.endedAt), gt(runs.sequence, 0)))
   if (open) throw refuse(409, 'underWay', 'This class is under way. End it first.')
 }
 
@@ -47,10 +50,32 @@ export async function listPutAway({ hallId, tx }: InHall): Promise<PutAwayRow[]>
   const nothing = sql<Date | null>`null`
   const of = (table: (typeof tables)[PutAwayKind]) => and(eq(table.hallId, hallId), gt(table.deletedAt, since))
   const found = {
-    classes: await tx.select({ id: classes.id, name: classes.name, startsAt: classes.startsAt, putAwayAt: classes.deletedAt }).from(classes).where(of(classes)).orderBy(desc(classes.deletedAt)),
-    plans: await tx.select({ id: plans.id, name: plans.name, startsAt: nothing, putAwayAt: plans.deletedAt }).from(plans).where(of(plans)).orderBy(desc(plans.deletedAt)),
-    runs: await tx.select({ id: runs.id, name: runs.className, startsAt: runs.startedAt, putAwayAt: runs.deletedAt }).from(runs).where(of(runs)).orderBy(desc(runs.deletedAt)),
+    classes: await tx
+      .select({ id: classes.id, name: classes.name, startsAt: classes.startsAt, putAwayAt: classes.deletedAt })
+      .from(classes)
+      .where(of(classes))
+      .orderBy(desc(classes.deletedAt)),
+    plans: await tx
+      .select({ id: plans.id, name: plans.name, startsAt: nothing, putAwayAt: plans.deletedAt })
+      .from(plans)
+      .where(of(plans))
+      .orderBy(desc(plans.deletedAt)),
+    runs: await tx
+      .select({ id: runs.id, name: runs.className, startsAt: runs.startedAt, putAwayAt: runs.deletedAt })
+      .from(runs)
+      .where(of(runs))
+      .orderBy(desc(runs.deletedAt)),
   }
-  const rows = (['classes', 'plans', 'runs'] as const).flatMap((kind) => found[kind].map(({ id, name, startsAt, putAwayAt }): PutAwayRow => ({ kind, id, name: name ?? 'A class that cannot be read', startsAt, putAwayAt: putAwayAt! })))
+  const rows = (['classes', 'plans', 'runs'] as const).flatMap((kind) =>
+    found[kind].map(
+      ({ id, name, startsAt, putAwayAt }): PutAwayRow => ({
+        kind,
+        id,
+        name: name ?? 'A class that cannot be read',
+        startsAt,
+        putAwayAt: putAwayAt!,
+      }),
+    ),
+  )
   return rows.sort((a, b) => b.putAwayAt.getTime() - a.putAwayAt.getTime())
 }

@@ -27,24 +27,34 @@ export interface RoomChangeDone {
 }
 
 /**
- * Changes what really happens in a run, from where it is now. Decided on an older state of the room (`roomVersion`), it is refused with 409: the screen has the
+ * Changes what really happens in a run, from where it is now. Decided on an older state of the room (`roomVersion`), it is
+ * refused with 409: the screen has the
  * newer one by then. Answers with the new version and what was done, in words.
  */
 export function changeRoom(hall: InHall, runId: string, version: number, change: RoomChange): Promise<RoomChangeDone> {
   return withRoom(hall, runId, version, async (run) => {
     const state = await stateNow(hall, run)
     const known = change.type === 'arrives' ? await knownArrival(hall, run, change.name) : undefined
-    const changed = withRoomChange({ ...run.snapshot, timeline: state.timeline }, known ? { ...change, type: 'arrives', id: known.person.id, name: known.person.name } : change, state.status === 'ready' ? -1 : state.phase.index)
+    const changed = withRoomChange(
+      { ...run.snapshot, timeline: state.timeline },
+      known ? { ...change, type: 'arrives', id: known.person.id, name: known.person.name } : change,
+      state.status === 'ready' ? -1 : state.phase.index,
+    )
     if (!changed.ok) throw new Refused(422, changed.problems)
     // The timeline it was taken with stays: what became of it is told by the events.
     const after = { ...changed.value.snapshot, timeline: run.snapshot.timeline }
     if (!known) return { snapshot: after, before: run.snapshot, told: changed.value.told }
-    return { snapshot: withKnown(after, known.person, known.plan, known.library), before: run.snapshot, told: [...changed.value.told, goesEasyWords(known.person)].filter(Boolean) }
+    return {
+      snapshot: withKnown(after, known.person, known.plan, known.library),
+      before: run.snapshot,
+      told: [...changed.value.told, goesEasyWords(known.person)].filter(Boolean),
+    }
   })
 }
 
 /**
- * What somebody asks on their own card: counts whatever else has changed, and makes no coach's change stale. It is asked of the room before the coach's last change too,
+ * What somebody asks on their own card: counts whatever else has changed, and makes no coach's change stale. It is asked of the
+ * room before the coach's last change too,
  * so that taking that back does not take this away.
  */
 export function askOnCard(hall: InHall, runId: string, ask: CardAsk, personId: string): Promise<RoomChangeDone> {
@@ -77,12 +87,19 @@ async function stateNow(hall: InHall, run: LockedRun): Promise<RunState> {
 }
 
 async function snapshotBefore({ hallId, tx }: InHall, runId: string): Promise<RunSnapshot | null> {
-  const [row] = await tx.select({ document: runs.snapshotBefore, format: runs.format }).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, runId)))
+  const [row] = await tx
+    .select({ document: runs.snapshotBefore, format: runs.format })
+    .from(runs)
+    .where(and(eq(runs.hallId, hallId), eq(runs.id, runId)))
   return row && row.document !== null ? readRow(kinds.snapshot, row) : null
 }
 
 /** Who is on the hall's list by that name, and not here yet: what they go easy on has to come with them. */
-async function knownArrival(hall: InHall, run: StoredRun, name: string): Promise<{ person: Person; plan: Plan; library: HallLibrary } | undefined> {
+async function knownArrival(
+  hall: InHall,
+  run: StoredRun,
+  name: string,
+): Promise<{ person: Person; plan: Plan; library: HallLibrary } | undefined> {
   const library = await hallLibrary(hall)
   const called = calledLike(library.people, name)
   const [person] = called
@@ -110,7 +127,8 @@ type Change = (run: LockedRun) => Promise<{ snapshot: RunSnapshot; before: RunSn
 async function withRoom(hall: InHall, runId: string, version: number | undefined, change: Change): Promise<RoomChangeDone> {
   const { hallId, tx } = hall
   const run = await lockedRun(hall, runId)
-  if (version !== undefined && roomVersion(run) !== version) throw refuse(409, 'stale', 'Somebody else was quicker. This screen now shows who is here; press again if you still want to.')
+  if (version !== undefined && roomVersion(run) !== version)
+    throw refuse(409, 'stale', 'Somebody else was quicker. This screen now shows who is here; press again if you still want to.')
   const { snapshot, before, told } = await change(run)
   await tx
     .update(runs)

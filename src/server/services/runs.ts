@@ -34,7 +34,10 @@ const known = remembered<RunSnapshot>(40)
 /** The snapshot that belongs to the row's version. */
 export const snapshotOf = ({ tx }: InHall, { id, hallId, version }: RunRow): Promise<RunSnapshot> =>
   known(`${hallId}/${id}/${version}`, async () => {
-    const [row] = await tx.select({ document: runs.snapshot, format: runs.format }).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, id)))
+    const [row] = await tx
+      .select({ document: runs.snapshot, format: runs.format })
+      .from(runs)
+      .where(and(eq(runs.hallId, hallId), eq(runs.id, id)))
     if (!row) throw notFound('run')
     return readRow(kinds.snapshot, row)
   })
@@ -43,14 +46,23 @@ export const snapshotOf = ({ tx }: InHall, { id, hallId, version }: RunRow): Pro
 export const timeIn = ({ tx }: InHall): Promise<Milliseconds> => roomTime((query) => tx.execute<{ now: number }>(sql.raw(query)))
 
 /**
- * The class's open run: the one under way if there is one, else a new one. While it has not started, its snapshot is renewed (`snapshot`, as text), so that
+ * The class's open run: the one under way if there is one, else a new one. While it has not started, its snapshot is renewed
+ * (`snapshot`, as text), so that
  * the room shows the class as it was last planned. Refused with what stands in the way where there is no snapshot.
  */
 export async function openRun(hall: InHall, classId: string, snapshot: string | Refused): Promise<RunRow> {
   const { hallId, tx } = hall
   // Two presses at once must not make two runs.
-  await tx.select({ id: classes.id }).from(classes).where(and(eq(classes.hallId, hallId), eq(classes.id, classId))).for('update')
-  const open = await tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.classId, classId), isNull(runs.endedAt))).orderBy(desc(runs.createdAt))
+  await tx
+    .select({ id: classes.id })
+    .from(classes)
+    .where(and(eq(classes.hallId, hallId), eq(classes.id, classId)))
+    .for('update')
+  const open = await tx
+    .select(runColumns)
+    .from(runs)
+    .where(and(eq(runs.hallId, hallId), eq(runs.classId, classId), isNull(runs.endedAt)))
+    .orderBy(desc(runs.createdAt))
   for (const run of open) {
     if (run.sequence > 0) {
       if (await closeIfOver(hall, run)) continue
@@ -66,17 +78,24 @@ export async function openRun(hall: InHall, classId: string, snapshot: string | 
     return renewed ?? run
   }
   if (snapshot instanceof Refused) throw snapshot
-  const [run] = await tx.insert(runs).values({ hallId, id: nanoid(16), classId, snapshot: sql`${snapshot}::jsonb` }).returning(runColumns)
+  const [run] = await tx
+    .insert(runs)
+    .values({ hallId, id: nanoid(16), classId, snapshot: sql`${snapshot}::jsonb` })
+    .returning(runColumns)
   return run!
 }
 
 /** In a query: tells every app process that the run has something new: one event and nothing else, where its number is said. */
-export const notice = (runId: string, sequence?: number) => sql`pg_notify(${runChannel}, ${sequence === undefined ? runId : `${runId} ${sequence}`})`
+export const notice = (runId: string, sequence?: number) =>
+  sql`pg_notify(${runChannel}, ${sequence === undefined ? runId : `${runId} ${sequence}`})`
 
 export const notifyRun = (tx: Transaction, runId: string) => tx.execute(sql`select ${notice(runId)}`)
 
 async function findRow({ hallId, tx }: InHall, id: string): Promise<RunRow> {
-  const [run] = await tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, id)))
+  const [run] = await tx
+    .select(runColumns)
+    .from(runs)
+    .where(and(eq(runs.hallId, hallId), eq(runs.id, id)))
   if (!run) throw notFound('run')
   return run
 }
@@ -96,7 +115,11 @@ export async function lockedRun(hall: InHall, id: string): Promise<LockedRun> {
   const { hallId, tx } = hall
   let row: RunRow | undefined
   const now = await roomTime(async () => {
-    const rows = await tx.select({ ...runColumns, now: sql<number>`room_time()` }).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, id))).for('update')
+    const rows = await tx
+      .select({ ...runColumns, now: sql<number>`room_time()` })
+      .from(runs)
+      .where(and(eq(runs.hallId, hallId), eq(runs.id, id)))
+      .for('update')
     if (!rows[0]) throw notFound('run')
     row = rows[0]
     return { rows }
@@ -129,7 +152,13 @@ export async function progressOf(hall: InHall, run: StoredRun): Promise<Progress
 }
 
 /** An event as it is told. */
-export const eventColumns = { sequence: runEvents.sequence, id: runEvents.id, at: runEvents.at, who: runEvents.who, command: runEvents.command }
+export const eventColumns = {
+  sequence: runEvents.sequence,
+  id: runEvents.id,
+  at: runEvents.at,
+  who: runEvents.who,
+  command: runEvents.command,
+}
 
 export async function eventsAfter({ hallId, tx }: InHall, runId: string, sequence: number): Promise<RunEvent[]> {
   return tx
@@ -139,7 +168,10 @@ export async function eventsAfter({ hallId, tx }: InHall, runId: string, sequenc
     .orderBy(asc(runEvents.sequence))
 }
 
-/** Marks a run whose time has run out as ended; tells whether it has. One that cannot be read is left as it is, and does not stand in the way. */
+/**
+ * Marks a run whose time has run out as ended; tells whether it has. One that cannot be read is left as it is, and does not stand
+ * in the way.
+ */
 export async function closeIfOver(hall: InHall, run: RunRow): Promise<boolean> {
   const snapshot = await snapshotOf(hall, run).catch((error: unknown) => {
     if (error instanceof Refused) return undefined
@@ -148,12 +180,19 @@ export async function closeIfOver(hall: InHall, run: RunRow): Promise<boolean> {
   if (!snapshot) return true
   const progress = advance(await progressOf(hall, { ...run, snapshot }), await timeIn(hall))
   if (progress.endedAt === undefined) return false
-  await hall.tx.update(runs).set({ endedAt: new Date(progress.endedAt) }).where(and(eq(runs.hallId, hall.hallId), eq(runs.id, run.id)))
+  await hall.tx
+    .update(runs)
+    .set({ endedAt: new Date(progress.endedAt) })
+    .where(and(eq(runs.hallId, hall.hallId), eq(runs.id, run.id)))
   return true
 }
 
 /** Runs of the hall that were started and are not marked as ended. */
-export const openRuns = ({ hallId, tx }: InHall): Promise<RunRow[]> => tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), isNull(runs.endedAt), gt(runs.sequence, 0)))
+export const openRuns = ({ hallId, tx }: InHall): Promise<RunRow[]> =>
+  tx
+    .select(runColumns)
+    .from(runs)
+    .where(and(eq(runs.hallId, hallId), isNull(runs.endedAt), gt(runs.sequence, 0)))
 
 export interface LogEntry {
   id: string
@@ -171,16 +210,36 @@ export interface LogEntry {
 /** Runs that were started, the latest first; of one class when `classId` is given. At most 200. */
 export async function runLog({ hallId, tx }: InHall, classId?: string): Promise<LogEntry[]> {
   const rows = await tx
-    .select({ id: runs.id, classId: runs.classId, className: runs.className, roomName: runs.roomName, plannedSeconds: runs.plannedSeconds, people: runs.people, createdAt: runs.createdAt, startedAt: runs.startedAt, endedAt: runs.endedAt })
+    .select({
+      id: runs.id,
+      classId: runs.classId,
+      className: runs.className,
+      roomName: runs.roomName,
+      plannedSeconds: runs.plannedSeconds,
+      people: runs.people,
+      createdAt: runs.createdAt,
+      startedAt: runs.startedAt,
+      endedAt: runs.endedAt,
+    })
     .from(runs)
-    .where(and(eq(runs.hallId, hallId), classId === undefined ? undefined : eq(runs.classId, classId), gt(runs.sequence, 0), isNull(runs.deletedAt)))
+    .where(
+      and(
+        eq(runs.hallId, hallId),
+        classId === undefined ? undefined : eq(runs.classId, classId),
+        gt(runs.sequence, 0),
+        isNull(runs.deletedAt),
+      ),
+    )
     .orderBy(desc(sql`coalesce(${runs.startedAt}, ${runs.createdAt})`))
     .limit(200)
   return rows.map(({ className, roomName, plannedSeconds, people, ...row }) => ({
     ...row,
     className: className ?? 'A class that cannot be read',
     roomName: roomName ?? '',
-    people: (Array.isArray(people) ? (people as { id?: unknown; name?: unknown }[]) : []).map(({ id, name }) => ({ id: String(id), name: String(name) })),
+    people: (Array.isArray(people) ? (people as { id?: unknown; name?: unknown }[]) : []).map(({ id, name }) => ({
+      id: String(id),
+      name: String(name),
+    })),
     ...(plannedSeconds !== null && { plannedSeconds }),
   }))
 }
@@ -188,8 +247,16 @@ export async function runLog({ hallId, tx }: InHall, classId?: string): Promise<
 /** The hall's last 60 runs in which something was tapped, the latest first, with their events. */
 export async function tappedRuns(hall: InHall): Promise<(RunRow & { events: RunEvent[] })[]> {
   const { hallId, tx } = hall
-  const tapped = tx.selectDistinct({ runId: runEvents.runId }).from(runEvents).where(and(eq(runEvents.hallId, hallId), sql`${runEvents.command}->>'type' = 'tap'`))
-  const rows = await tx.select(runColumns).from(runs).where(and(eq(runs.hallId, hallId), inArray(runs.id, tapped), isNull(runs.deletedAt))).orderBy(desc(runs.startedAt)).limit(60)
+  const tapped = tx
+    .selectDistinct({ runId: runEvents.runId })
+    .from(runEvents)
+    .where(and(eq(runEvents.hallId, hallId), sql`${runEvents.command}->>'type' = 'tap'`))
+  const rows = await tx
+    .select(runColumns)
+    .from(runs)
+    .where(and(eq(runs.hallId, hallId), inArray(runs.id, tapped), isNull(runs.deletedAt)))
+    .orderBy(desc(runs.startedAt))
+    .limit(60)
   const found: (RunRow & { events: RunEvent[] })[] = []
   for (const row of rows) found.push({ ...row, events: await eventsAfter(hall, row.id, 0) })
   return found
@@ -214,5 +281,9 @@ export async function pastPartners({ hallId, tx }: InHall, exceptClassId: string
     .orderBy(desc(runs.startedAt))
     .limit(20)
   const groupsIn = (groups: unknown) => (Array.isArray(groups) ? (groups as string[][]) : [])
-  return rows.map(({ groups }) => groupsIn(groups).flatMap((group) => group.flatMap((one, index) => group.slice(index + 1).map((other): [string, string] => [one, other]))))
+  return rows.map(({ groups }) =>
+    groupsIn(groups).flatMap((group) =>
+      group.flatMap((one, index) => group.slice(index + 1).map((other): [string, string] => [one, other])),
+    ),
+  )
 }

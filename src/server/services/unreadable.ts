@@ -13,15 +13,25 @@ const tables = new Map([
 ] as const)
 
 /** A document as it was stored, whether or not it can be read, to be kept elsewhere and mended. */
-export async function storedAsIs({ hallId, tx }: InHall, of: string, id: string): Promise<{ name: string; format: number; document: unknown }> {
+export async function storedAsIs(
+  { hallId, tx }: InHall,
+  of: string,
+  id: string,
+): Promise<{ name: string; format: number; document: unknown }> {
   if (of === 'run') {
-    const [row] = await tx.select({ name: runs.className, format: runs.format, document: runs.snapshot }).from(runs).where(and(eq(runs.hallId, hallId), eq(runs.id, id)))
+    const [row] = await tx
+      .select({ name: runs.className, format: runs.format, document: runs.snapshot })
+      .from(runs)
+      .where(and(eq(runs.hallId, hallId), eq(runs.id, id)))
     if (!row) throw notFound('run')
     return { ...row, name: row.name ?? 'run' }
   }
   const table = tables.get(of as 'class')
   if (!table) throw notFound('kind of entry')
-  const [row] = await tx.select({ name: table.name, format: table.format, document: table.document }).from(table).where(and(eq(table.hallId, hallId), eq(table.id, id)))
+  const [row] = await tx
+    .select({ name: table.name, format: table.format, document: table.document })
+    .from(table)
+    .where(and(eq(table.hallId, hallId), eq(table.id, id)))
   if (!row) throw notFound('entry')
   return row
 }

@@ -22,7 +22,13 @@ export function CardAsks({ token, easier, onBreak }: CardAsksProps) {
   return (
     <section className="card-asks" aria-label="Tell the coach">
       <p aria-live="polite">
-        {wrong ? 'That did not get through: tell your coach.' : onBreak ? 'Rest as long as you need. Your coach sees it.' : easier ? 'Easier from now on. Your coach sees it.' : ''}
+        {wrong
+          ? 'That did not get through: tell your coach.'
+          : onBreak
+            ? 'Rest as long as you need. Your coach sees it.'
+            : easier
+              ? 'Easier from now on. Your coach sees it.'
+              : ''}
       </p>
       <button type="button" aria-pressed={easier} onClick={() => void ask(easier ? 'usual' : 'easier')}>
         {easier ? 'As planned again' : 'Make it easier'}

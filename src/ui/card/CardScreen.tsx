@@ -48,7 +48,9 @@ function Card(props: CardProps) {
               <p className="card-where">{whereWords(now, coming)}</p>
               <p className="card-exercise">{now.exercise}</p>
               <p className="card-how">{[now.side, now.how].filter(Boolean).join('. ')}</p>
-              {now.turn && !coming && <p className="card-turn">{`${now.turn === 'works' ? 'You work' : 'You rest or count'} ${view.ahead ? 'next' : 'now'}`}</p>}
+              {now.turn && !coming && (
+                <p className="card-turn">{`${now.turn === 'works' ? 'You work' : 'You rest or count'} ${view.ahead ? 'next' : 'now'}`}</p>
+              )}
             </>
           )}
           {finished && <p className="card-exercise">{view.headline}</p>}
@@ -64,7 +66,8 @@ function Card(props: CardProps) {
       </section>
       {next && !coming && (
         <p className="card-next">
-          Then <b>{next.station === undefined ? 'together' : next.station === now?.station ? 'here' : `station ${next.station}`}</b>: {[next.exercise, next.how].filter(Boolean).join(', ')}
+          Then <b>{next.station === undefined ? 'together' : next.station === now?.station ? 'here' : `station ${next.station}`}</b>:{' '}
+          {[next.exercise, next.how].filter(Boolean).join(', ')}
           {next.others.length > 0 && next.station !== now?.station && `, with ${andList(next.others)}`}
         </p>
       )}

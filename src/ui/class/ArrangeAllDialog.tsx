@@ -5,7 +5,10 @@ import type { ArrangedAll, Progress } from '@core/arrange/arrange-all'
 import type { ArrangeAllWorker } from '../../workers/arrange-all.worker'
 import { useClass } from './context'
 
-/** Groups, order and start places at once, worked out beside the page: shown as it goes, stopped by closing, and nothing changes until it is used. */
+/**
+ * Groups, order and start places at once, worked out beside the page: shown as it goes, stopped by closing, and nothing changes
+ * until it is used.
+ */
 export function ArrangeAllDialog({ onClose }: { onClose: () => void }) {
   const { document, library, rooms, past, store } = useClass()
   const [progress, setProgress] = useState<Progress>({ done: 0, of: 1, what: 'Groups' })
@@ -15,7 +18,9 @@ export function ArrangeAllDialog({ onClose }: { onClose: () => void }) {
     const worker = new Worker(new URL('../../workers/arrange-all.worker.ts', import.meta.url), { type: 'module' })
     worker.onerror = () => setFailed(true)
     const room = rooms.find((each) => each.id === document.roomId)
-    void wrap<ArrangeAllWorker>(worker).run(structuredClone({ document, library, room, past }), proxy(setProgress)).then(setResult, () => setFailed(true))
+    void wrap<ArrangeAllWorker>(worker)
+      .run(structuredClone({ document, library, room, past }), proxy(setProgress))
+      .then(setResult, () => setFailed(true))
     return () => worker.terminate()
     // eslint-disable-next-line react-hooks/exhaustive-deps -- worked out for the class as it is when the dialog opens
   }, [])

@@ -38,7 +38,8 @@ export function BriefView() {
       <section className="class-main brief" aria-label="Brief">
         <div className="big-line">
           <span role="status" aria-label="Length of the brief">
-            <span className="big">{formatSeconds(length.usual)}</span> to explain {items.length} {items.length === 1 ? 'exercise' : 'exercises'}{' '}
+            <span className="big">{formatSeconds(length.usual)}</span> to explain {items.length}{' '}
+            {items.length === 1 ? 'exercise' : 'exercises'}{' '}
             <span className="second">
               ({formatSeconds(length.least)} to {formatSeconds(length.most)})
             </span>
@@ -47,7 +48,9 @@ export function BriefView() {
             <Button onClick={() => setReading(true)}>Read it out</Button>
           </span>
         </div>
-        {computed.sentences?.map((sentence) => <p key={sentence}>{sentence}</p>)}
+        {computed.sentences?.map((sentence) => (
+          <p key={sentence}>{sentence}</p>
+        ))}
         {follow && <p>{follow}</p>}
         <ol className="brief-items">
           {items.map((item, index) => (
@@ -65,7 +68,12 @@ export function BriefView() {
             <b>{choice.name}</b>
             <p>{choice.what}</p>
             <p>
-              {formatSeconds(choice.total)} in all, {choice.spare >= 0 ? `${formatSeconds(choice.spare)} free` : <span className="mend">{formatSeconds(-choice.spare)} over</span>}
+              {formatSeconds(choice.total)} in all,{' '}
+              {choice.spare >= 0 ? (
+                `${formatSeconds(choice.spare)} free`
+              ) : (
+                <span className="mend">{formatSeconds(-choice.spare)} over</span>
+              )}
             </p>
             {choice.current ? (
               <span className="fine">as it is planned</span>
@@ -104,7 +112,9 @@ export function BriefWords({ item }: { item: BriefItem }) {
       <p>
         {item.setUp} {item.points.length > 0 && `${item.points.join('. ')}.`} {item.breathing}
       </p>
-      {(item.how || item.sides || item.repStandard) && <p>{[item.how && `${item.how}.`, item.repStandard && `A rep: ${item.repStandard}`, item.sides].filter(Boolean).join(' ')}</p>}
+      {(item.how || item.sides || item.repStandard) && (
+        <p>{[item.how && `${item.how}.`, item.repStandard && `A rep: ${item.repStandard}`, item.sides].filter(Boolean).join(' ')}</p>
+      )}
       {item.fault && <p className="second">Fault: {item.fault}</p>}
       {item.options.length > 0 && (
         <p>

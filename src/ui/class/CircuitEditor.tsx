@@ -22,7 +22,14 @@ export function CircuitEditor({ circuit }: { circuit: Circuit }) {
   return (
     <div key={circuit.id}>
       <h2>
-        {pieceName(circuit)} <span className="head-note">{circuit.waves ? 'half of the class moves round, the other half does the list; then they change' : rotates ? 'all at once, everyone moves to the next station' : 'everyone does the same, down the list'}</span>
+        {pieceName(circuit)}{' '}
+        <span className="head-note">
+          {circuit.waves
+            ? 'half of the class moves round, the other half does the list; then they change'
+            : rotates
+              ? 'all at once, everyone moves to the next station'
+              : 'everyone does the same, down the list'}
+        </span>
       </h2>
       <div className="fields">
         <CountField
@@ -32,19 +39,54 @@ export function CircuitEditor({ circuit }: { circuit: Circuit }) {
           most={limits.stations}
           onChange={(count) => edit((draft) => void (draft.stations = resizeStations(draft.stations, count, newId)))}
         />
-        {circuit.stay.kind === 'intervals' ? <WorkFields circuit={circuit} stay={circuit.stay} edit={edit} /> : <CapFields stay={circuit.stay} rotates={rotates} edit={edit} />}
-        <TimeField label={rotates ? 'Transition' : 'Rest'} value={circuit.transition.seconds} least={0} most={3600} onChange={(seconds) => edit((draft) => void (draft.transition.seconds = seconds))} />
-        {circuit.laps === undefined ? (
-          <CountField label="Turns" value={circuit.turns!} least={1} most={limits.turns} onChange={(turns) => edit((draft) => void (draft.turns = turns))} />
+        {circuit.stay.kind === 'intervals' ? (
+          <WorkFields circuit={circuit} stay={circuit.stay} edit={edit} />
         ) : (
-          <CountField label="Laps" value={circuit.laps} least={1} most={limits.laps} onChange={(laps) => edit((draft) => void (draft.laps = laps))} />
+          <CapFields stay={circuit.stay} rotates={rotates} edit={edit} />
         )}
-        <TimeField label="Lap rest" value={circuit.lapRestSeconds} least={0} most={3600} onChange={(seconds) => edit((draft) => void (draft.lapRestSeconds = seconds))} />
+        <TimeField
+          label={rotates ? 'Transition' : 'Rest'}
+          value={circuit.transition.seconds}
+          least={0}
+          most={3600}
+          onChange={(seconds) => edit((draft) => void (draft.transition.seconds = seconds))}
+        />
+        {circuit.laps === undefined ? (
+          <CountField
+            label="Turns"
+            value={circuit.turns!}
+            least={1}
+            most={limits.turns}
+            onChange={(turns) => edit((draft) => void (draft.turns = turns))}
+          />
+        ) : (
+          <CountField
+            label="Laps"
+            value={circuit.laps}
+            least={1}
+            most={limits.laps}
+            onChange={(laps) => edit((draft) => void (draft.laps = laps))}
+          />
+        )}
+        <TimeField
+          label="Lap rest"
+          value={circuit.lapRestSeconds}
+          least={0}
+          most={3600}
+          onChange={(seconds) => edit((draft) => void (draft.lapRestSeconds = seconds))}
+        />
         {circuit.stay.kind === 'intervals' && <Ratio circuit={circuit} stay={circuit.stay} />}
       </div>
       <CircuitMore circuit={circuit} edit={edit} />
-      <StationTiles circuit={circuit} edit={edit} openStation={station?.id} onOpen={(id) => setOpenStation((now) => (now === id ? undefined : id))} />
-      {station && <StationInspector key={station.id} circuit={circuit} station={station} edit={edit} onClose={() => setOpenStation(undefined)} />}
+      <StationTiles
+        circuit={circuit}
+        edit={edit}
+        openStation={station?.id}
+        onOpen={(id) => setOpenStation((now) => (now === id ? undefined : id))}
+      />
+      {station && (
+        <StationInspector key={station.id} circuit={circuit} station={station} edit={edit} onClose={() => setOpenStation(undefined)} />
+      )}
     </div>
   )
 }

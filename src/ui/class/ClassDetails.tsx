@@ -14,7 +14,8 @@ export function ClassDetails() {
   // Undo, redo or another window changed it.
   useEffect(() => setName((now) => (now.trim() === document.name ? now : document.name)), [document.name])
   const trimmed = name.trim()
-  const wrong = trimmed === '' ? 'Give the class a name' : trimmed.length > limits.nameLength ? `At most ${limits.nameLength} characters` : undefined
+  const wrong =
+    trimmed === '' ? 'Give the class a name' : trimmed.length > limits.nameLength ? `At most ${limits.nameLength} characters` : undefined
   useTaken(wrong === undefined)
   return (
     <div className="details">
@@ -30,7 +31,12 @@ export function ClassDetails() {
         }}
         onBlur={() => !wrong && setName(document.name)}
       />
-      <WhenField value={document.startsAt} zone={zone} clock={settingsOf(library).clock ?? '24h'} onChange={(value) => change((draft) => void (draft.startsAt = value))} />
+      <WhenField
+        value={document.startsAt}
+        zone={zone}
+        clock={settingsOf(library).clock ?? '24h'}
+        onChange={(value) => change((draft) => void (draft.startsAt = value))}
+      />
       <Select
         label="Room"
         data={rooms.map((room) => ({ value: room.id, label: room.name }))}

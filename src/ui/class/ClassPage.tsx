@@ -63,9 +63,24 @@ function Editor({ stored, library, rooms, zone, tab, log, results, past, others 
   const { save, settle, saveNow, left, settleLeft } = useAutosave(store, stored)
   useUndoKeys(store)
   const search = useMemo(() => exerciseSearch(library.exercises, new Map(library.gear.map((kind) => [kind.id, kind.name]))), [library])
-  const context: ClassContext = { id: stored.id, document, computed, library, rooms, zone, others, store, search, past, change: store.getState().change }
+  const context: ClassContext = {
+    id: stored.id,
+    document,
+    computed,
+    library,
+    rooms,
+    zone,
+    others,
+    store,
+    search,
+    past,
+    change: store.getState().change,
+  }
   const short = computed.gear.lines.reduce((sum, line) => sum + (line.short > 0 ? 1 : 0), 0)
-  const counts: Partial<Record<ClassTab, number>> = { gear: short, rotation: computed.rotations.filter(({ rotation }) => !rotation.ok).length }
+  const counts: Partial<Record<ClassTab, number>> = {
+    gear: short,
+    rotation: computed.rotations.filter(({ rotation }) => !rotation.ok).length,
+  }
   const run = async () => {
     try {
       if (!(await saveNow())) return
@@ -114,7 +129,9 @@ function Editor({ stored, library, rooms, zone, tab, log, results, past, others 
       {left && (
         <div className="conflict" role="alert">
           <span>
-            <b>On this device there are changes from {dayOf(left.at, zone)}, {timeOf(left.at, zone)} that were not stored.</b>
+            <b>
+              On this device there are changes from {dayOf(left.at, zone)}, {timeOf(left.at, zone)} that were not stored.
+            </b>
           </span>
           <Button variant="default" onClick={() => settleLeft(true)}>
             Bring them back
@@ -126,7 +143,12 @@ function Editor({ stored, library, rooms, zone, tab, log, results, past, others 
       )}
       <nav className="class-tabs" aria-label="Class">
         {classTabs.map((each) => (
-          <a key={each} href={`/classes/${stored.id}/${each}`} aria-current={each === tab ? 'page' : undefined} onClick={(event) => void follow(event)}>
+          <a
+            key={each}
+            href={`/classes/${stored.id}/${each}`}
+            aria-current={each === tab ? 'page' : undefined}
+            onClick={(event) => void follow(event)}
+          >
             {tabNames[each]}
             {(counts[each] ?? 0) > 0 && (
               <span className="badge-count" aria-label={`${counts[each]} to mend`}>

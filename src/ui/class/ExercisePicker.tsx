@@ -23,7 +23,8 @@ export function ExercisePicker({ id, label, value, onChange, tile = false }: Exe
   const [opened, setOpened] = useState(false)
   const steered = useRef(false)
   const known = library.exercises.some((each) => each.id === value)
-  const nameOf = (exerciseId: string) => library.exercises.find((each) => each.id === exerciseId)?.name ?? `${exerciseId} (not in this hall)`
+  const nameOf = (exerciseId: string) =>
+    library.exercises.find((each) => each.id === exerciseId)?.name ?? `${exerciseId} (not in this hall)`
   const [text, setText] = useState(value ? nameOf(value) : '')
   const choices = useMemo(() => {
     const all = library.exercises.map((each) => ({ value: each.id, label: each.name }))
@@ -53,7 +54,9 @@ export function ExercisePicker({ id, label, value, onChange, tile = false }: Exe
       filter={({ options, search: query }) => {
         if (!typed) return options
         const order = new Map(search(query).map((exercise, index) => [exercise.id, index]))
-        return options.filter((option) => 'value' in option && order.has(option.value)).sort((a, b) => order.get((a as { value: string }).value)! - order.get((b as { value: string }).value)!)
+        return options
+          .filter((option) => 'value' in option && order.has(option.value))
+          .sort((a, b) => order.get((a as { value: string }).value)! - order.get((b as { value: string }).value)!)
       }}
       dropdownOpened={opened}
       onDropdownOpen={() => setOpened(true)}

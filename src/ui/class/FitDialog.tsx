@@ -32,7 +32,10 @@ const ratios = [
   { value: '3', label: '3 : 1' },
 ]
 
-/** Brings the class to its slot: the numbers of one circuit that fill it to the second, and, when it is over, the changes that each alone are enough. */
+/**
+ * Brings the class to its slot: the numbers of one circuit that fill it to the second, and, when it is over, the changes that each
+ * alone are enough.
+ */
 export function FitDialog({ preferred, opened, onClose }: FitDialogProps) {
   const { document, computed, library } = useClass()
   const { plan } = document
@@ -41,7 +44,9 @@ export function FitDialog({ preferred, opened, onClose }: FitDialogProps) {
   const { setPlan } = usePlanEdits()
   const fittable = fittableIn(plan)
   const [chosenId, setChosen] = useState<string>()
-  const circuit = [chosenId, ...preferred].flatMap((id) => fittable.find((alike) => alike.some((each) => each.id === id))?.[0] ?? [])[0] ?? fittable[0]?.[0]
+  const circuit =
+    [chosenId, ...preferred].flatMap((id) => fittable.find((alike) => alike.some((each) => each.id === id))?.[0] ?? [])[0] ??
+    fittable[0]?.[0]
   return (
     <Modal opened={opened} onClose={onClose} title={`Fit to the ${formatSeconds(plan.slotSeconds)} slot`} size="lg">
       {over > 0 && (
@@ -89,7 +94,9 @@ export function FitDialog({ preferred, opened, onClose }: FitDialogProps) {
       {!circuit && changes.length === 0 && (
         <div className="empty">
           <h2>{over > 0 ? 'No single change is enough' : 'It fits'}</h2>
-          <p>{over > 0 ? 'Take a piece out, or make the slot longer.' : 'This class has a shape of its own: make it longer at its pieces.'}</p>
+          <p>
+            {over > 0 ? 'Take a piece out, or make the slot longer.' : 'This class has a shape of its own: make it longer at its pieces.'}
+          </p>
         </div>
       )}
     </Modal>
@@ -141,7 +148,9 @@ function Timings({ circuit, opened, onClose }: { circuit: Circuit; opened: boole
             <li key={`${fit.workSeconds}-${fit.laps}`}>
               <div>
                 <b>
-                  {workWords(circuit, fit.workSeconds)} {circuit.stay.kind === 'task' ? 'a list' : 'work'}, {formatSeconds(fit.transitionSeconds)} {circuit.travel === 'rotate' ? 'to move' : 'between'}, {fit.laps} {fit.laps === 1 ? 'lap' : `laps with ${formatSeconds(fit.lapRestSeconds)} between`}
+                  {workWords(circuit, fit.workSeconds)} {circuit.stay.kind === 'task' ? 'a list' : 'work'},{' '}
+                  {formatSeconds(fit.transitionSeconds)} {circuit.travel === 'rotate' ? 'to move' : 'between'}, {fit.laps}{' '}
+                  {fit.laps === 1 ? 'lap' : `laps with ${formatSeconds(fit.lapRestSeconds)} between`}
                 </b>
                 <div className="second">{fitWords(circuit, fit, wish).join('; ')}</div>
               </div>

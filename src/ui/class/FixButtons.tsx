@@ -4,7 +4,10 @@ import { judge } from '@core/findings/judge'
 import { previewOf, type Preview } from '@core/findings/preview'
 import { useClass } from './context'
 
-/** The press that mends something, and what it would change, mend and raise, to be looked at first. `describedBy` is the id of what it mends. */
+/**
+ * The press that mends something, and what it would change, mend and raise, to be looked at first. `describedBy` is the id of what
+ * it mends.
+ */
 export function FixButtons({ fix, judged, describedBy, note }: { fix: Fix; judged: Judged; describedBy: string; note?: string }) {
   const { store } = useClass()
   const [shown, setShown] = useState<Preview & { of: Judged }>()
@@ -16,7 +19,13 @@ export function FixButtons({ fix, judged, describedBy, note }: { fix: Fix; judge
         {fix.label}
       </button>{' '}
       {note && <span className="second">{note} </span>}
-      <button type="button" className="peek-button" aria-expanded={preview !== undefined} aria-describedby={describedBy} onClick={() => setShown(preview ? undefined : { ...previewOf(judged, judge(judged), fix.apply), of: judged })}>
+      <button
+        type="button"
+        className="peek-button"
+        aria-expanded={preview !== undefined}
+        aria-describedby={describedBy}
+        onClick={() => setShown(preview ? undefined : { ...previewOf(judged, judge(judged), fix.apply), of: judged })}
+      >
         {preview ? 'hide' : 'what changes?'}
       </button>
       {preview && (

@@ -16,8 +16,16 @@ export function GearLists() {
   const { gear } = computed
   const [ticked, setTicked] = useLocalStorage<string[]>({ key: `vicinor-carried-${id}`, defaultValue: [] })
   const setUp = setUpList(plan, gear)
-  const round = carryRound(setUp.places, document.spots, rooms.find((room) => room.id === document.roomId))
-  const swaps = swapLists(plan, gear, computed.groups.map((group) => group.length))
+  const round = carryRound(
+    setUp.places,
+    document.spots,
+    rooms.find((room) => room.id === document.roomId),
+  )
+  const swaps = swapLists(
+    plan,
+    gear,
+    computed.groups.map((group) => group.length),
+  )
   const shared = sharedNextDoor(plan, gear)
   const bring = bringList(document, computed, library)
   const tick = (key: string, label: ReactNode) => (
@@ -47,7 +55,12 @@ export function GearLists() {
               {place.name}
               {place.at.length > 0 && <span className="second"> at {place.at.map(piecesWords).join(', ').toLowerCase()}</span>}
             </h3>
-            {place.pieces.map((pieces) => tick(`up/${place.circuitId}/${place.station ?? 'all'}/${pieces.kindId}/${pieces.sizeId}/${pieces.count}`, piecesWords(pieces)))}
+            {place.pieces.map((pieces) =>
+              tick(
+                `up/${place.circuitId}/${place.station ?? 'all'}/${pieces.kindId}/${pieces.sizeId}/${pieces.count}`,
+                piecesWords(pieces),
+              ),
+            )}
           </div>
         ))}
         {document.laidReady?.length && <p className="second">Laid ready at every place: each size where its people will stand.</p>}
@@ -77,7 +90,8 @@ export function GearLists() {
             Swap, {swap.from} to {swap.to}
           </h2>
           <p className={swap.needed > swap.given ? 'mend' : 'second'}>
-            Needs about {formatSeconds(swap.needed)}, has {formatSeconds(swap.given)}. Those at a station carry together, 10 s a piece: our estimate.
+            Needs about {formatSeconds(swap.needed)}, has {formatSeconds(swap.given)}. Those at a station carry together, 10 s a piece: our
+            estimate.
           </p>
           {swap.stations.map(({ station, goes, comes, stays }) => (
             <div key={station}>

@@ -16,11 +16,21 @@ function Queue({ queue }: { queue: ListQueue }) {
       <h2>{queue.name}</h2>
       {limit && (
         <p>
-          <b>{limit.name} holds people up.</b> {limit.wanted} would serve {people.length} people; there {limit.places === 1 ? 'is 1, enough' : `are ${limit.places}, enough`} for {limit.serves}.
+          <b>{limit.name} holds people up.</b> {limit.wanted} would serve {people.length} people; there{' '}
+          {limit.places === 1 ? 'is 1, enough' : `are ${limit.places}, enough`} for {limit.serves}.
         </p>
       )}
       <table className="plain">
-        <TableHead columns={['Item', { name: 'Takes', kind: 'figure' }, { name: 'At once', kind: 'figure' }, { name: 'Wanted', kind: 'figure' }, { name: 'At worst', kind: 'figure' }, 'Begin here']} />
+        <TableHead
+          columns={[
+            'Item',
+            { name: 'Takes', kind: 'figure' },
+            { name: 'At once', kind: 'figure' },
+            { name: 'Wanted', kind: 'figure' },
+            { name: 'At worst', kind: 'figure' },
+            'Begin here',
+          ]}
+        />
         <tbody>
           {items.map((item, index) => (
             <tr key={index}>
@@ -35,7 +45,9 @@ function Queue({ queue }: { queue: ListQueue }) {
         </tbody>
       </table>
       <p>
-        All beginning at {items[0]!.name}: each waits {formatSeconds(mean(together.waits))} on average, at most {formatSeconds(most(together.waits))}. Beginning as above: {formatSeconds(mean(spread.waits))}, at most {formatSeconds(most(spread.waits))}.
+        All beginning at {items[0]!.name}: each waits {formatSeconds(mean(together.waits))} on average, at most{' '}
+        {formatSeconds(most(together.waits))}. Beginning as above: {formatSeconds(mean(spread.waits))}, at most{' '}
+        {formatSeconds(most(spread.waits))}.
       </p>
       <p className="second">Reckoned with typical times. Wanted is each item’s share of the round; at worst is when all begin together.</p>
     </section>

@@ -23,7 +23,11 @@ export function GearShortages() {
       {brought.map((kindId) => (
         <div className="note" key={kindId}>
           <b>Everyone brings {library.gear.find((kind) => kind.id === kindId)?.name.toLowerCase() ?? kindId}</b>{' '}
-          <button type="button" className="link-button" onClick={() => change((draft) => void (draft.bring = draft.bring?.filter((each) => each !== kindId)))}>
+          <button
+            type="button"
+            className="link-button"
+            onClick={() => change((draft) => void (draft.bring = draft.bring?.filter((each) => each !== kindId)))}
+          >
             Count the hall’s again
           </button>
         </div>
@@ -75,7 +79,11 @@ function Largest() {
     <>
       <h2>How many it serves</h2>
       {!largest && (
-        <Button size="xs" variant="default" onClick={() => setFound({ of: computed, largest: largestClass(document, library, computed.people) })}>
+        <Button
+          size="xs"
+          variant="default"
+          onClick={() => setFound({ of: computed, largest: largestClass(document, library, computed.people) })}
+        >
           The largest class for this gear
         </Button>
       )}
@@ -85,7 +93,11 @@ function Largest() {
             {largest.people} {largest.people === 1 ? 'person' : 'people'}
           </b>{' '}
           like these
-          {largest.limit ? `; with one more, ${sizeWords(largest.limit)} runs short: there ${largest.limit.owned === 1 ? 'is' : 'are'} ${largest.limit.owned}.` : largest.full ? ': the stations hold no more.' : ' and more.'}
+          {largest.limit
+            ? `; with one more, ${sizeWords(largest.limit)} runs short: there ${largest.limit.owned === 1 ? 'is' : 'are'} ${largest.limit.owned}.`
+            : largest.full
+              ? ': the stations hold no more.'
+              : ' and more.'}
         </p>
       )}
     </>

@@ -9,7 +9,17 @@ import { TableHead } from '../kit/TableHead'
 export function ByKind({ lines }: { lines: GearLine[] }) {
   return (
     <table className="plain gear-table">
-      <TableHead columns={['Kind', 'Size', { name: 'Needed', kind: 'figure' }, { name: 'To be had', kind: 'figure' }, { name: 'Short', kind: 'figure' }, 'Turn by turn', 'Stations']} />
+      <TableHead
+        columns={[
+          'Kind',
+          'Size',
+          { name: 'Needed', kind: 'figure' },
+          { name: 'To be had', kind: 'figure' },
+          { name: 'Short', kind: 'figure' },
+          'Turn by turn',
+          'Stations',
+        ]}
+      />
       <tbody>
         {lines.map((line, index) => {
           const first = lines[index - 1]?.kindId !== line.kindId
@@ -41,10 +51,25 @@ function Bars({ line }: { line: GearLine }) {
   const step = barsWidth / line.byTurn.length
   const owned = barsHeight * (1 - line.owned / scale)
   return (
-    <svg width={barsWidth} height={barsHeight + 2} role="img" aria-label={`Wanted turn by turn: ${line.byTurn.join(', ')}; owned ${line.owned}`}>
+    <svg
+      width={barsWidth}
+      height={barsHeight + 2}
+      role="img"
+      aria-label={`Wanted turn by turn: ${line.byTurn.join(', ')}; owned ${line.owned}`}
+    >
       {line.byTurn.map((amount, turn) => {
         const height = (barsHeight * amount) / scale
-        return <rect key={turn} className={amount > line.owned ? 'bar is-short' : 'bar'} x={turn * step} y={barsHeight - height + 1} width={Math.max(0.6, step * 0.82)} height={height} rx={step > 5 ? 1.5 : 0} />
+        return (
+          <rect
+            key={turn}
+            className={amount > line.owned ? 'bar is-short' : 'bar'}
+            x={turn * step}
+            y={barsHeight - height + 1}
+            width={Math.max(0.6, step * 0.82)}
+            height={height}
+            rx={step > 5 ? 1.5 : 0}
+          />
+        )
       })}
       <line className="bar-owned" x1={0} x2={barsWidth} y1={owned + 1} y2={owned + 1} />
     </svg>
@@ -74,7 +99,11 @@ export function ByStation() {
                 <td>
                   <b>{index + 1}</b>
                 </td>
-                <td>{station.uses.map((use) => exercises.get(use.exerciseId) ?? use.exerciseId).join(', ') || <span className="second">no exercise yet</span>}</td>
+                <td>
+                  {station.uses.map((use) => exercises.get(use.exerciseId) ?? use.exerciseId).join(', ') || (
+                    <span className="second">no exercise yet</span>
+                  )}
+                </td>
                 <td>{texts.join(', ') || <span className="second">nothing</span>}</td>
               </tr>
             )

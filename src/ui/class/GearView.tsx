@@ -44,7 +44,11 @@ export function GearView() {
         {lines.length === 0 && shown !== 'queues' ? (
           <div className="empty">
             <h2>Nothing to set up</h2>
-            <p>{computed.people.length === 0 ? 'Tick who is here on the People tab: gear is counted for the people who come.' : 'None of the exercises needs gear.'}</p>
+            <p>
+              {computed.people.length === 0
+                ? 'Tick who is here on the People tab: gear is counted for the people who come.'
+                : 'None of the exercises needs gear.'}
+            </p>
           </div>
         ) : shown === 'kind' ? (
           <ByKind lines={lines} />
@@ -71,7 +75,10 @@ export function GearView() {
           </div>
         ))}
         <h2>How it is counted</h2>
-        <p className="second">Person by person, turn by turn, in the form and the size each takes. What stands at a station counts in every turn. In a list at their own pace, as many as people well spread over it need. What is broken, lent out or kept in another room does not count.</p>
+        <p className="second">
+          Person by person, turn by turn, in the form and the size each takes. What stands at a station counts in every turn. In a list at
+          their own pace, as many as people well spread over it need. What is broken, lent out or kept in another room does not count.
+        </p>
       </aside>
     </>
   )

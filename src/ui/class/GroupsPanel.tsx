@@ -26,27 +26,68 @@ export function GroupsPanel() {
   const places = placesOf(document.plan, people.length)
   const wishes = document.wishes ?? noWishes
   const best = useMemo(() => arrangeClass(document, people, places, past), [document, people, places, past])
-  const points = useMemo(() => pointsOf(groups, pairCost(allWishes(document.wishes, people), past)), [groups, document.wishes, people, past])
+  const points = useMemo(
+    () => pointsOf(groups, pairCost(allWishes(document.wishes, people), past)),
+    [groups, document.wishes, people, past],
+  )
   const nameOf = (id: string) => people.find((person) => person.id === id)?.name ?? id
   const setWishes = (next: Partial<GroupWishes>) => change((draft) => void (draft.wishes = { ...wishes, ...next }))
-  const asArranged = (): ArrangedGroup[] => groups.map((group) => ({ ids: group.map((person) => person.id), locked: lockedGroup(document.arranged, group) }))
+  const asArranged = (): ArrangedGroup[] =>
+    groups.map((group) => ({ ids: group.map((person) => person.id), locked: lockedGroup(document.arranged, group) }))
   const move = (id: string, to: number) =>
     change((draft) => {
-      const arranged = asArranged().map((group, index) => ({ ...group, ids: index === to ? [...group.ids.filter((each) => each !== id), id] : group.ids.filter((each) => each !== id) }))
+      const arranged = asArranged().map((group, index) => ({
+        ...group,
+        ids: index === to ? [...group.ids.filter((each) => each !== id), id] : group.ids.filter((each) => each !== id),
+      }))
       draft.arranged = arranged.filter((group) => group.ids.length > 0)
     })
-  const lock = (index: number, locked: boolean) => change((draft) => void (draft.arranged = asArranged().map((group, at) => (at === index ? { ...group, locked } : group))))
+  const lock = (index: number, locked: boolean) =>
+    change((draft) => void (draft.arranged = asArranged().map((group, at) => (at === index ? { ...group, locked } : group))))
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }))
   const drop = ({ active, over }: DragEndEvent) => over && move(String(active.id), Number(over.id))
   return (
     <>
       <h2>Groups</h2>
-      <SegmentedControl orientation="vertical" fullWidth aria-label="Group size" data={sizes} value={document.groupSize} onChange={(value) => change((draft) => { draft.groupSize = value as GroupSize; delete draft.arranged })} />
+      <SegmentedControl
+        orientation="vertical"
+        fullWidth
+        aria-label="Group size"
+        data={sizes}
+        value={document.groupSize}
+        onChange={(value) =>
+          change((draft) => {
+            draft.groupSize = value as GroupSize
+            delete draft.arranged
+          })
+        }
+      />
       <div className="wishes">
         <div className="draft-label">Levels in a group</div>
-        <SegmentedControl fullWidth aria-label="Levels in a group" data={[{ value: 'any', label: 'as it comes' }, { value: 'mix', label: 'mixed' }, { value: 'match', label: 'alike' }]} value={wishes.levels} onChange={(levels) => setWishes({ levels: levels as GroupWishes['levels'] })} />
-        <Checkbox mt="sm" label="Partners who take the same sizes" checked={wishes.sharedLoads} onChange={(event) => setWishes({ sharedLoads: event.currentTarget.checked })} />
-        <CountField label="No partner of the last … classes" value={wishes.newPartners} least={0} most={20} onChange={(newPartners) => setWishes({ newPartners })} />
+        <SegmentedControl
+          fullWidth
+          aria-label="Levels in a group"
+          data={[
+            { value: 'any', label: 'as it comes' },
+            { value: 'mix', label: 'mixed' },
+            { value: 'match', label: 'alike' },
+          ]}
+          value={wishes.levels}
+          onChange={(levels) => setWishes({ levels: levels as GroupWishes['levels'] })}
+        />
+        <Checkbox
+          mt="sm"
+          label="Partners who take the same sizes"
+          checked={wishes.sharedLoads}
+          onChange={(event) => setWishes({ sharedLoads: event.currentTarget.checked })}
+        />
+        <CountField
+          label="No partner of the last … classes"
+          value={wishes.newPartners}
+          least={0}
+          most={20}
+          onChange={(newPartners) => setWishes({ newPartners })}
+        />
         <PairWishes wishes={wishes} onChange={setWishes} />
       </div>
       {best.clashes.map((clash) => {
@@ -59,7 +100,11 @@ export function GroupsPanel() {
       })}
       {people.length > 1 && (
         <div className="make-groups">
-          <Button fullWidth onClick={() => change((draft) => void (draft.arranged = best.arranged))} disabled={points <= best.cost && document.arranged !== undefined}>
+          <Button
+            fullWidth
+            onClick={() => change((draft) => void (draft.arranged = best.arranged))}
+            disabled={points <= best.cost && document.arranged !== undefined}
+          >
             Make groups for these wishes
           </Button>
           <p className="second" role="status">
@@ -71,7 +116,15 @@ export function GroupsPanel() {
       <DndContext sensors={sensors} onDragEnd={drop}>
         <ol className="groups" aria-label="Groups">
           {groups.map((group, index) => (
-            <GroupRow key={group.map((person) => person.id).join()} index={index} count={groups.length} group={group} locked={lockedGroup(document.arranged, group)} onLock={(locked) => lock(index, locked)} onMove={move} />
+            <GroupRow
+              key={group.map((person) => person.id).join()}
+              index={index}
+              count={groups.length}
+              group={group}
+              locked={lockedGroup(document.arranged, group)}
+              onLock={(locked) => lock(index, locked)}
+              onMove={move}
+            />
           ))}
         </ol>
       </DndContext>
@@ -84,14 +137,17 @@ export function GroupsPanel() {
   )
 }
 
-const lockedGroup = (arranged: ArrangedGroup[] | undefined, group: readonly Person[]) => arranged?.some((each) => each.locked && each.ids.includes(group[0]!.id)) ?? false
+const lockedGroup = (arranged: ArrangedGroup[] | undefined, group: readonly Person[]) =>
+  arranged?.some((each) => each.locked && each.ids.includes(group[0]!.id)) ?? false
 
 function verdict(points: number, { cost, bound }: { cost: number; bound: number }): string {
   const proven = cost === bound ? 'proven: none are better' : `none can be better than by ${cost - bound}`
   if (points === cost) return `These groups are the best found; ${proven}.`
   const broken = Math.round((points - cost) / forbidden)
   if (broken > 0) return `These groups go against ${broken === 1 ? 'a wish that' : `${broken} wishes that`} the best found keep.`
-  return points > cost ? `These groups cost ${points - cost} points more than the best found (${proven}).` : `These groups are ${cost - points} points better than the best found.`
+  return points > cost
+    ? `These groups cost ${points - cost} points more than the best found (${proven}).`
+    : `These groups are ${cost - points} points better than the best found.`
 }
 
 function PairWishes({ wishes, onChange }: { wishes: GroupWishes; onChange: (next: Partial<GroupWishes>) => void }) {
@@ -105,7 +161,16 @@ function PairWishes({ wishes, onChange }: { wishes: GroupWishes; onChange: (next
   const rows = (['together', 'apart'] as const).flatMap((key) => wishes[key].map((pair, index) => ({ key, pair, index })))
   return (
     <>
-      <MultiSelect mt="sm" label="Two people" searchable maxValues={2} placeholder={two.length === 0 ? 'names' : undefined} data={computed.people.map((person) => ({ value: person.id, label: person.name }))} value={two} onChange={setTwo} />
+      <MultiSelect
+        mt="sm"
+        label="Two people"
+        searchable
+        maxValues={2}
+        placeholder={two.length === 0 ? 'names' : undefined}
+        data={computed.people.map((person) => ({ value: person.id, label: person.name }))}
+        value={two}
+        onChange={setTwo}
+      />
       <div className="piece-bar" style={{ margin: '6px 0' }}>
         <Button size="compact-sm" variant="default" disabled={two.length < 2} onClick={() => add('together')}>
           Keep together
@@ -142,7 +207,13 @@ function GroupRow({ index, count, group, locked, onLock, onMove }: GroupRowProps
       {group.map((person) => (
         <PersonChip key={person.id} person={person} from={index} count={count} onMove={onMove} />
       ))}
-      <button type="button" className="peek-button" aria-pressed={locked} aria-label={`Group ${index + 1} ${locked ? 'is locked' : 'is not locked'}`} onClick={() => onLock(!locked)}>
+      <button
+        type="button"
+        className="peek-button"
+        aria-pressed={locked}
+        aria-label={`Group ${index + 1} ${locked ? 'is locked' : 'is not locked'}`}
+        onClick={() => onLock(!locked)}
+      >
         {locked ? 'locked' : 'lock'}
       </button>
     </li>
@@ -150,9 +221,21 @@ function GroupRow({ index, count, group, locked, onLock, onMove }: GroupRowProps
 }
 
 /** A person of a group: dragged to another, or sent there from a menu. */
-function PersonChip({ person, from, count, onMove }: { person: Person; from: number; count: number; onMove: (id: string, to: number) => void }) {
+function PersonChip({
+  person,
+  from,
+  count,
+  onMove,
+}: {
+  person: Person
+  from: number
+  count: number
+  onMove: (id: string, to: number) => void
+}) {
   const { listeners, setNodeRef, transform } = useDraggable({ id: person.id })
-  const style = transform ? { transform: `translate(${transform.x}px, ${transform.y}px)`, zIndex: 2, position: 'relative' as const } : undefined
+  const style = transform
+    ? { transform: `translate(${transform.x}px, ${transform.y}px)`, zIndex: 2, position: 'relative' as const }
+    : undefined
   return (
     <Menu>
       <Menu.Target>

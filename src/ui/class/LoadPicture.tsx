@@ -20,7 +20,10 @@ interface BarsProps {
 export function LoadPicture() {
   const { document, computed, library } = useClass()
   const { timeline } = computed
-  const load = useMemo(() => (timeline.ok ? loadOf(document.plan, timeline.value, library, pacesOf(library)) : undefined), [document.plan, timeline, library])
+  const load = useMemo(
+    () => (timeline.ok ? loadOf(document.plan, timeline.value, library, pacesOf(library)) : undefined),
+    [document.plan, timeline, library],
+  )
   if (!load || !timeline.ok) return null
   const regions = (Object.entries(load.byRegion) as [Region, number][]).map(([name, seconds]) => ({ name, seconds: Math.round(seconds) }))
   const patterns = balanced.map((name) => ({ name, seconds: Math.round(load.byPattern[name]) }))
@@ -38,19 +41,40 @@ export function LoadPicture() {
       <figure>
         <figcaption className="draft-label">Intensity along the class, MET</figcaption>
         <ResponsiveContainer width="100%" height={120}>
-          <AreaChart data={points} margin={{ top: 6, right: 4, bottom: 0, left: -22 }} accessibilityLayer title={`Intensity along the class: ${met}`}>
-            <XAxis dataKey="start" type="number" domain={[0, total]} tickFormatter={formatSeconds} tick={{ fill: 'var(--second)', fontSize: 13 }} stroke="var(--line)" />
+          <AreaChart
+            data={points}
+            margin={{ top: 6, right: 4, bottom: 0, left: -22 }}
+            accessibilityLayer
+            title={`Intensity along the class: ${met}`}
+          >
+            <XAxis
+              dataKey="start"
+              type="number"
+              domain={[0, total]}
+              tickFormatter={formatSeconds}
+              tick={{ fill: 'var(--second)', fontSize: 13 }}
+              stroke="var(--line)"
+            />
             <YAxis tick={{ fill: 'var(--second)', fontSize: 13 }} stroke="var(--line)" allowDecimals={false} />
-            <Tooltip labelFormatter={(at) => formatSeconds(Number(at))} formatter={(value) => [`${Number(value).toFixed(1)} MET`, 'about']} contentStyle={{ background: 'var(--card)', borderColor: 'var(--line)', color: 'var(--ink)' }} />
+            <Tooltip
+              labelFormatter={(at) => formatSeconds(Number(at))}
+              formatter={(value) => [`${Number(value).toFixed(1)} MET`, 'about']}
+              contentStyle={{ background: 'var(--card)', borderColor: 'var(--line)', color: 'var(--ink)' }}
+            />
             <Area dataKey="met" type="stepAfter" stroke="var(--work-edge)" fill="var(--work)" isAnimationActive={false} />
           </AreaChart>
         </ResponsiveContainer>
       </figure>
       <p>
         {met}; {energy} for people of {leastKilograms} to {mostKilograms} kg.{' '}
-        <span className="second">An estimate from the MET ranges of the exercises: MET × 3.5 × kg ÷ 200 a minute (ACSM guidelines). People differ by more than that.</span>
+        <span className="second">
+          An estimate from the MET ranges of the exercises: MET × 3.5 × kg ÷ 200 a minute (ACSM guidelines). People differ by more than
+          that.
+        </span>
       </p>
-      {load.unknown > 0 && <p className="second">{formatSeconds(Math.round(load.unknown))} of work has no exercise yet, and is not counted.</p>}
+      {load.unknown > 0 && (
+        <p className="second">{formatSeconds(Math.round(load.unknown))} of work has no exercise yet, and is not counted.</p>
+      )}
     </section>
   )
 }
@@ -61,11 +85,23 @@ function Bars({ label, rows }: BarsProps) {
     <figure>
       <figcaption className="draft-label">{label}</figcaption>
       <ResponsiveContainer width="100%" height={rows.length * 30}>
-        <BarChart layout="vertical" data={rows} margin={{ top: 0, right: 52, bottom: 0, left: 6 }} accessibilityLayer title={`${label}: ${words}`}>
+        <BarChart
+          layout="vertical"
+          data={rows}
+          margin={{ top: 0, right: 52, bottom: 0, left: 6 }}
+          accessibilityLayer
+          title={`${label}: ${words}`}
+        >
           <XAxis type="number" hide />
           <YAxis type="category" dataKey="name" width={58} tick={{ fill: 'var(--ink)', fontSize: 15 }} axisLine={false} tickLine={false} />
           <Bar dataKey="seconds" fill="var(--work)" stroke="var(--work-edge)" barSize={18} isAnimationActive={false} minPointSize={1}>
-            <LabelList dataKey="seconds" position="right" formatter={(value) => formatSeconds(Number(value))} fill="var(--ink)" fontSize={15} />
+            <LabelList
+              dataKey="seconds"
+              position="right"
+              formatter={(value) => formatSeconds(Number(value))}
+              fill="var(--ink)"
+              fontSize={15}
+            />
           </Bar>
         </BarChart>
       </ResponsiveContainer>

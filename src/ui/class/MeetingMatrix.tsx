@@ -13,7 +13,8 @@ export function MeetingMatrix({ entry, rotation }: { entry: CircuitRotation; rot
   const { first, second } = filesOf(units.length)
   const [rows, columns] = hasFiles(choice.rule) ? [first, second] : [everyone, everyone]
   const name = (unit: number) => units[unit]![0]!.name
-  const turnsOf = (one: number, other: number) => rotation.turns.flatMap((stations, turn) => (stations.some((here) => here.includes(one) && here.includes(other)) ? [turn + 1] : []))
+  const turnsOf = (one: number, other: number) =>
+    rotation.turns.flatMap((stations, turn) => (stations.some((here) => here.includes(one) && here.includes(other)) ? [turn + 1] : []))
   return (
     <>
       <h2>Meetings</h2>
@@ -37,7 +38,15 @@ export function MeetingMatrix({ entry, rotation }: { entry: CircuitRotation; rot
                   const turns = one === other ? [] : turnsOf(one, other)
                   const kind = one === other ? 'is-self' : turns.length === 0 ? 'is-never' : turns.length > 1 ? 'is-again' : ''
                   return (
-                    <td key={other} className={kind} title={one === other ? undefined : `${name(one)} and ${name(other)}: ${turns.length > 0 ? `turn ${turns.join(', ')}` : 'never'}`}>
+                    <td
+                      key={other}
+                      className={kind}
+                      title={
+                        one === other
+                          ? undefined
+                          : `${name(one)} and ${name(other)}: ${turns.length > 0 ? `turn ${turns.join(', ')}` : 'never'}`
+                      }
+                    >
                       {turns.length > 1 ? `${turns[0]}+` : turns[0]}
                     </td>
                   )

@@ -26,21 +26,36 @@ export function OrderDialog({ circuit, opened, onClose }: { circuit: Circuit; op
   const metres = useMemo(() => (opened ? metresBetween(document, circuit, room) : undefined), [opened, document, circuit, room])
   const costs = useMemo(() => (opened ? stepCosts(circuit, library, weights, metres) : []), [opened, circuit, library, weights, metres])
   const best = useMemo(() => bestOrder(costs, locked), [costs, locked])
-  const now = orderCost(costs.map((_, index) => index), costs)
-  const nameOf = (index: number) => library.exercises.find((each) => each.id === circuit.stations[index]?.uses[0]?.exerciseId)?.name ?? 'no exercise yet'
+  const now = orderCost(
+    costs.map((_, index) => index),
+    costs,
+  )
+  const nameOf = (index: number) =>
+    library.exercises.find((each) => each.id === circuit.stations[index]?.uses[0]?.exerciseId)?.name ?? 'no exercise yet'
   const changed = best.order.some((station, place) => station !== place)
   return (
     <Modal opened={opened} onClose={onClose} title={`Order round the room: ${pieceName(circuit)}`} size="lg">
       <div className="order">
         <div>
-          {matters.filter(({ key }) => key !== 'walking' || metres).map(({ key, label }) => (
-            <div key={key} className="order-weight">
-              <div>
-                {label} <span className="second">{words[weights[key]]}</span>
+          {matters
+            .filter(({ key }) => key !== 'walking' || metres)
+            .map(({ key, label }) => (
+              <div key={key} className="order-weight">
+                <div>
+                  {label} <span className="second">{words[weights[key]]}</span>
+                </div>
+                <Slider
+                  min={0}
+                  max={3}
+                  step={1}
+                  value={weights[key]}
+                  onChange={(value) => setWeights((before) => ({ ...before, [key]: value }))}
+                  thumbLabel={label}
+                  label={(value) => words[value]}
+                  marks={[{ value: 0 }, { value: 1 }, { value: 2 }, { value: 3 }]}
+                />
               </div>
-              <Slider min={0} max={3} step={1} value={weights[key]} onChange={(value) => setWeights((before) => ({ ...before, [key]: value }))} thumbLabel={label} label={(value) => words[value]} marks={[{ value: 0 }, { value: 1 }, { value: 2 }, { value: 3 }]} />
-            </div>
-          ))}
+            ))}
         </div>
         <ol>
           {best.order.map((station, place) => (
@@ -63,7 +78,8 @@ export function OrderDialog({ circuit, opened, onClose }: { circuit: Circuit; op
       </div>
       {metres && <p className="second">The stations keep their places in the room; the way round them changes.</p>}
       <p role="status">
-        {changed ? `${best.cost} points instead of ${now}` : `${now} points: as it is`}; {best.proven ? 'proven best of all orders.' : `no order can have fewer than ${best.bound}.`}
+        {changed ? `${best.cost} points instead of ${now}` : `${now} points: as it is`};{' '}
+        {best.proven ? 'proven best of all orders.' : `no order can have fewer than ${best.bound}.`}
       </p>
       <div className="dialog-foot">
         <Button

@@ -13,11 +13,36 @@ export function PartFields({ pieceId }: { pieceId: string }) {
   const others = part.pieces.length - 1
   return (
     <div>
-      {others > 0 && <p className="second">This piece is in one part with {others === 1 ? 'another piece' : `${others} others`}: what is set here is for all of them.</p>}
+      {others > 0 && (
+        <p className="second">
+          This piece is in one part with {others === 1 ? 'another piece' : `${others} others`}: what is set here is for all of them.
+        </p>
+      )}
       <div className="fields">
-        <CountField label="Times through" value={part.repeat} least={1} most={limits.laps} onChange={(repeat) => editPlan((draft) => void (draft.parts[at]!.repeat = repeat))} />
-        <TimeField label="Rest between" value={part.restBetweenSeconds} least={0} most={3600} disabled={part.repeat === 1} onChange={(seconds) => editPlan((draft) => void (draft.parts[at]!.restBetweenSeconds = seconds))} />
-        <Checkbox className="field-check" label="Only if there is time" checked={part.optional} onChange={(event) => { const { checked } = event.currentTarget; editPlan((draft) => void (draft.parts[at]!.optional = checked)) }} />
+        <CountField
+          label="Times through"
+          value={part.repeat}
+          least={1}
+          most={limits.laps}
+          onChange={(repeat) => editPlan((draft) => void (draft.parts[at]!.repeat = repeat))}
+        />
+        <TimeField
+          label="Rest between"
+          value={part.restBetweenSeconds}
+          least={0}
+          most={3600}
+          disabled={part.repeat === 1}
+          onChange={(seconds) => editPlan((draft) => void (draft.parts[at]!.restBetweenSeconds = seconds))}
+        />
+        <Checkbox
+          className="field-check"
+          label="Only if there is time"
+          checked={part.optional}
+          onChange={(event) => {
+            const { checked } = event.currentTarget
+            editPlan((draft) => void (draft.parts[at]!.optional = checked))
+          }}
+        />
       </div>
     </div>
   )

@@ -30,7 +30,8 @@ export function PeopleView() {
       draft.walkIns = draft.walkIns.filter((each) => each.id !== id)
       draft.fromHome = draft.fromHome?.filter((each) => each !== id)
     })
-  const setHome = (id: string, home: boolean) => change((draft) => void (draft.fromHome = home ? [...(draft.fromHome ?? []), id] : draft.fromHome?.filter((each) => each !== id)))
+  const setHome = (id: string, home: boolean) =>
+    change((draft) => void (draft.fromHome = home ? [...(draft.fromHome ?? []), id] : draft.fromHome?.filter((each) => each !== id)))
   return (
     <>
       <section className="class-main" aria-label="People">
@@ -72,7 +73,15 @@ export function PeopleView() {
         ) : (
           <div className="people-list">
             {found.map((person) => (
-              <PersonTick key={person.id} person={person} here={here.has(person.id)} home={document.fromHome?.includes(person.id) ?? false} disabled={full && !here.has(person.id)} onTick={tick} onHome={setHome} />
+              <PersonTick
+                key={person.id}
+                person={person}
+                here={here.has(person.id)}
+                home={document.fromHome?.includes(person.id) ?? false}
+                disabled={full && !here.has(person.id)}
+                onTick={tick}
+                onHome={setHome}
+              />
             ))}
           </div>
         )}
@@ -96,10 +105,15 @@ export function Problems() {
     <div className="note is-mend" role="alert" key={each.message} style={{ marginTop: 14 }}>
       <b>{each.message}</b>
       {each.code === 'tooManyGroups' && document.groupSize !== 'fit' && (
-        <button className="link-button" onClick={() => change((draft) => {
-            draft.groupSize = 'fit'
-            delete draft.arranged
-          })}>
+        <button
+          className="link-button"
+          onClick={() =>
+            change((draft) => {
+              draft.groupSize = 'fit'
+              delete draft.arranged
+            })
+          }
+        >
           Make groups that fit the stations
         </button>
       )}
@@ -121,9 +135,22 @@ function PersonTick({ person, here, home, disabled, onTick, onHome }: PersonTick
   const detail = [person.level, limitsText && `easy on ${limitsText}`, person.goEasyNote].filter(Boolean).join(' · ')
   return (
     <div className="person">
-      <Checkbox checked={here} disabled={disabled} onChange={(event) => onTick(person.id, event.currentTarget.checked)} label={person.name} description={detail} classNames={{ label: 'person-name', body: 'person-body' }} />
+      <Checkbox
+        checked={here}
+        disabled={disabled}
+        onChange={(event) => onTick(person.id, event.currentTarget.checked)}
+        label={person.name}
+        description={detail}
+        classNames={{ label: 'person-name', body: 'person-body' }}
+      />
       {here && (
-        <button type="button" className="peek-button person-home" aria-pressed={home} aria-label={`${person.name} follows from home`} onClick={() => onHome(person.id, !home)}>
+        <button
+          type="button"
+          className="peek-button person-home"
+          aria-pressed={home}
+          aria-label={`${person.name} follows from home`}
+          onClick={() => onHome(person.id, !home)}
+        >
           {home ? 'from home' : 'in the room'}
         </button>
       )}
@@ -206,12 +233,23 @@ function PasteNames({ disabled }: { disabled: boolean }) {
         Paste a list
       </Button>
       <Modal opened={opened} onClose={() => setOpened(false)} title="Who is here">
-        <Textarea label="Names, one to a line or between commas" autosize minRows={6} maxRows={14} value={text} error={tooLong && `${tooLong} is longer than 40 characters`} onChange={(event) => setText(event.currentTarget.value)} data-autofocus />
+        <Textarea
+          label="Names, one to a line or between commas"
+          autosize
+          minRows={6}
+          maxRows={14}
+          value={text}
+          error={tooLong && `${tooLong} is longer than 40 characters`}
+          onChange={(event) => setText(event.currentTarget.value)}
+          data-autofocus
+        />
         <p className="second">
           {names.length} {names.length === 1 ? 'name' : 'names'}
           {strangers > 0 && `, ${strangers} not on the roster: they come as walk-ins`}
         </p>
-        {shared.length > 0 && <p className="mend">Several people are called {shared.join(' or ')}: tick the right one on the list yourself.</p>}
+        {shared.length > 0 && (
+          <p className="mend">Several people are called {shared.join(' or ')}: tick the right one on the list yourself.</p>
+        )}
         <div className="dialog-foot">
           <Button disabled={names.length === shared.length || tooLong !== undefined} onClick={add}>
             They are here
@@ -238,7 +276,9 @@ function WalkIn({ disabled }: { disabled: boolean }) {
     const [known] = calledLike([...document.walkIns, ...library.people], trimmed)
     if (known && asked !== trimmed) {
       setAsked(trimmed)
-      return setError(`There is a ${known.name} already: tick them on the list. For another ${known.name} press Add again, or add a letter.`)
+      return setError(
+        `There is a ${known.name} already: tick them on the list. For another ${known.name} press Add again, or add a letter.`,
+      )
     }
     change((draft) => {
       draft.walkIns.push({ id, name: trimmed, level, goEasy: [], goEasyNote: '', loads: {} })
@@ -248,8 +288,21 @@ function WalkIn({ disabled }: { disabled: boolean }) {
   }
   return (
     <form className="walk-in" onSubmit={add}>
-      <TextInput label="Walk-in" placeholder="First name" value={name} error={error} onChange={(event) => setName(event.currentTarget.value)} disabled={disabled} />
-      <Select label="Level" data={Level.options.map((each) => ({ value: each, label: each }))} value={level} onChange={(value) => value && setLevel(value as Level)} allowDeselect={false} />
+      <TextInput
+        label="Walk-in"
+        placeholder="First name"
+        value={name}
+        error={error}
+        onChange={(event) => setName(event.currentTarget.value)}
+        disabled={disabled}
+      />
+      <Select
+        label="Level"
+        data={Level.options.map((each) => ({ value: each, label: each }))}
+        value={level}
+        onChange={(value) => value && setLevel(value as Level)}
+        allowDeselect={false}
+      />
       <Button type="submit" variant="default" disabled={disabled}>
         Add
       </Button>

@@ -63,7 +63,11 @@ export function PieceBar({ piece, onChoose }: { piece: Piece; onChoose: (id: str
         </Menu.Target>
         <Menu.Dropdown>
           {kinds.map(({ kind, name: label, what }) => (
-            <Menu.Item key={kind} onClick={() => insert(newPiece(kind, newId, suggestedFor(plan, computed.timeline, library)))} rightSection={<span className="second">{what}</span>}>
+            <Menu.Item
+              key={kind}
+              onClick={() => insert(newPiece(kind, newId, suggestedFor(plan, computed.timeline, library)))}
+              rightSection={<span className="second">{what}</span>}
+            >
               {label}
             </Menu.Item>
           ))}
@@ -95,13 +99,17 @@ export function PieceBar({ piece, onChoose }: { piece: Piece; onChoose: (id: str
       <Button size="xs" variant="default" onClick={() => setSwapping(true)}>
         Harder, easier
       </Button>
-      {piece.type === 'circuit' && <SuggestDialog key={piece.id} circuit={piece} opened={suggesting} onClose={() => setSuggesting(false)} />}
+      {piece.type === 'circuit' && (
+        <SuggestDialog key={piece.id} circuit={piece} opened={suggesting} onClose={() => setSuggesting(false)} />
+      )}
       {piece.type === 'circuit' && piece.travel === 'rotate' && piece.stations.length > 2 && (
         <Button size="xs" variant="default" onClick={() => setOrdering(true)}>
           Order
         </Button>
       )}
-      {piece.type === 'circuit' && <OrderDialog key={`order-${piece.id}`} circuit={piece} opened={ordering} onClose={() => setOrdering(false)} />}
+      {piece.type === 'circuit' && (
+        <OrderDialog key={`order-${piece.id}`} circuit={piece} opened={ordering} onClose={() => setOrdering(false)} />
+      )}
       <SwapDialog opened={swapping} onClose={() => setSwapping(false)} />
     </div>
   )

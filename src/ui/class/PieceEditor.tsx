@@ -10,7 +10,8 @@ import { PartFields } from './PartFields'
 import { VaryTable } from './VaryTable'
 
 /** The inspector of the chosen piece. */
-export const PieceEditor = ({ piece }: { piece: Piece }) => (piece.type === 'pause' ? <PauseEditor pause={piece} /> : <CircuitEditor circuit={piece} />)
+export const PieceEditor = ({ piece }: { piece: Piece }) =>
+  piece.type === 'pause' ? <PauseEditor pause={piece} /> : <CircuitEditor circuit={piece} />
 
 function PauseEditor({ pause }: { pause: Pause }) {
   const { editPiece } = usePlanEdits()
@@ -19,7 +20,13 @@ function PauseEditor({ pause }: { pause: Pause }) {
     <div key={pause.id}>
       <h2>{pieceName(pause)}</h2>
       <div className="fields">
-        <TimeField label="Length" value={pause.seconds} least={0} most={3600} onChange={(seconds) => edit((draft) => void (draft.seconds = seconds))} />
+        <TimeField
+          label="Length"
+          value={pause.seconds}
+          least={0}
+          most={3600}
+          onChange={(seconds) => edit((draft) => void (draft.seconds = seconds))}
+        />
         <Select
           label="Kind"
           classNames={{ root: 'draft-field is-choice', label: 'draft-label', input: 'draft-input' }}
@@ -28,8 +35,23 @@ function PauseEditor({ pause }: { pause: Pause }) {
           allowDeselect={false}
           onChange={(kind) => edit((draft) => void (draft.kind = kind as Pause['kind']))}
         />
-        <DraftField label="Name" wide optional value={pause.name} notation={textNotation(limits.nameLength)} placeholder={pauseNames[pause.kind]} onChange={(name) => edit((draft) => setOrDrop(draft, 'name', name))} />
-        <DraftField label="What the room reads" wide optional value={pause.note || undefined} notation={textNotation(limits.noteLength)} onChange={(note) => edit((draft) => setOrDrop(draft, 'note', note))} />
+        <DraftField
+          label="Name"
+          wide
+          optional
+          value={pause.name}
+          notation={textNotation(limits.nameLength)}
+          placeholder={pauseNames[pause.kind]}
+          onChange={(name) => edit((draft) => setOrDrop(draft, 'name', name))}
+        />
+        <DraftField
+          label="What the room reads"
+          wide
+          optional
+          value={pause.note || undefined}
+          notation={textNotation(limits.noteLength)}
+          onChange={(note) => edit((draft) => setOrDrop(draft, 'note', note))}
+        />
       </div>
       <More summary="Its part of the class">
         <PartFields pieceId={pause.id} />

@@ -1,4 +1,13 @@
-import { DndContext, PointerSensor, pointerWithin, useDraggable, useDroppable, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core'
+import {
+  DndContext,
+  PointerSensor,
+  pointerWithin,
+  useDraggable,
+  useDroppable,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core'
 import { useRef, useState, type CSSProperties, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
 import { withMoved, withMovedTo } from '@core/plan/edit/pieces'
 import { stretchStep, withStretched } from '@core/plan/edit/stretch'
@@ -43,8 +52,7 @@ export function PlanRibbon({ blocks, total, chosen, onChoose }: PlanRibbonProps)
       setPlan(withMoved(plan, id, by as 1 | -1))
       // A moved element loses the focus.
       requestAnimationFrame(() => scroller.current?.querySelector<HTMLElement>(`[data-piece="${id}"]`)?.focus())
-    }
-    else stretch(id, by * stretchStep(piece))
+    } else stretch(id, by * stretchStep(piece))
   }
   const zoomTo = (next: number) => {
     setZoom(next)
@@ -58,11 +66,27 @@ export function PlanRibbon({ blocks, total, chosen, onChoose }: PlanRibbonProps)
   const level = zooms.indexOf(zoom)
   const widthOf = () => scroller.current?.scrollWidth ?? 1
   const draw = (block: Block, style: CSSProperties, label: ReactNode, key: string) => (
-    <RibbonBlock key={key} id={`${block.pieceId}@${key}`} block={block} style={style} label={label} chosen={block.pieceId === chosen} onChoose={() => onChoose(block.pieceId)} onPress={(event) => press(event, block.pieceId)} onStretch={(by) => stretch(block.pieceId, by)} secondsIn={(pixels) => (pixels / widthOf()) * total} />
+    <RibbonBlock
+      key={key}
+      id={`${block.pieceId}@${key}`}
+      block={block}
+      style={style}
+      label={label}
+      chosen={block.pieceId === chosen}
+      onChoose={() => onChoose(block.pieceId)}
+      onPress={(event) => press(event, block.pieceId)}
+      onStretch={(by) => stretch(block.pieceId, by)}
+      secondsIn={(pixels) => (pixels / widthOf()) * total}
+    />
   )
   return (
     <div className="plan-ribbon">
-      <div className="plan-ribbon-scroll" ref={scroller} tabIndex={zoom > 1 ? 0 : undefined} aria-label={zoom > 1 ? 'The class to scale, enlarged' : undefined}>
+      <div
+        className="plan-ribbon-scroll"
+        ref={scroller}
+        tabIndex={zoom > 1 ? 0 : undefined}
+        aria-label={zoom > 1 ? 'The class to scale, enlarged' : undefined}
+      >
         <div style={{ width: `${zoom * 100}%` }}>
           <DndContext sensors={sensors} collisionDetection={pointerWithin} onDragEnd={drop}>
             <Ribbon blocks={blocks} total={total} block={draw} scaleShare={zoom === 1 ? 0.88 : 0.96} />
@@ -137,7 +161,15 @@ function RibbonBlock({ id, block, style, label, chosen, onChoose, onPress, onStr
         {label}
       </button>
       {chosen && (
-        <span className={`ribbon-edge${pulled === undefined ? '' : ' is-pulled'}`} style={{ left: `calc(${style.left} + ${style.width} - 5px + ${pulled ?? 0}px)` }} onPointerDown={grab} onPointerMove={pull} onPointerUp={letGo} onPointerCancel={() => setPulled(undefined)} aria-hidden>
+        <span
+          className={`ribbon-edge${pulled === undefined ? '' : ' is-pulled'}`}
+          style={{ left: `calc(${style.left} + ${style.width} - 5px + ${pulled ?? 0}px)` }}
+          onPointerDown={grab}
+          onPointerMove={pull}
+          onPointerUp={letGo}
+          onPointerCancel={() => setPulled(undefined)}
+          aria-hidden
+        >
           {pulled !== undefined && <b>{by < 0 ? formatSeconds(by) : `+${formatSeconds(by)}`}</b>}
         </span>
       )}

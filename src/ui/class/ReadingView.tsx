@@ -5,7 +5,15 @@ import type { BriefItem } from '@core/brief/walk-through'
 import { BriefWords } from './BriefView'
 
 /** One exercise at a time in large type, for the coach; space, an arrow or a presenter's page key goes on. */
-export function ReadingView({ items, sentences, onClose }: { items: BriefItem[]; sentences: [string, string] | undefined; onClose: () => void }) {
+export function ReadingView({
+  items,
+  sentences,
+  onClose,
+}: {
+  items: BriefItem[]
+  sentences: [string, string] | undefined
+  onClose: () => void
+}) {
   const [at, setAt] = useState(sentences ? -1 : 0)
   const first = sentences ? -1 : 0
   const go = (by: number) => setAt((now) => Math.max(first, Math.min(items.length - 1, now + by)))
@@ -21,7 +29,13 @@ export function ReadingView({ items, sentences, onClose }: { items: BriefItem[];
   const item = items[at]
   const next = items[at + 1]
   return (
-    <Modal opened onClose={onClose} fullScreen title={item ? `${item.circuitName}, ${at + 1} of ${items.length}` : 'Brief'} transitionProps={{ duration: 0 }}>
+    <Modal
+      opened
+      onClose={onClose}
+      fullScreen
+      title={item ? `${item.circuitName}, ${at + 1} of ${items.length}` : 'Brief'}
+      transitionProps={{ duration: 0 }}
+    >
       <div className="reading" aria-live="polite">
         {item ? <BriefWords item={item} /> : sentences?.map((sentence) => <p key={sentence}>{sentence}</p>)}
       </div>

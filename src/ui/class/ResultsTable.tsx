@@ -27,7 +27,8 @@ export function ResultsTable({ row, results, zone }: ResultsTableProps) {
                 const done = doneOf(part, person.id)
                 return (
                   <td className="figure" key={part.key}>
-                    {done?.words} {done?.best && <b className="fine">best yet</b>} {done?.before && <span className="second">before: {done.before}</span>}
+                    {done?.words} {done?.best && <b className="fine">best yet</b>}{' '}
+                    {done?.before && <span className="second">before: {done.before}</span>}
                   </td>
                 )
               })}

@@ -30,10 +30,13 @@ export function RevisionsDialog({ opened, onClose }: { opened: boolean; onClose:
       })
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each opening
   }, [opened])
-  const choose = (version: number) => api<{ version: number; document: ClassDocument }>('GET', `/api/classes/${id}/revisions/${version}`).then(setChosen, tellProblem)
+  const choose = (version: number) =>
+    api<{ version: number; document: ClassDocument }>('GET', `/api/classes/${id}/revisions/${version}`).then(setChosen, tellProblem)
   const differences = chosen && [
     ...(chosen.document.name === document.name ? [] : [`Name ${chosen.document.name}`]),
-    ...(chosen.document.here.join() === document.here.join() ? [] : [`${chosen.document.here.length} people instead of ${document.here.length}`]),
+    ...(chosen.document.here.join() === document.here.join()
+      ? []
+      : [`${chosen.document.here.length} people instead of ${document.here.length}`]),
     ...planDifferences(document.plan, chosen.document.plan, namesFor(library)),
   ]
   return (
@@ -44,7 +47,12 @@ export function RevisionsDialog({ opened, onClose }: { opened: boolean; onClose:
         <ol>
           {revisions?.map((revision) => (
             <li key={revision.version}>
-              <button type="button" className="link-button" aria-pressed={chosen?.version === revision.version} onClick={() => void choose(revision.version)}>
+              <button
+                type="button"
+                className="link-button"
+                aria-pressed={chosen?.version === revision.version}
+                onClick={() => void choose(revision.version)}
+              >
                 {dayOf(revision.savedAt, zone)}, {timeOf(revision.savedAt, zone)}
               </button>
             </li>

@@ -71,12 +71,17 @@ function Laid({ room }: { room: Room }) {
   const lay = () => change((draft) => void (draft.spots = layOut(room, floors).spots))
   const trade = useMemo(() => bestTrade(document, computed, library, room), [document, computed, library, room])
   const ready = useMemo(() => layReady(document, computed, library, room), [document, computed, library, room])
-  const findings = useMemo(() => judge(judged).filter((finding) => /^(stationFloor|shortTransition|floorSpace|lowCeiling)/.test(finding.id)), [judged])
+  const findings = useMemo(
+    () => judge(judged).filter((finding) => /^(stationFloor|shortTransition|floorSpace|lowCeiling)/.test(finding.id)),
+    [judged],
+  )
   return (
     <>
       <section className="class-main" aria-label="Room">
         <div className="big-line">
-          <span className={`big${short.length > 0 ? ' mend' : ''}`}>{spots.length === 0 ? room.name : short.length > 0 ? `${short.length} too short` : 'In time'}</span>
+          <span className={`big${short.length > 0 ? ' mend' : ''}`}>
+            {spots.length === 0 ? room.name : short.length > 0 ? `${short.length} too short` : 'In time'}
+          </span>
           <span>
             {spots.length === 0 ? '' : `of ${transitions.length} ways from station to station; `}
             {showLength(room.lengthMetres, unit)} × {showLength(room.widthMetres, unit)}
@@ -104,9 +109,20 @@ function Laid({ room }: { room: Room }) {
           </div>
         ) : (
           <>
-            <p className="second">Drag a station, or move it with the arrow keys: a quarter of a metre, with Shift a whole one. Each is as large as its people need.</p>
+            <p className="second">
+              Drag a station, or move it with the arrow keys: a quarter of a metre, with Shift a whole one. Each is as large as its people
+              need.
+            </p>
             <table className="plain">
-              <TableHead columns={['From, to', { name: 'Way', kind: 'figure' }, { name: 'Needs', kind: 'figure' }, { name: 'Has', kind: 'figure' }, 'What takes time']} />
+              <TableHead
+                columns={[
+                  'From, to',
+                  { name: 'Way', kind: 'figure' },
+                  { name: 'Needs', kind: 'figure' },
+                  { name: 'Has', kind: 'figure' },
+                  'What takes time',
+                ]}
+              />
               <tbody>
                 {transitions.map((each) => (
                   <tr key={`${each.circuitId}-${each.from}-${each.to}`} className={each.needed > each.given ? 'is-short' : undefined}>
@@ -151,7 +167,9 @@ function Laid({ room }: { room: Room }) {
         {ready && (
           <div className="note">
             <b id="lay-ready">Gear laid ready</b>
-            <p>Nobody puts it down or takes it up on the way: the longest then needs {ready.needed} s instead of {ready.before} s.</p>
+            <p>
+              Nobody puts it down or takes it up on the way: the longest then needs {ready.needed} s instead of {ready.before} s.
+            </p>
             <FixButtons fix={ready.fix} judged={judged} describedBy="lay-ready" />
           </div>
         )}
@@ -165,11 +183,17 @@ function Laid({ room }: { room: Room }) {
         )}
         <h2>Room for everyone</h2>
         <p className="second">
-          {computed.people.length > 0 ? `${((room.lengthMetres * room.widthMetres) / computed.people.length).toFixed(1)} m² a person; ` : ''}
-          {squareMetresPerson} m² is the usual factor. Ceiling {showLength(room.ceilingMetres, unit)}. Keep the ways to the exits free and the floor dry. Your local building and fire rules come first.
+          {computed.people.length > 0
+            ? `${((room.lengthMetres * room.widthMetres) / computed.people.length).toFixed(1)} m² a person; `
+            : ''}
+          {squareMetresPerson} m² is the usual factor. Ceiling {showLength(room.ceilingMetres, unit)}. Keep the ways to the exits free and
+          the floor dry. Your local building and fire rules come first.
         </p>
         <h2>How it is reckoned</h2>
-        <p className="second">Put down, get up, walk round what stands in the way at {settingsOf(library).walkingMetresPerSecond ?? 1} m/s or the person’s own pace, get down, take up. Walls, pillars and exits are set under Rooms.</p>
+        <p className="second">
+          Put down, get up, walk round what stands in the way at {settingsOf(library).walkingMetresPerSecond ?? 1} m/s or the person’s own
+          pace, get down, take up. Walls, pillars and exits are set under Rooms.
+        </p>
       </aside>
     </>
   )

@@ -55,13 +55,26 @@ export function RotationChart({ entry, rotation }: ChartProps) {
         <Button variant="default" size="sm" disabled={shown === rotation.turns.length - 1} onClick={() => setTurn(shown + 1)}>
           Turn after
         </Button>
-        <SegmentedControl className="push" aria-label="Chart" data={[{ value: 'stations', label: 'by station' }, { value: 'people', label: 'by person' }]} value={view} onChange={setView} />
+        <SegmentedControl
+          className="push"
+          aria-label="Chart"
+          data={[
+            { value: 'stations', label: 'by station' },
+            { value: 'people', label: 'by person' },
+          ]}
+          value={view}
+          onChange={setView}
+        />
       </div>
       <div className="rotation-row no-print">
         <Neighbours label={`Who is where in turn ${shown + 1}`}>
           {rotation.turns[shown]!.map((here, station) => (
             <Neighbour key={station} number={station + 1} name={exerciseOf(station)}>
-              {here.length === 0 ? <div className="second">empty</div> : here.flatMap(names).map((name, index) => <div key={index}>{name}</div>)}
+              {here.length === 0 ? (
+                <div className="second">empty</div>
+              ) : (
+                here.flatMap(names).map((name, index) => <div key={index}>{name}</div>)
+              )}
             </Neighbour>
           ))}
         </Neighbours>
@@ -134,7 +147,8 @@ export function RotationChart({ entry, rotation }: ChartProps) {
       </div>
       {traced.map((unit) => (
         <p key={unit} className="trace">
-          <span className={`trace-key ${markOf(unit)}`} /> {names(unit).join(' and ')}: {wayOf(rotation, unit, circuit.stations.length, rows)}
+          <span className={`trace-key ${markOf(unit)}`} /> {names(unit).join(' and ')}:{' '}
+          {wayOf(rotation, unit, circuit.stations.length, rows)}
         </p>
       ))}
     </>
@@ -144,13 +158,19 @@ export function RotationChart({ entry, rotation }: ChartProps) {
 /** The way of one unit in words: stations in order, and what it misses or repeats. */
 function wayOf(rotation: Rotation, unit: number, stations: number, rows: number): string {
   const path = rotation.paths[unit]!.slice(0, rows)
-  const { visits, meetings } = assess(rotation.paths.map((each) => each.slice(0, rows)), stations)
+  const { visits, meetings } = assess(
+    rotation.paths.map((each) => each.slice(0, rows)),
+    stations,
+  )
   const numbers = (test: (count: number) => boolean) => visits[unit]!.flatMap((count, station) => (test(count) ? [station + 1] : []))
   const missed = numbers((count) => count === 0)
   const repeated = numbers((count) => count > 1)
   const partners = meetings[unit]!.filter((count) => count > 0).length
   const texts = [
-    `stations ${path.filter((station) => station !== elsewhere).map((station) => station + 1).join(', ')}`,
+    `stations ${path
+      .filter((station) => station !== elsewhere)
+      .map((station) => station + 1)
+      .join(', ')}`,
     missed.length === 0 ? 'all of them' : `misses ${missed.join(', ')}`,
     ...(repeated.length > 0 && rows <= stations ? [`repeats ${repeated.join(', ')}`] : []),
     ...(rotation.mixes ? [`${partners} partners`] : []),
@@ -173,7 +193,8 @@ function turnStarts({ timeline }: ComputedClass, circuitId: string): (number | u
   const starts: (number | undefined)[] = []
   if (!timeline.ok) return starts
   for (const phase of timeline.value.phases) {
-    if (phase.kind === 'work' && phase.pieceId === circuitId && phase.repeat === 0 && phase.turn !== undefined) starts[phase.turn] ??= phase.start
+    if (phase.kind === 'work' && phase.pieceId === circuitId && phase.repeat === 0 && phase.turn !== undefined)
+      starts[phase.turn] ??= phase.start
   }
   return starts
 }

@@ -42,7 +42,15 @@ export function RotationView() {
           <span className="second">groups, order of stations and where each begins, for the wishes and the gear</span>
         </div>
         {arranging && <ArrangeAllDialog onClose={() => setArranging(false)} />}
-        {choices.length > 1 && <SegmentedControl mb="md" aria-label="Which circuit" data={choices} value={String(index)} onChange={(value) => setIndex(Number(value))} />}
+        {choices.length > 1 && (
+          <SegmentedControl
+            mb="md"
+            aria-label="Which circuit"
+            data={choices}
+            value={String(index)}
+            onChange={(value) => setIndex(Number(value))}
+          />
+        )}
         <RuleChoice entry={entry} />
         {entry.rotation.ok ? (
           <RotationChart key={`${entry.circuit.id}-${entry.choice.rule}`} entry={entry} rotation={entry.rotation.value} />
@@ -57,7 +65,9 @@ export function RotationView() {
         <h2>What this rotation gives</h2>
         <Problems />
         <Recommended entry={entry} />
-        {entry.rotation.ok && computed.groups.length === 0 && <p className="second">Tick who is here on the People tab, and their names fill the table.</p>}
+        {entry.rotation.ok && computed.groups.length === 0 && (
+          <p className="second">Tick who is here on the People tab, and their names fill the table.</p>
+        )}
         {entry.rotation.ok &&
           entry.rotation.value.guarantees.map(({ met, text }) => (
             <div className={`note ${met ? 'is-fine' : 'is-weigh'}`} key={text}>
@@ -84,14 +94,27 @@ function RuleChoice({ entry }: { entry: CircuitRotation }) {
     <>
       <div className="rules no-print" role="radiogroup" aria-label="How people move">
         {Rule.options.map((rule) => (
-          <button key={rule} type="button" role="radio" aria-checked={choice.rule === rule} className="rule" onClick={() => choose(rule === 'loopByK' ? { rule, step: steps[0] ?? 1 } : { rule })}>
+          <button
+            key={rule}
+            type="button"
+            role="radio"
+            aria-checked={choice.rule === rule}
+            className="rule"
+            onClick={() => choose(rule === 'loopByK' ? { rule, step: steps[0] ?? 1 } : { rule })}
+          >
             <b>{ruleNames[rule]}</b>
             <span>{ruleShort[rule]}</span>
           </button>
         ))}
       </div>
       {choice.rule === 'loopByK' && steps.length > 0 && (
-        <SegmentedControl mb="sm" aria-label="Stations to move on" data={steps.map((step) => ({ value: String(step), label: `${step} on` }))} value={String(choice.step)} onChange={(step) => choose({ rule: 'loopByK', step: Number(step) })} />
+        <SegmentedControl
+          mb="sm"
+          aria-label="Stations to move on"
+          data={steps.map((step) => ({ value: String(step), label: `${step} on` }))}
+          value={String(choice.step)}
+          onChange={(step) => choose({ rule: 'loopByK', step: Number(step) })}
+        />
       )}
       <p className="second">{ruleWords[choice.rule]}</p>
     </>
@@ -111,13 +134,16 @@ const ruleShort: Record<Rule, string> = {
 function Recommended({ entry }: { entry: CircuitRotation }) {
   const { computed, document } = useClass()
   const choose = useChoice(entry)
-  const { rule, why } = recommendRule(entry.circuit.stations, computed.people.length, groupCount(document.groupSize), turnsOf(entry.circuit))
+  const { rule, why } = recommendRule(
+    entry.circuit.stations,
+    computed.people.length,
+    groupCount(document.groupSize),
+    turnsOf(entry.circuit),
+  )
   const follows = rule === entry.choice.rule
   return (
     <div className={`note ${follows ? 'is-fine' : ''}`}>
-      <b>
-        {ruleNames[rule]} suits this class
-      </b>
+      <b>{ruleNames[rule]} suits this class</b>
       <p>{why}</p>
       {!follows && (
         <button type="button" className="link-button" onClick={() => choose({ rule })}>

@@ -11,13 +11,31 @@ export function RunView({ onRun }: { onRun: () => Promise<void> }) {
   const short = computed.gear.lines.filter((line) => line.short > 0).length
   const { timeline } = computed
   const end = timeline.ok ? timeOf(Date.parse(document.startsAt) + timeline.value.total * 1000, zone) : undefined
-  const listed = everyCircuit(document.plan).some((circuit) => circuit.stay.kind === 'task' || circuit.stations.some((station) => station.stay?.kind === 'task'))
-  const empty = document.plan.parts.flatMap((part) => part.pieces).reduce((sum, piece) => sum + (piece.type === 'circuit' ? piece.stations.filter((station) => !station.rest && station.uses.length === 0).length : 0), 0)
+  const listed = everyCircuit(document.plan).some(
+    (circuit) => circuit.stay.kind === 'task' || circuit.stations.some((station) => station.stay?.kind === 'task'),
+  )
+  const empty = document.plan.parts
+    .flatMap((part) => part.pieces)
+    .reduce(
+      (sum, piece) =>
+        sum + (piece.type === 'circuit' ? piece.stations.filter((station) => !station.rest && station.uses.length === 0).length : 0),
+      0,
+    )
   const notes = [
-    ...computed.problems.map((each) => ({ text: each.message, tab: each.code === 'tooManyGroups' || each.code === 'overCapacity' ? 'people' : 'shape', stops: true })),
-    ...(computed.people.length === 0 ? [{ text: 'Nobody is ticked as here: the wall will show stations without names.', tab: 'people', stops: false }] : []),
-    ...(empty > 0 ? [{ text: `${empty} ${empty === 1 ? 'station has' : 'stations have'} no exercise yet.`, tab: 'shape', stops: false }] : []),
-    ...(short > 0 ? [{ text: `${short} ${short === 1 ? 'kind or size of gear is' : 'kinds or sizes of gear are'} short.`, tab: 'gear', stops: false }] : []),
+    ...computed.problems.map((each) => ({
+      text: each.message,
+      tab: each.code === 'tooManyGroups' || each.code === 'overCapacity' ? 'people' : 'shape',
+      stops: true,
+    })),
+    ...(computed.people.length === 0
+      ? [{ text: 'Nobody is ticked as here: the wall will show stations without names.', tab: 'people', stops: false }]
+      : []),
+    ...(empty > 0
+      ? [{ text: `${empty} ${empty === 1 ? 'station has' : 'stations have'} no exercise yet.`, tab: 'shape', stops: false }]
+      : []),
+    ...(short > 0
+      ? [{ text: `${short} ${short === 1 ? 'kind or size of gear is' : 'kinds or sizes of gear are'} short.`, tab: 'gear', stops: false }]
+      : []),
   ]
   return (
     <>
@@ -30,7 +48,9 @@ export function RunView({ onRun }: { onRun: () => Promise<void> }) {
             </span>
           )}
         </div>
-        {computed.sentences?.map((sentence) => <p key={sentence}>{sentence}</p>)}
+        {computed.sentences?.map((sentence) => (
+          <p key={sentence}>{sentence}</p>
+        ))}
         <Button size="lg" onClick={() => void onRun()} disabled={notes.some((each) => each.stops)}>
           Open the room
         </Button>{' '}
@@ -38,7 +58,8 @@ export function RunView({ onRun }: { onRun: () => Promise<void> }) {
           Rehearse it
         </Button>
         <p className="second" style={{ maxWidth: '62ch' }}>
-          This opens the controls, with a link for the wall. The clock stands until you press Start; then ten seconds are counted in. What is planned now is what runs: changes made here later do not reach a class that is under way.
+          This opens the controls, with a link for the wall. The clock stands until you press Start; then ten seconds are counted in. What
+          is planned now is what runs: changes made here later do not reach a class that is under way.
         </p>
       </section>
       <aside className="class-side" aria-label="Before you start">
@@ -70,7 +91,8 @@ export function RunView({ onRun }: { onRun: () => Promise<void> }) {
         <WallReach />
         <h2>For everyone’s sake</h2>
         <p className="second">
-          Ask who is new, unwell, pregnant or back from an injury, and offer the easier option first. Floor clear and dry, exits free. Stop or ease off when form fails. This does not replace medical advice, your training, or your local rules.
+          Ask who is new, unwell, pregnant or back from an injury, and offer the easier option first. Floor clear and dry, exits free. Stop
+          or ease off when form fails. This does not replace medical advice, your training, or your local rules.
         </p>
       </aside>
     </>

@@ -33,7 +33,8 @@ export function ShapeView() {
   const { plan } = document
   const [chosenId, setChosen] = useState(() => mainPiece(plan).id)
   const pieces = plan.parts.flatMap((part) => part.pieces)
-  const chosen = pieces.find((piece) => piece.id === chosenId || (piece.type === 'circuit' && piece.waves?.meanwhile.id === chosenId)) ?? mainPiece(plan)
+  const chosen =
+    pieces.find((piece) => piece.id === chosenId || (piece.type === 'circuit' && piece.waves?.meanwhile.id === chosenId)) ?? mainPiece(plan)
   // A class that has just been made goes on at its first empty station.
   useEffect(() => {
     if (!new URLSearchParams(location.search).has('fill')) return
@@ -60,8 +61,7 @@ export function ShapeView() {
                   about: {formatSeconds(timeline.value.range.low)} to {formatSeconds(timeline.value.range.high)},{' '}
                 </span>
               )}
-              <span>of {formatSeconds(plan.slotSeconds)}</span>{' '}
-              <Spare seconds={plan.slotSeconds - timeline.value.total} />
+              <span>of {formatSeconds(plan.slotSeconds)}</span> <Spare seconds={plan.slotSeconds - timeline.value.total} />
             </span>
           ) : (
             <span className="mend">No total yet</span>
@@ -76,14 +76,19 @@ export function ShapeView() {
         {timeline.ok && timeline.value.total > 0 ? (
           <PlanRibbon blocks={blocks} total={timeline.value.total} chosen={chosen.id} onChoose={setChosen} />
         ) : (
-          !timeline.ok && timeline.problems.map((each) => (
+          !timeline.ok &&
+          timeline.problems.map((each) => (
             <div className="note is-mend" role="alert" key={each.code}>
               <b>{each.message}</b>
               <p>The plan is kept as it is; its other parts can be seen below.</p>
             </div>
           ))
         )}
-        <FitDialog preferred={[...mainCircuits(plan).flatMap((circuit) => (circuit.id === chosen.id ? [circuit.id] : [])), main.id]} opened={fitting} onClose={() => setFitting(false)} />
+        <FitDialog
+          preferred={[...mainCircuits(plan).flatMap((circuit) => (circuit.id === chosen.id ? [circuit.id] : [])), main.id]}
+          opened={fitting}
+          onClose={() => setFitting(false)}
+        />
         <PieceBar piece={chosen} onChoose={setChosen} />
         <PieceEditor piece={chosen} />
         <WhenSeen height={420}>
@@ -95,7 +100,11 @@ export function ShapeView() {
       <aside className="class-side" aria-label="What it adds up to">
         <Findings onChoose={setChosen} />
         <h2>In two sentences</h2>
-        {computed.sentences ? computed.sentences.map((sentence) => <p key={sentence}>{sentence}</p>) : <p className="second">They come with the total.</p>}
+        {computed.sentences ? (
+          computed.sentences.map((sentence) => <p key={sentence}>{sentence}</p>)
+        ) : (
+          <p className="second">They come with the total.</p>
+        )}
         <h2>Piece by piece</h2>
         {blocks.length > 0 ? (
           <table className="plain">

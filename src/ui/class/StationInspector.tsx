@@ -39,30 +39,83 @@ export function StationInspector({ circuit, station, edit, onClose }: StationIns
         </Button>
       </div>
       <div className="fields">
-        <DraftField label="Name" wide optional value={station.name} notation={textNotation(limits.nameLength)} placeholder="none" onChange={(name) => change((draft) => setOrDrop(draft, 'name', name))} />
-        <DraftField label="Holds, people" optional value={station.capacity} notation={countNotation(1, limits.people)} placeholder="any" onChange={(capacity) => change((draft) => setOrDrop(draft, 'capacity', capacity))} />
+        <DraftField
+          label="Name"
+          wide
+          optional
+          value={station.name}
+          notation={textNotation(limits.nameLength)}
+          placeholder="none"
+          onChange={(name) => change((draft) => setOrDrop(draft, 'name', name))}
+        />
+        <DraftField
+          label="Holds, people"
+          optional
+          value={station.capacity}
+          notation={countNotation(1, limits.people)}
+          placeholder="any"
+          onChange={(capacity) => change((draft) => setOrDrop(draft, 'capacity', capacity))}
+        />
         {!rotates && (circuit.laps ?? 2) > 1 && (
-          <DraftField label="Left out on laps" optional value={station.skipLaps.length > 0 ? station.skipLaps : undefined} notation={lapsNotation} placeholder="none" onChange={(laps) => change((draft) => void (draft.skipLaps = laps ?? []))} />
+          <DraftField
+            label="Left out on laps"
+            optional
+            value={station.skipLaps.length > 0 ? station.skipLaps : undefined}
+            notation={lapsNotation}
+            placeholder="none"
+            onChange={(laps) => change((draft) => void (draft.skipLaps = laps ?? []))}
+          />
         )}
         {!rotates && station.stay?.kind === 'intervals' && (
-          <TimeField label="Its own work" value={station.stay.workSeconds[0]!} least={1} most={3600} onChange={(seconds) => change((draft) => void ((draft.stay as Intervals).workSeconds[0] = seconds))} />
+          <TimeField
+            label="Its own work"
+            value={station.stay.workSeconds[0]!}
+            least={1}
+            most={3600}
+            onChange={(seconds) => change((draft) => void ((draft.stay as Intervals).workSeconds[0] = seconds))}
+          />
         )}
         {circuit.stations.length > 1 && (
           <Select
             label="Trade places with"
             classNames={{ root: 'draft-field is-choice', label: 'draft-label', input: 'draft-input' }}
             placeholder="station"
-            data={circuit.stations.flatMap((_, other) => (other === index ? [] : [{ value: String(other), label: `station ${other + 1}` }]))}
+            data={circuit.stations.flatMap((_, other) =>
+              other === index ? [] : [{ value: String(other), label: `station ${other + 1}` }],
+            )}
             value={null}
             onChange={(other) => other !== null && trade(Number(other))}
           />
         )}
       </div>
       <div className="fields is-checks">
-        <Checkbox label="A place to rest" checked={station.rest} onChange={(event) => { const { checked } = event.currentTarget; change((draft) => void (draft.rest = checked)) }} />
-        {rotates && <Checkbox label="Two turns long" checked={station.span === 2} onChange={(event) => { const { checked } = event.currentTarget; change((draft) => void (draft.span = checked ? 2 : 1)) }} />}
+        <Checkbox
+          label="A place to rest"
+          checked={station.rest}
+          onChange={(event) => {
+            const { checked } = event.currentTarget
+            change((draft) => void (draft.rest = checked))
+          }}
+        />
+        {rotates && (
+          <Checkbox
+            label="Two turns long"
+            checked={station.span === 2}
+            onChange={(event) => {
+              const { checked } = event.currentTarget
+              change((draft) => void (draft.span = checked ? 2 : 1))
+            }}
+          />
+        )}
         {!rotates && circuit.stay.kind === 'intervals' && circuit.stay.workSeconds.length === 1 && (
-          <Checkbox label="Its own length" checked={station.stay !== undefined} onChange={(event) => { const { checked } = event.currentTarget; change((draft) => setOrDrop(draft, 'stay', checked ? intervals([60]) : undefined)) }} />
+          <Checkbox
+            label="Its own length"
+            checked={station.stay !== undefined}
+            onChange={(event) => {
+              const { checked } = event.currentTarget
+              change((draft) => setOrDrop(draft, 'stay', checked ? intervals([60]) : undefined))
+            }}
+          />
         )}
       </div>
       {station.uses.map((use, position) => (
@@ -75,7 +128,9 @@ export function StationInspector({ circuit, station, edit, onClose }: StationIns
           several={stay.kind === 'task' || positions > 1}
           onChange={(recipe) => change((draft) => recipe(draft.uses[position]!))}
           onRemove={() => change((draft) => void draft.uses.splice(position, 1))}
-          onUp={position > 0 ? () => change((draft) => void draft.uses.splice(position - 1, 0, ...draft.uses.splice(position, 1))) : undefined}
+          onUp={
+            position > 0 ? () => change((draft) => void draft.uses.splice(position - 1, 0, ...draft.uses.splice(position, 1))) : undefined
+          }
         />
       ))}
       {station.uses.length < positions && !station.rest && (
@@ -85,7 +140,12 @@ export function StationInspector({ circuit, station, edit, onClose }: StationIns
           onClick={() =>
             change((draft) => {
               const last = draft.uses.at(-1)
-              draft.uses.push({ id: nanoid(10), exerciseId: last?.exerciseId ?? 'march', sides: 'none', ...(stay.kind === 'task' && { reps: { count: 10, counted: 'total' as const } }) })
+              draft.uses.push({
+                id: nanoid(10),
+                exerciseId: last?.exerciseId ?? 'march',
+                sides: 'none',
+                ...(stay.kind === 'task' && { reps: { count: 10, counted: 'total' as const } }),
+              })
             })
           }
         >

@@ -29,17 +29,24 @@ const positionsOf = (circuit: Circuit, station: Station) => {
 
 /** Takes the typing on to the next place without an exercise, round the loop; stays where it is when there is none. */
 export function goToEmpty(circuit: Circuit, afterStation: number, afterPosition = Infinity): void {
-  const places = circuit.stations.flatMap((station, index) => Array.from({ length: positionsOf(circuit, station) }, (_, position) => ({ station, index, position })))
+  const places = circuit.stations.flatMap((station, index) =>
+    Array.from({ length: positionsOf(circuit, station) }, (_, position) => ({ station, index, position })),
+  )
   const from = places.findIndex(({ index, position }) => index > afterStation || (index === afterStation && position > afterPosition))
   const ahead = from < 0 ? places : [...places.slice(from), ...places.slice(0, from)]
-  const next = ahead.find(({ station, index, position }) => !station.rest && !station.uses[position] && !(index === afterStation && position === afterPosition))
+  const next = ahead.find(
+    ({ station, index, position }) => !station.rest && !station.uses[position] && !(index === afterStation && position === afterPosition),
+  )
   // Once the list that has just been chosen from is shut.
   if (next) setTimeout(() => document.getElementById(inputOf(next.station, next.position))?.focus())
 }
 
 /** The stations as tiles; one is dragged onto another to trade their places, with the pointer or the keyboard. */
 export function StationTiles({ circuit, edit, openStation, onOpen }: StationTilesProps) {
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }))
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  )
   const ids = circuit.stations.map((station) => station.id)
   const trade = ({ active, over }: DragEndEvent) => {
     if (!over || over.id === active.id) return
@@ -54,7 +61,15 @@ export function StationTiles({ circuit, edit, openStation, onOpen }: StationTile
       <SortableContext items={ids} strategy={rectSwappingStrategy}>
         <Neighbours label="Stations in order">
           {circuit.stations.map((station, index) => (
-            <StationTile key={station.id} circuit={circuit} station={station} index={index} edit={edit} open={station.id === openStation} onOpen={() => onOpen(station.id)} />
+            <StationTile
+              key={station.id}
+              circuit={circuit}
+              station={station}
+              index={index}
+              edit={edit}
+              open={station.id === openStation}
+              onOpen={() => onOpen(station.id)}
+            />
           ))}
         </Neighbours>
       </SortableContext>
@@ -149,11 +164,12 @@ function ListOf({ circuit, station }: { circuit: Circuit; station: Station }) {
   const name = (id: string) => library.exercises.find((each) => each.id === id)?.name ?? id
   return (
     <>
-      {station.uses.length > 0 && listLines(stay, station.uses, name).map((line, index) => (
-        <div key={index} className={isLead(line) ? 'second' : undefined}>
-          {line}
-        </div>
-      ))}
+      {station.uses.length > 0 &&
+        listLines(stay, station.uses, name).map((line, index) => (
+          <div key={index} className={isLead(line) ? 'second' : undefined}>
+            {line}
+          </div>
+        ))}
       {station.uses.length === 0 && <div className="second">No items yet: see Details</div>}
       {station.uses.length > 0 && <div className="second tile-lines">{paceText(stay, station.uses, pacesOf(library))}</div>}
     </>

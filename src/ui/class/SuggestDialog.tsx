@@ -34,7 +34,16 @@ export function SuggestDialog({ circuit, opened, onClose }: { circuit: Circuit; 
       return cleared.has(station.id) ? { ...station, uses: [] } : station
     })
     const toFill = { ...circuit, stations }
-    const filled = purpose === 'main' ? fillStations(toFill, { library: { ...library, gear: usableIn(library.gear, document.roomId) }, people: computed.people, groupSize, room, seed }) : fillEasy(toFill, purpose, { exercises: library.exercises, wanted, seed })
+    const filled =
+      purpose === 'main'
+        ? fillStations(toFill, {
+            library: { ...library, gear: usableIn(library.gear, document.roomId) },
+            people: computed.people,
+            groupSize,
+            room,
+            seed,
+          })
+        : fillEasy(toFill, purpose, { exercises: library.exercises, wanted, seed })
     return new Map(filled.map((suggestion) => [suggestion.stationId, suggestion]))
   }, [opened, circuit, kept, cleared, library, computed.people, groupSize, room, seed, purpose, wanted, document.roomId])
   const known = (id: string | undefined) => library.exercises.find((each) => each.id === id)
@@ -52,7 +61,9 @@ export function SuggestDialog({ circuit, opened, onClose }: { circuit: Circuit; 
     editPiece(circuit, (draft) => {
       for (const { stationId, exerciseId } of chosen) {
         const oneSided = library.exercises.find((each) => each.id === exerciseId)?.oneSided ?? false
-        draft.stations.find((station) => station.id === stationId)!.uses = [{ id: nanoid(10), exerciseId, sides: oneSided ? 'half' : 'none' }]
+        draft.stations.find((station) => station.id === stationId)!.uses = [
+          { id: nanoid(10), exerciseId, sides: oneSided ? 'half' : 'none' },
+        ]
       }
     })
     onClose()
@@ -70,8 +81,16 @@ export function SuggestDialog({ circuit, opened, onClose }: { circuit: Circuit; 
               <tr key={station.id}>
                 <td className="second">{index + 1}</td>
                 <td>
-                  <b>{own ? nameOf(station.uses[0]!.exerciseId) : keptId ? nameOf(keptId) : (suggestion?.exercise.name ?? (station.rest ? 'Rest' : 'nothing fits'))}</b>
-                  {suggestion && asksInWords(suggestion.exercise) && <div className="second">asks of {asksInWords(suggestion.exercise)}</div>}
+                  <b>
+                    {own
+                      ? nameOf(station.uses[0]!.exerciseId)
+                      : keptId
+                        ? nameOf(keptId)
+                        : (suggestion?.exercise.name ?? (station.rest ? 'Rest' : 'nothing fits'))}
+                  </b>
+                  {suggestion && asksInWords(suggestion.exercise) && (
+                    <div className="second">asks of {asksInWords(suggestion.exercise)}</div>
+                  )}
                 </td>
                 <td className="second">{own ? whyOwn(station.uses[0]!.exerciseId) : keptId ? 'kept' : suggestion?.reasons.join(', ')}</td>
                 <td>
@@ -91,7 +110,9 @@ export function SuggestDialog({ circuit, opened, onClose }: { circuit: Circuit; 
                       disabled={!keptId && !suggestion}
                       onChange={(event) => {
                         const { checked } = event.currentTarget
-                        setKept(({ [station.id]: _, ...rest }) => (checked && suggestion ? { ...rest, [station.id]: suggestion.exercise.id } : rest))
+                        setKept(({ [station.id]: _, ...rest }) =>
+                          checked && suggestion ? { ...rest, [station.id]: suggestion.exercise.id } : rest,
+                        )
                       }}
                     />
                   )}

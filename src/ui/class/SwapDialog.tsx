@@ -16,9 +16,26 @@ export function SwapDialog({ opened, onClose }: { opened: boolean; onClose: () =
   const chosen = swaps.filter((swap) => !left.has(swap.useId))
   return (
     <Modal opened={opened} onClose={onClose} title="Along the ladders" size="lg">
-      <SegmentedControl fullWidth aria-label="Which way" data={[{ value: 'easier', label: 'easier' }, { value: 'harder', label: 'harder' }, { value: 'gentler', label: 'gentler on …' }]} value={way} onChange={setWay} />
+      <SegmentedControl
+        fullWidth
+        aria-label="Which way"
+        data={[
+          { value: 'easier', label: 'easier' },
+          { value: 'harder', label: 'harder' },
+          { value: 'gentler', label: 'gentler on …' },
+        ]}
+        value={way}
+        onChange={setWay}
+      />
       {way === 'gentler' && (
-        <Select mt="sm" label="Gentler on" data={Strain.options.map((each) => ({ value: each, label: strainNames[each] }))} value={strain} allowDeselect={false} onChange={(next) => next && setStrain(next as Strain)} />
+        <Select
+          mt="sm"
+          label="Gentler on"
+          data={Strain.options.map((each) => ({ value: each, label: strainNames[each] }))}
+          value={strain}
+          allowDeselect={false}
+          onChange={(next) => next && setStrain(next as Strain)}
+        />
       )}
       {swaps.length === 0 ? (
         <div className="empty">

@@ -45,14 +45,23 @@ export function VaryTable({ piece }: { piece: Piece }) {
                 </b>{' '}
                 {what(variation)}
               </span>
-              <Button size="compact-xs" variant="default" onClick={() => edit(unit, (list) => list.filter((each) => !same(variation)(each)))} aria-label={`${unit} ${variation.at + 1}, ${what(variation)}: as the others again`}>
+              <Button
+                size="compact-xs"
+                variant="default"
+                onClick={() => edit(unit, (list) => list.filter((each) => !same(variation)(each)))}
+                aria-label={`${unit} ${variation.at + 1}, ${what(variation)}: as the others again`}
+              >
                 As the others again
               </Button>
             </li>
           ))}
         </ul>
       )}
-      <AddVariation piece={piece} repeat={part.repeat} onAdd={(unit, variation) => edit(unit, (list) => [...list.filter((each) => !same(variation)(each)), variation])} />
+      <AddVariation
+        piece={piece}
+        repeat={part.repeat}
+        onAdd={(unit, variation) => edit(unit, (list) => [...list.filter((each) => !same(variation)(each)), variation])}
+      />
     </>
   )
 }
@@ -70,7 +79,9 @@ function AddVariation({ piece, repeat, onAdd }: AddVariationProps) {
   const laps = piece.type === 'circuit' ? lapsOf(piece) : 0
   const places = [
     ...Array.from({ length: laps }, (_, lap) => ({ value: `Lap ${lap}`, label: `lap ${lap + 1}` })),
-    ...(repeat > 1 || laps === 0 ? Array.from({ length: repeat }, (_, time) => ({ value: `Time ${time}`, label: `time ${time + 1} of ${repeat}` })) : []),
+    ...(repeat > 1 || laps === 0
+      ? Array.from({ length: repeat }, (_, time) => ({ value: `Time ${time}`, label: `time ${time + 1} of ${repeat}` }))
+      : []),
   ]
   // Most often it is a later lap that differs.
   const [place, setPlace] = useState(`Lap ${Math.min(1, laps - 1)}`)
@@ -88,7 +99,14 @@ function AddVariation({ piece, repeat, onAdd }: AddVariationProps) {
   }
   return (
     <div className="fields">
-      <Select label="At" classNames={choice} data={places} value={chosenPlace} allowDeselect={false} onChange={(next) => next && setPlace(next)} />
+      <Select
+        label="At"
+        classNames={choice}
+        data={places}
+        value={chosenPlace}
+        allowDeselect={false}
+        onChange={(next) => next && setPlace(next)}
+      />
       {targets.length > 1 && (
         <Select
           label="where"
@@ -123,7 +141,17 @@ function AddVariation({ piece, repeat, onAdd }: AddVariationProps) {
 
 function ValueEntry({ entry, value, onChange }: { entry: Entry; value: unknown; onChange: (value: unknown) => void }) {
   if (entry.kind === 'text') return <DraftField label="to" optional value={value} notation={entry.notation} onChange={onChange} />
-  if (entry.kind === 'choice') return <Select label="to" classNames={{ ...choice, root: 'draft-field is-wide' }} data={entry.choices} value={(value as string | undefined) ?? null} placeholder="Choose" onChange={(next) => onChange(next ?? undefined)} />
+  if (entry.kind === 'choice')
+    return (
+      <Select
+        label="to"
+        classNames={{ ...choice, root: 'draft-field is-wide' }}
+        data={entry.choices}
+        value={(value as string | undefined) ?? null}
+        placeholder="Choose"
+        onChange={(next) => onChange(next ?? undefined)}
+      />
+    )
   return (
     <div className="draft-field is-wide">
       <div className="draft-label">to</div>

@@ -18,12 +18,19 @@ export function WallReach() {
   return (
     <>
       <h2>How far the wall reads</h2>
-      <DraftField label={`Width of its picture, ${unit}`} notation={decimalNotation(0.2, unit === 'm' ? 20 : 60, unit === 'm' ? 'metres' : 'feet')} value={Number((metres / inUnit).toFixed(2))} onChange={(width) => width !== undefined && setMetres(width * inUnit)} />
+      <DraftField
+        label={`Width of its picture, ${unit}`}
+        notation={decimalNotation(0.2, unit === 'm' ? 20 : 60, unit === 'm' ? 'metres' : 'feet')}
+        value={Number((metres / inUnit).toFixed(2))}
+        onChange={(width) => width !== undefined && setMetres(width * inUnit)}
+      />
       <p className="second">
         Reckoned with 22 arc minutes (ISO 9241-303; from memory) on a 16 : 9 screen. The layout is chosen at the foot of the wall.
       </p>
       <table className="plain">
-        <TableHead columns={['Layout', { name: 'Digits', kind: 'figure' }, { name: 'Words', kind: 'figure' }, { name: 'Names', kind: 'figure' }]} />
+        <TableHead
+          columns={['Layout', { name: 'Digits', kind: 'figure' }, { name: 'Words', kind: 'figure' }, { name: 'Names', kind: 'figure' }]}
+        />
         <tbody>
           {layouts.map((layout) => (
             <tr key={layout}>

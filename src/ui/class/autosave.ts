@@ -15,7 +15,10 @@ const outlivesBytes = 60_000
 const bytesOf = (request: SaveRequest) => new TextEncoder().encode(JSON.stringify(request)).length
 
 const putClass = (id: string) => (request: SaveRequest, leaving: boolean) =>
-  api<StoredClass>('PUT', `/api/classes/${id}`, request, { keepalive: leaving && bytesOf(request) < outlivesBytes, signal: AbortSignal.timeout(patienceMs) })
+  api<StoredClass>('PUT', `/api/classes/${id}`, request, {
+    keepalive: leaving && bytesOf(request) < outlivesBytes,
+    signal: AbortSignal.timeout(patienceMs),
+  })
 
 /** Keeps the stored class equal to the edited one (see ClassSaver), and offers what was left behind on this device. */
 export function useAutosave(store: ClassStore, initial: StoredClass) {

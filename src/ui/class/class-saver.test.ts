@@ -46,7 +46,15 @@ function page({ take, stored }: ReturnType<typeof hall>) {
       if (state.is === 'conflict') conflict.theirs = state.theirs
     },
   })
-  return { line, told, drafts, saver, conflict, edit: (name: string) => saver.edit(named(name)), kept: () => [...drafts.values()].map(({ document }) => document.name) }
+  return {
+    line,
+    told,
+    drafts,
+    saver,
+    conflict,
+    edit: (name: string) => saver.edit(named(name)),
+    kept: () => [...drafts.values()].map(({ document }) => document.name),
+  }
 }
 
 const pass = (ms: number) => vi.advanceTimersByTimeAsync(ms)
@@ -113,7 +121,12 @@ describe('what is edited', () => {
   })
 
   it('is stored when the page is left at any moment, also while another change is on its way', async () => {
-    for (const [before, is] of [[0, 'whole'], [500, 'slow'], [500, 'answer lost'], [3000, 'answer lost']] as const) {
+    for (const [before, is] of [
+      [0, 'whole'],
+      [500, 'slow'],
+      [500, 'answer lost'],
+      [3000, 'answer lost'],
+    ] as const) {
       const there = hall()
       const { edit, line, saver } = page(there)
       line.is = is

@@ -10,7 +10,8 @@ export interface StoredClass {
 }
 
 /**
- * What is sent: the document, the version that it was made from, an id by which a repeat is recognised, and the id of the save before it, whose answer may not have come
+ * What is sent: the document, the version that it was made from, an id by which a repeat is recognised, and the id of the save
+ * before it, whose answer may not have come
  * yet: it follows that one, whatever version that has made.
  */
 export interface SaveRequest {
@@ -59,7 +60,8 @@ const retryMs = 3000
 const isLost = (error: ApiError) => error.status === 0 || error.status >= 500 || error.status === 429
 
 /**
- * Keeps the stored class equal to the edited one: soon after each change, again after a lost connection or answer, and at once when the page is left. Whatever the server does
+ * Keeps the stored class equal to the edited one: soon after each change, again after a lost connection or answer, and at once
+ * when the page is left. Whatever the server does
  * not have yet stands on the device. A class that was changed elsewhere is never written over unasked.
  */
 export class ClassSaver {
@@ -161,7 +163,12 @@ export class ClassSaver {
     this.keepDraft()
     const { underWay } = this
     if (underWay?.document === this.edited) return
-    const request: SaveRequest = { version: this.version, document: this.edited, saveId: uuid(), ...(underWay && { follows: underWay.saveId }) }
+    const request: SaveRequest = {
+      version: this.version,
+      document: this.edited,
+      saveId: uuid(),
+      ...(underWay && { follows: underWay.saveId }),
+    }
     void this.parts.put(request, true).then(
       // The page may come back.
       (answer) => this.taken(request, answer),
@@ -185,6 +192,8 @@ export class ClassSaver {
   }
 
   private keepDraft(): void {
-    void this.parts.drafts.keep({ classId: this.classId, pageId: this.pageId, version: this.version, document: this.edited, at: this.now() }).catch(() => {})
+    void this.parts.drafts
+      .keep({ classId: this.classId, pageId: this.pageId, version: this.version, document: this.edited, at: this.now() })
+      .catch(() => {})
   }
 }

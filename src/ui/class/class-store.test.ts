@@ -34,7 +34,8 @@ describe('the edited class', () => {
       fc.property(fc.constantFrom(...documents), fc.array(fc.tuple(fc.nat(1000), fc.nat(1000)), { maxLength: 40 }), (document, edits) => {
         let made = 0
         const store = createClassStore(structuredClone(document))
-        for (const [what, which] of edits) store.getState().change((draft) => void (draft.plan = edited(draft.plan, what, which, () => `e${made++}`)))
+        for (const [what, which] of edits)
+          store.getState().change((draft) => void (draft.plan = edited(draft.plan, what, which, () => `e${made++}`)))
         const last = store.getState().document
         const steps = store.temporal.getState().pastStates.length
         fc.pre(steps > 0)

@@ -21,7 +21,10 @@ export const draftStore: DraftStore = {
 /** A window that is open keeps its draft fresh; one that has not been for so long is gone. */
 const goneMs = 8000
 
-/** What was edited on this device and left behind, the latest first; and when to look again, where somebody may still be editing, or may have crashed just now. */
+/**
+ * What was edited on this device and left behind, the latest first; and when to look again, where somebody may still be editing,
+ * or may have crashed just now.
+ */
 export async function leftBehind(classId: string, now: number): Promise<{ drafts: Draft[]; againMs?: number }> {
   try {
     const drafts = await (await database()).getAllFromIndex('drafts', 'byClass', classId)

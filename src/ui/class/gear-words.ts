@@ -5,7 +5,8 @@ import { turnsPerLap } from '@core/plan/turns'
 import { pieceName } from '@core/summary/names'
 
 /** `Kettlebell 8 kg`. */
-export const sizeWords = (line: Pick<GearLine, 'kindName' | 'sizeLabel'>): string => [line.kindName, line.sizeLabel].filter(Boolean).join(' ')
+export const sizeWords = (line: Pick<GearLine, 'kindName' | 'sizeLabel'>): string =>
+  [line.kindName, line.sizeLabel].filter(Boolean).join(' ')
 
 /** `2 × Kettlebell 8 kg`. */
 export const piecesWords = (pieces: Pieces): string => `${pieces.count} × ${sizeWords(pieces)}`
@@ -15,7 +16,9 @@ export function shortageWords(line: GearLine, turns: readonly GearTurn[], pieces
   const when = pieces.flatMap((piece) => {
     if (piece.type === 'pause') return []
     const perLap = turnsPerLap(piece)
-    const over = turns.flatMap((each, index) => (each.pieceId === piece.id && line.byTurn[index]! > line.owned ? [(each.turn % perLap) + 1] : []))
+    const over = turns.flatMap((each, index) =>
+      each.pieceId === piece.id && line.byTurn[index]! > line.owned ? [(each.turn % perLap) + 1] : [],
+    )
     const named = [...new Set(over)].sort((a, b) => a - b)
     if (named.length === 0) return []
     const which = named.length === perLap ? 'every turn' : `${named.length === 1 ? 'turn' : 'turns'} ${named.join(', ')}`

@@ -7,5 +7,8 @@ import { useClass } from './context'
 export function useJudged(): Judged {
   const { document, computed, library, rooms, others } = useClass()
   const room = rooms.find((each) => each.id === document.roomId)
-  return useMemo(() => ({ document, computed, library, room, others, newId: () => nanoid(10) }), [document, computed, library, room, others])
+  return useMemo(
+    () => ({ document, computed, library, room, others, newId: () => nanoid(10) }),
+    [document, computed, library, room, others],
+  )
 }

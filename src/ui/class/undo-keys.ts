@@ -20,4 +20,6 @@ export function useUndoKeys(store: ClassStore): void {
   }, [store])
 }
 
-const isText = (target: EventTarget | null): boolean => target instanceof HTMLElement && (target.matches('input:not([type=checkbox], [type=radio], [type=range], [type=button]), textarea') || target.isContentEditable)
+const isText = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement &&
+  (target.matches('input:not([type=checkbox], [type=radio], [type=range], [type=button]), textarea') || target.isContentEditable)

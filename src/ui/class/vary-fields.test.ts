@@ -10,7 +10,17 @@ const makings = { newId: () => `v${counter++}`, main: ['goblet-squat', 'push-up'
 const plans = [...demoPlans, ...presets.map((preset) => planOf(preset, preset.name, preset.slotSeconds, makings))]
 
 /** What somebody might type for a field. */
-const typed: Partial<Record<VaryField, string>> = { workSeconds: '0:30', rungs: '9-6-3', aimRounds: '4', openerCount: '1', reps: '12', load: '6', tempo: '3-1-1-0', effort: 'steady', machine: '5 km/h' }
+const typed: Partial<Record<VaryField, string>> = {
+  workSeconds: '0:30',
+  rungs: '9-6-3',
+  aimRounds: '4',
+  openerCount: '1',
+  reps: '12',
+  load: '6',
+  tempo: '3-1-1-0',
+  effort: 'steady',
+  machine: '5 km/h',
+}
 
 const valueFor = (field: VaryField, positions: number, entry: ReturnType<typeof entryFor>): unknown => {
   if (entry.kind === 'exercise') return 'plank'
@@ -54,11 +64,18 @@ describe('what may differ', () => {
   it('what is typed comes back as it is written, and what cannot be is not taken', () => {
     const circuit = demoPlans[0]!.parts.flatMap((part) => part.pieces).find((piece) => piece.type === 'circuit')!
     const [all, use] = targetsOf(circuit, libraryExercises)
-    for (const [target, field, text] of [[all!, 'transitionSeconds', '0:20'], [use!, 'reps', '12'], [use!, 'load', '7.5'], [use!, 'tempo', '4-2-1-0'], [use!, 'effort', 'steady']] as const) {
+    for (const [target, field, text] of [
+      [all!, 'transitionSeconds', '0:20'],
+      [use!, 'reps', '12'],
+      [use!, 'load', '7.5'],
+      [use!, 'tempo', '4-2-1-0'],
+      [use!, 'effort', 'steady'],
+    ] as const) {
       const entry = entryFor(field, target, libraryExercises)
       if (entry.kind !== 'text') throw new Error(field)
       expect(entry.notation.show(entry.notation.read(text))).toBe(text)
-      for (const wrong of field === 'effort' ? [' '] : ['-1', 'soon', '']) expect(entry.notation.read(wrong), `${field} ${wrong}`).toBeUndefined()
+      for (const wrong of field === 'effort' ? [' '] : ['-1', 'soon', ''])
+        expect(entry.notation.read(wrong), `${field} ${wrong}`).toBeUndefined()
     }
   })
 

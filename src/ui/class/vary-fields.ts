@@ -39,7 +39,8 @@ export const fieldNames: Record<VaryField, string> = {
   sides: 'sides',
 }
 
-const stayFields = (stay: Stay): VaryField[] => (stay.kind === 'intervals' ? ['workSeconds', 'gapSeconds', 'setRestSeconds'] : ['capSeconds', 'aimRounds', 'rungs', 'openerCount'])
+const stayFields = (stay: Stay): VaryField[] =>
+  stay.kind === 'intervals' ? ['workSeconds', 'gapSeconds', 'setRestSeconds'] : ['capSeconds', 'aimRounds', 'rungs', 'openerCount']
 
 /** All of a piece that may differ from lap to lap or from one time through to the next. */
 export function targetsOf(piece: Piece, exercises: readonly Exercise[]): VaryTarget[] {
@@ -53,11 +54,18 @@ export function targetsOf(piece: Piece, exercises: readonly Exercise[]): VaryTar
       return {
         id: use.id,
         label: `station ${index + 1}, ${exercise ? formOf(exercise, use.optionId).name : use.exerciseId}`,
-        fields: ['exerciseId', ...(exercise && exercise.options.length > 0 ? ['optionId' as const] : []), ...(stay.kind === 'task' ? ['seconds' as const] : []), ...how],
+        fields: [
+          'exerciseId',
+          ...(exercise && exercise.options.length > 0 ? ['optionId' as const] : []),
+          ...(stay.kind === 'task' ? ['seconds' as const] : []),
+          ...how,
+        ],
         use,
       }
     })
-    return station.stay ? [{ id: station.id, label: `station ${index + 1}, its own length`, fields: stayFields(stay), stay }, ...uses] : uses
+    return station.stay
+      ? [{ id: station.id, label: `station ${index + 1}, its own length`, fields: stayFields(stay), stay }, ...uses]
+      : uses
   })
   return [{ id: piece.id, label: 'all stations', fields: [...stayFields(piece.stay), 'transitionSeconds'], stay: piece.stay }, ...stations]
 }
@@ -69,7 +77,11 @@ export type Entry =
   | { kind: 'exercise' }
 
 /** A notation whose values are wrapped for the plan, such as kilograms into a load. */
-const wrapped = <Inner, Value>(inner: Notation<Inner>, wrap: (value: Inner) => Value, unwrap: (value: Value) => Inner): Notation<unknown> => ({
+const wrapped = <Inner, Value>(
+  inner: Notation<Inner>,
+  wrap: (value: Inner) => Value,
+  unwrap: (value: Value) => Inner,
+): Notation<unknown> => ({
   show: (value) => inner.show(unwrap(value as Value)),
   read: (text) => {
     const value = inner.read(text)
@@ -78,7 +90,12 @@ const wrapped = <Inner, Value>(inner: Notation<Inner>, wrap: (value: Inner) => V
   allowed: inner.allowed,
 })
 
-const plain = <Value>(inner: Notation<Value>): Notation<unknown> => wrapped(inner, (value: Value) => value, (value: Value) => value)
+const plain = <Value>(inner: Notation<Value>): Notation<unknown> =>
+  wrapped(
+    inner,
+    (value: Value) => value,
+    (value: Value) => value,
+  )
 
 const works = (positions: number): Notation<number[]> => ({
   show: (value) => value.map(formatSeconds).join(' + '),
@@ -97,7 +114,13 @@ export function entryFor(field: VaryField, target: VaryTarget, exercises: readon
     case 'exerciseId':
       return { kind: 'exercise' }
     case 'optionId':
-      return { kind: 'choice', choices: (exercisesById(exercises).get(target.use?.exerciseId ?? '')?.options ?? []).map(({ id, name }) => ({ value: id, label: name })) }
+      return {
+        kind: 'choice',
+        choices: (exercisesById(exercises).get(target.use?.exerciseId ?? '')?.options ?? []).map(({ id, name }) => ({
+          value: id,
+          label: name,
+        })),
+      }
     case 'sides':
       return { kind: 'choice', choices: choicesOf(sideNames) }
     case 'workSeconds':
@@ -109,11 +132,29 @@ export function entryFor(field: VaryField, target: VaryTarget, exercises: readon
     case 'openerCount':
       return text(plain(countNotation(0, limits.uses)))
     case 'reps':
-      return text(wrapped(countNotation(1, limits.reps), (count) => ({ count, counted: target.use?.reps?.counted ?? 'total' }), (reps) => reps.count))
+      return text(
+        wrapped(
+          countNotation(1, limits.reps),
+          (count) => ({ count, counted: target.use?.reps?.counted ?? 'total' }),
+          (reps) => reps.count,
+        ),
+      )
     case 'load':
-      return text(wrapped(decimalNotation(0.1, 500, 'kilograms'), (kilograms) => ({ kilograms }), (load) => load.kilograms))
+      return text(
+        wrapped(
+          decimalNotation(0.1, 500, 'kilograms'),
+          (kilograms) => ({ kilograms }),
+          (load) => load.kilograms,
+        ),
+      )
     case 'tempo':
-      return text(wrapped(tempoNotation, (figures) => ({ figures, from: target.use?.tempo?.from ?? 'top' }), (tempo) => tempo.figures))
+      return text(
+        wrapped(
+          tempoNotation,
+          (figures) => ({ figures, from: target.use?.tempo?.from ?? 'top' }),
+          (tempo) => tempo.figures,
+        ),
+      )
     case 'effort':
     case 'machine':
       return text(plain(textNotation(limits.nameLength)))
@@ -134,7 +175,11 @@ export function variationText(variation: Variation, exercises: readonly Exercise
       return `${exercisesById(exercises).get(variation.value)?.name ?? variation.value} instead`
     case 'optionId': {
       const use = targets.find((target) => target.id === variation.id)?.use
-      return exercisesById(exercises).get(use?.exerciseId ?? '')?.options.find((option) => option.id === variation.value)?.name ?? variation.value
+      return (
+        exercisesById(exercises)
+          .get(use?.exerciseId ?? '')
+          ?.options.find((option) => option.id === variation.value)?.name ?? variation.value
+      )
     }
     case 'sides':
       return sideNames[variation.value]

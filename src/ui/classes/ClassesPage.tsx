@@ -104,54 +104,54 @@ function Classes({ classes, week, sources }: ClassesPageProps) {
         </div>
       )}
       {days.map(([day, ofDay]) => (
-          <section key={day} aria-label={dayOf(ofDay[0]!.startsAt, zone)} className="class-day">
-            <h2>
-              {day === week.today ? 'Today, ' : ''}
-              {dayOf(ofDay[0]!.startsAt, zone)}
-            </h2>
-            {ofDay.map((row) => (
-              <article className="class-row" key={row.id} aria-label={row.name}>
-                <div className="class-time">{timeOf(row.startsAt, zone)}</div>
-                <div className="class-what">
-                  <a className="class-name" href={`/classes/${row.id}/shape`}>
-                    {row.name}
+        <section key={day} aria-label={dayOf(ofDay[0]!.startsAt, zone)} className="class-day">
+          <h2>
+            {day === week.today ? 'Today, ' : ''}
+            {dayOf(ofDay[0]!.startsAt, zone)}
+          </h2>
+          {ofDay.map((row) => (
+            <article className="class-row" key={row.id} aria-label={row.name}>
+              <div className="class-time">{timeOf(row.startsAt, zone)}</div>
+              <div className="class-what">
+                <a className="class-name" href={`/classes/${row.id}/shape`}>
+                  {row.name}
+                </a>
+                <div className="second">
+                  {row.roomName} · {row.people} {row.people === 1 ? 'person' : 'people'}
+                  {row.underWay && <b className="class-live"> · under way</b>}
+                </div>
+                <div>{row.sentence}</div>
+                {row.problem && <div className="mend">{row.problem}</div>}
+                {row.unreadable && <a href={`/api/unreadable/class/${row.id}`}>Save it as a file</a>}
+              </div>
+              <div className="class-total">
+                <b>{row.total ?? '–'}</b>
+                <div className={row.overSlot ? 'mend' : 'second'}>{row.spare}</div>
+                {row.short > 0 && (
+                  <a className="mend" href={`/classes/${row.id}/gear`}>
+                    gear: {row.short} short
                   </a>
-                  <div className="second">
-                    {row.roomName} · {row.people} {row.people === 1 ? 'person' : 'people'}
-                    {row.underWay && <b className="class-live"> · under way</b>}
-                  </div>
-                  <div>{row.sentence}</div>
-                  {row.problem && <div className="mend">{row.problem}</div>}
-                  {row.unreadable && <a href={`/api/unreadable/class/${row.id}`}>Save it as a file</a>}
-                </div>
-                <div className="class-total">
-                  <b>{row.total ?? '–'}</b>
-                  <div className={row.overSlot ? 'mend' : 'second'}>{row.spare}</div>
-                  {row.short > 0 && (
-                    <a className="mend" href={`/classes/${row.id}/gear`}>
-                      gear: {row.short} short
-                    </a>
-                  )}
-                </div>
-                <div className="class-acts">
-                  <Button onClick={() => void run(row)}>{row.underWay ? 'Go to it' : 'Run class'}</Button>
-                  <Button variant="default" component="a" href={`/classes/${row.id}/shape`}>
-                    Open
-                  </Button>
-                  <Menu position="bottom-end">
-                    <Menu.Target>
-                      <ActionIcon variant="subtle" color="gray" size={36} aria-label={`More for ${row.name}`}>
-                        <IconDots size={20} />
-                      </ActionIcon>
-                    </Menu.Target>
-                    <Menu.Dropdown>
-                      <Menu.Item onClick={() => void remove(row)}>Put away</Menu.Item>
-                    </Menu.Dropdown>
-                  </Menu>
-                </div>
-              </article>
-            ))}
-          </section>
+                )}
+              </div>
+              <div className="class-acts">
+                <Button onClick={() => void run(row)}>{row.underWay ? 'Go to it' : 'Run class'}</Button>
+                <Button variant="default" component="a" href={`/classes/${row.id}/shape`}>
+                  Open
+                </Button>
+                <Menu position="bottom-end">
+                  <Menu.Target>
+                    <ActionIcon variant="subtle" color="gray" size={36} aria-label={`More for ${row.name}`}>
+                      <IconDots size={20} />
+                    </ActionIcon>
+                  </Menu.Target>
+                  <Menu.Dropdown>
+                    <Menu.Item onClick={() => void remove(row)}>Put away</Menu.Item>
+                  </Menu.Dropdown>
+                </Menu>
+              </div>
+            </article>
+          ))}
+        </section>
       ))}
       <p className="class-foot second">
         <a href="/put-away">Classes that were put away</a>

@@ -52,7 +52,12 @@ export function NewClass({ opened, onClose, plans, rooms, zone, clock, now, plan
       minutes: (given ? given.slotSeconds / 60 : 45) as number | undefined,
     },
     validate: {
-      name: (value) => (value.trim() === '' ? 'Give the class a name' : value.trim().length > limits.nameLength ? `At most ${limits.nameLength} characters` : null),
+      name: (value) =>
+        value.trim() === ''
+          ? 'Give the class a name'
+          : value.trim().length > limits.nameLength
+            ? `At most ${limits.nameLength} characters`
+            : null,
       roomId: (value) => (value === '' ? 'Choose a room' : null),
       stations: (value, values) => (values.from === empty ? wholeFrom(value, 1, limits.stations) : null),
       minutes: (value) => wholeFrom(value, 1, limits.totalSeconds / 60),
@@ -71,7 +76,15 @@ export function NewClass({ opened, onClose, plans, rooms, zone, clock, now, plan
       : preset
         ? planOf(preset, name, slotSeconds, { newId, ...makings })
         : starterPlan(name, slotSeconds, Number(values.stations), newId)
-    const document = { name: values.name, startsAt: values.startsAt, roomId: values.roomId, plan, here: [], walkIns: [], groupSize: 'pairs' }
+    const document = {
+      name: values.name,
+      startsAt: values.startsAt,
+      roomId: values.roomId,
+      plan,
+      here: [],
+      walkIns: [],
+      groupSize: 'pairs',
+    }
     const checked = read(ClassDocument, document)
     if (!checked.ok) return tellProblem(new Error(checked.problems[0]?.message))
     try {
@@ -83,7 +96,10 @@ export function NewClass({ opened, onClose, plans, rooms, zone, clock, now, plan
   }
 
   const planChoices = [
-    { group: 'Shapes', items: [...presets.map(({ id, name }) => ({ value: shapeKey(id), label: name })), { value: empty, label: 'Empty stations' }] },
+    {
+      group: 'Shapes',
+      items: [...presets.map(({ id, name }) => ({ value: shapeKey(id), label: name })), { value: empty, label: 'Empty stations' }],
+    },
     { group: 'Plans of this hall', items: plans.map((plan) => ({ value: planKey(plan.id), label: plan.name })) },
   ]
   const what = presets.find((preset) => shapeKey(preset.id) === form.values.from)?.what
@@ -95,7 +111,12 @@ export function NewClass({ opened, onClose, plans, rooms, zone, clock, now, plan
           <Group className="new-class-when" align="flex-start" wrap="nowrap">
             <WhenField value={form.values.startsAt} zone={zone} clock={clock} onChange={(value) => form.setFieldValue('startsAt', value)} />
           </Group>
-          <Select label="Room" data={rooms.map((room) => ({ value: room.id, label: room.name }))} allowDeselect={false} {...form.getInputProps('roomId')} />
+          <Select
+            label="Room"
+            data={rooms.map((room) => ({ value: room.id, label: room.name }))}
+            allowDeselect={false}
+            {...form.getInputProps('roomId')}
+          />
           <Select
             label="Begin with"
             data={planChoices}
@@ -103,7 +124,9 @@ export function NewClass({ opened, onClose, plans, rooms, zone, clock, now, plan
             searchable
             selectFirstOptionOnChange
             // Enter takes the match that is shown; where there is none, it must not make a class of another shape.
-            onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.getAttribute('aria-expanded') === 'true' && event.preventDefault()}
+            onKeyDown={(event) =>
+              event.key === 'Enter' && event.currentTarget.getAttribute('aria-expanded') === 'true' && event.preventDefault()
+            }
             description={what && `${what}, with a warm-up and a cool-down`}
             nothingFoundMessage="No such shape or plan"
             {...form.getInputProps('from')}
@@ -133,5 +156,7 @@ export function NewClass({ opened, onClose, plans, rooms, zone, clock, now, plan
 }
 
 function wholeFrom(value: number | undefined, least: number, most: number): string | null {
-  return value !== undefined && Number.isInteger(value) && value >= least && value <= most ? null : `A whole number from ${least} to ${most}`
+  return value !== undefined && Number.isInteger(value) && value >= least && value <= most
+    ? null
+    : `A whole number from ${least} to ${most}`
 }

@@ -77,9 +77,7 @@ function PutAway({ rows: all, zone }: PutAwayPageProps) {
                   <td>
                     <b>{row.name}</b> <span className="second">{words[row.kind].is}</span>
                   </td>
-                  <td>
-                    {row.startsAt && `${dayOf(row.startsAt, zone)}, ${timeOf(row.startsAt, zone)}`}
-                  </td>
+                  <td>{row.startsAt && `${dayOf(row.startsAt, zone)}, ${timeOf(row.startsAt, zone)}`}</td>
                   <td>
                     {dayOf(row.putAwayAt, zone)}, {timeOf(row.putAwayAt, zone)}
                   </td>

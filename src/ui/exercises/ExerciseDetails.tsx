@@ -7,16 +7,41 @@ const rungWords: Record<Option['rung'], string> = { easier: 'easier', harder: 'h
 const perWords = { person: 'each', group: 'a group', station: 'at the station' } as const
 
 /** All that the hall knows of one exercise. */
-export function ExerciseDetails({ exercise, gearNames, onEdit }: { exercise: Exercise; gearNames: ReadonlyMap<string, string>; onEdit: () => void }) {
-  const gear = (needs: Exercise['gear']) => needs.map((need) => `${need.count > 1 ? `${need.count} ` : ''}${(gearNames.get(need.kindId) ?? need.kindId).toLowerCase()}, ${perWords[need.per]}`).join('; ') || 'none'
+export function ExerciseDetails({
+  exercise,
+  gearNames,
+  onEdit,
+}: {
+  exercise: Exercise
+  gearNames: ReadonlyMap<string, string>
+  onEdit: () => void
+}) {
+  const gear = (needs: Exercise['gear']) =>
+    needs
+      .map(
+        (need) =>
+          `${need.count > 1 ? `${need.count} ` : ''}${(gearNames.get(need.kindId) ?? need.kindId).toLowerCase()}, ${perWords[need.per]}`,
+      )
+      .join('; ') || 'none'
   const facts: [string, string][] = [
     ['Regions', exercise.regions.join(', ')],
     ['Movement', `${exercise.pattern}, ${exercise.stance}${exercise.oneSided ? ', one side at a time' : ''}`],
-    ['Impact', exercise.impact === 'none' ? 'none' : exercise.impact === 'low' ? 'low, one foot stays down' : 'high, both feet leave the floor'],
+    [
+      'Impact',
+      exercise.impact === 'none' ? 'none' : exercise.impact === 'low' ? 'low, one foot stays down' : 'high, both feet leave the floor',
+    ],
     ['Asks of', exercise.asks.map((strain) => strainNames[strain]).join(', ') || 'nothing in particular'],
     ['Gear', gear(exercise.gear)],
-    ['Floor', `${exercise.space.lengthMetres} × ${exercise.space.widthMetres} m a person${exercise.clearMetres ? `, ${exercise.clearMetres} m clear height` : ''}`],
-    ['Pace', exercise.pace ? `${exercise.pace.typical} s a rep for most (${exercise.pace.low} to ${exercise.pace.high})` : 'the hall’s common pace'],
+    [
+      'Floor',
+      `${exercise.space.lengthMetres} × ${exercise.space.widthMetres} m a person${exercise.clearMetres ? `, ${exercise.clearMetres} m clear height` : ''}`,
+    ],
+    [
+      'Pace',
+      exercise.pace
+        ? `${exercise.pace.typical} s a rep for most (${exercise.pace.low} to ${exercise.pace.high})`
+        : 'the hall’s common pace',
+    ],
     ['Energy', `${exercise.met.low} to ${exercise.met.high} MET`],
   ]
   return (

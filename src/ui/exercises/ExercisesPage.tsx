@@ -41,11 +41,20 @@ function Exercises({ exercises, gear, figures }: ExercisesPageProps) {
   const [editing, setEditing] = useState<StoredExercise | 'new'>()
   const [tuning, setTuning] = useState(false)
   const gearNames = useMemo(() => new Map(gear.map((kind) => [kind.id, kind.name])), [gear])
-  const search = useMemo(() => exerciseSearch(stored.map((each) => each.document), gearNames), [stored, gearNames])
+  const search = useMemo(
+    () =>
+      exerciseSearch(
+        stored.map((each) => each.document),
+        gearNames,
+      ),
+    [stored, gearNames],
+  )
   const found = useMemo(() => search(query), [search, query])
   const chosen = stored.find((each) => each.document.id === chosenId) ?? stored.find((each) => each.document.id === found[0]?.id)
   const put = (next: StoredExercise) => {
-    setStored((now) => [...now.filter((each) => each.document.id !== next.document.id), next].sort((a, b) => a.document.name.localeCompare(b.document.name)))
+    setStored((now) =>
+      [...now.filter((each) => each.document.id !== next.document.id), next].sort((a, b) => a.document.name.localeCompare(b.document.name)),
+    )
     setChosen(next.document.id)
     setEditing(undefined)
   }
@@ -118,7 +127,16 @@ function Exercises({ exercises, gear, figures }: ExercisesPageProps) {
         </div>
         {chosen && <ExerciseDetails exercise={chosen.document} gearNames={gearNames} onEdit={() => setEditing(chosen)} />}
       </div>
-      {editing && <ExerciseEditor key={editing === 'new' ? 'new' : editing.document.id} stored={editing === 'new' ? undefined : editing} gear={gear} onClose={() => setEditing(undefined)} onStored={put} onRemoved={removed} />}
+      {editing && (
+        <ExerciseEditor
+          key={editing === 'new' ? 'new' : editing.document.id}
+          stored={editing === 'new' ? undefined : editing}
+          gear={gear}
+          onClose={() => setEditing(undefined)}
+          onStored={put}
+          onRemoved={removed}
+        />
+      )}
       {tuning && <FiguresDialog stored={figures} onClose={() => setTuning(false)} />}
     </div>
   )

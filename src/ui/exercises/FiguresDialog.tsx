@@ -16,22 +16,64 @@ interface Stored {
 type Section = 'repPace' | 'slowingPercent' | 'briefSeconds'
 
 const sections: { key: Section; title: string; what: string; unit: string; fields: [string, string][] }[] = [
-  { key: 'repPace', title: 'Seconds a rep', what: 'where an exercise has no pace of its own, the way to the next one included', unit: 's', fields: [['low', 'the quick'], ['typical', 'most people'], ['high', 'the slow']] },
-  { key: 'slowingPercent', title: 'Slowing down', what: 'how much slower reps get with each minute of a self-paced list', unit: '%', fields: [['low', 'the quick'], ['typical', 'most people'], ['high', 'the slow']] },
-  { key: 'briefSeconds', title: 'Explaining an exercise', what: 'with set-up, form and options', unit: 's', fields: [['least', 'least'], ['usual', 'usual'], ['most', 'most']] },
+  {
+    key: 'repPace',
+    title: 'Seconds a rep',
+    what: 'where an exercise has no pace of its own, the way to the next one included',
+    unit: 's',
+    fields: [
+      ['low', 'the quick'],
+      ['typical', 'most people'],
+      ['high', 'the slow'],
+    ],
+  },
+  {
+    key: 'slowingPercent',
+    title: 'Slowing down',
+    what: 'how much slower reps get with each minute of a self-paced list',
+    unit: '%',
+    fields: [
+      ['low', 'the quick'],
+      ['typical', 'most people'],
+      ['high', 'the slow'],
+    ],
+  },
+  {
+    key: 'briefSeconds',
+    title: 'Explaining an exercise',
+    what: 'with set-up, form and options',
+    unit: 's',
+    fields: [
+      ['least', 'least'],
+      ['usual', 'usual'],
+      ['most', 'most'],
+    ],
+  },
 ]
 
 /** `repPace.low`: "Seconds a rep, the quick". */
-const fieldNames = Object.fromEntries(sections.flatMap(({ key, title, fields }) => [[key, title] as const, ...fields.map(([field, name]) => [`${key}.${field}`, `${title}, ${name}`] as const)]))
+const fieldNames = Object.fromEntries(
+  sections.flatMap(({ key, title, fields }) => [
+    [key, title] as const,
+    ...fields.map(([field, name]) => [`${key}.${field}`, `${title}, ${name}`] as const),
+  ]),
+)
 
 /** The figures the hall reckons with, for every estimate of every class. */
 export function FiguresDialog({ stored, onClose }: { stored: Stored; onClose: () => void }) {
-  const [figures, setFigures] = useState<Record<Section, Record<string, number>>>(() => ({ repPace: stored.figures.repPace, slowingPercent: stored.figures.slowingPercent, briefSeconds: stored.figures.briefSeconds }))
-  const dirty = sections.some(({ key, fields }) => fields.some(([field]) => !Object.is(figures[key][field], (stored.figures[key] as Record<string, number>)[field])))
+  const [figures, setFigures] = useState<Record<Section, Record<string, number>>>(() => ({
+    repPace: stored.figures.repPace,
+    slowingPercent: stored.figures.slowingPercent,
+    briefSeconds: stored.figures.briefSeconds,
+  }))
+  const dirty = sections.some(({ key, fields }) =>
+    fields.some(([field]) => !Object.is(figures[key][field], (stored.figures[key] as Record<string, number>)[field])),
+  )
   const [clock, setClock] = useState<'24h' | '12h'>(stored.figures.clock ?? '24h')
   const [wrong, setWrong] = useState<Problem[]>([])
   const [busy, setBusy] = useState(false)
-  const set = (section: Section, field: string, value: number) => setFigures((now) => ({ ...now, [section]: { ...now[section], [field]: value } }))
+  const set = (section: Section, field: string, value: number) =>
+    setFigures((now) => ({ ...now, [section]: { ...now[section], [field]: value } }))
   const store = async () => {
     const checked = read(HallSettings, { ...stored.figures, ...figures, clock })
     if (!checked.ok) return setWrong(checked.problems)
@@ -53,7 +95,14 @@ export function FiguresDialog({ stored, onClose }: { stored: Stored; onClose: ()
             <b>{title}</b> <span className="second">{what}</span>
           </legend>
           {fields.map(([field, name]) => (
-            <NumberField key={field} label={name} decimals={1} unit={unit} value={figures[key][field]} onChange={(value) => set(key, field, value ?? NaN)} />
+            <NumberField
+              key={field}
+              label={name}
+              decimals={1}
+              unit={unit}
+              value={figures[key][field]}
+              onChange={(value) => set(key, field, value ?? NaN)}
+            />
           ))}
         </fieldset>
       ))}
@@ -63,9 +112,20 @@ export function FiguresDialog({ stored, onClose }: { stored: Stored; onClose: ()
           <Radio value="12h" label="6:05 pm" />
         </Group>
       </Radio.Group>
-      <p className="second">The first figures are common practice, apart from the slowing down, which is our estimate. Set them to what you see in your classes.</p>
+      <p className="second">
+        The first figures are common practice, apart from the slowing down, which is our estimate. Set them to what you see in your classes.
+      </p>
       <div className="dialog-foot">
-        <Button variant="default" onClick={() => setFigures({ repPace: commonSettings.repPace, slowingPercent: commonSettings.slowingPercent, briefSeconds: commonSettings.briefSeconds })}>
+        <Button
+          variant="default"
+          onClick={() =>
+            setFigures({
+              repPace: commonSettings.repPace,
+              slowingPercent: commonSettings.slowingPercent,
+              briefSeconds: commonSettings.briefSeconds,
+            })
+          }
+        >
           Common figures
         </Button>
         <Button loading={busy} onClick={() => void store()}>

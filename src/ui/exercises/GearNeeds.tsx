@@ -19,9 +19,18 @@ function sizesFor(kind: GearKind | undefined): GearNeed['sizeByLevel'] {
 }
 
 /** The gear an exercise needs: kind, how many, for whom, and the usual size by level. */
-export function GearNeeds({ needs, gear, onChange }: { needs: GearNeed[]; gear: readonly GearKind[]; onChange: (needs: GearNeed[]) => void }) {
+export function GearNeeds({
+  needs,
+  gear,
+  onChange,
+}: {
+  needs: GearNeed[]
+  gear: readonly GearKind[]
+  onChange: (needs: GearNeed[]) => void
+}) {
   const kindOf = (id: string) => gear.find((kind) => kind.id === id)
-  const set = (at: number, change: Partial<GearNeed>) => onChange(needs.map((need, index) => (index === at ? { ...need, ...change } : need)))
+  const set = (at: number, change: Partial<GearNeed>) =>
+    onChange(needs.map((need, index) => (index === at ? { ...need, ...change } : need)))
   return (
     <div className="gear-needs">
       {needs.map((need, index) => {
@@ -31,21 +40,41 @@ export function GearNeeds({ needs, gear, onChange }: { needs: GearNeed[]; gear: 
             <Select
               aria-label="Kind of gear"
               searchable
-              data={[...gear.map((each) => ({ value: each.id, label: each.name })), ...(kind ? [] : [{ value: need.kindId, label: `${need.kindId}, not kept here` }])]}
+              data={[
+                ...gear.map((each) => ({ value: each.id, label: each.name })),
+                ...(kind ? [] : [{ value: need.kindId, label: `${need.kindId}, not kept here` }]),
+              ]}
               value={need.kindId}
               allowDeselect={false}
               onChange={(kindId) => {
                 const { sizeByLevel: _, ...rest } = need
                 const sizes = sizesFor(kindOf(kindId!))
-                onChange(needs.map((each, at) => (at === index ? { ...rest, kindId: kindId!, ...(sizes && { sizeByLevel: sizes }) } : each)))
+                onChange(
+                  needs.map((each, at) => (at === index ? { ...rest, kindId: kindId!, ...(sizes && { sizeByLevel: sizes }) } : each)),
+                )
               }}
             />
             <NumberField aria-label="How many" value={need.count} onChange={(count) => set(index, { count: count ?? NaN })} w={90} />
-            <Select aria-label="For whom" data={per} value={need.per} allowDeselect={false} onChange={(value) => set(index, { per: value as GearNeed['per'] })} w={150} />
+            <Select
+              aria-label="For whom"
+              data={per}
+              value={need.per}
+              allowDeselect={false}
+              onChange={(value) => set(index, { per: value as GearNeed['per'] })}
+              w={150}
+            />
             {need.sizeByLevel &&
               kind &&
               levels.map((level) => (
-                <Select key={level} aria-label={`Size for a ${level}`} data={kind.sizes.map((size) => ({ value: size.id, label: `${size.label} ${level}` }))} value={need.sizeByLevel![level]} allowDeselect={false} onChange={(size) => set(index, { sizeByLevel: { ...need.sizeByLevel!, [level]: size! } })} w={140} />
+                <Select
+                  key={level}
+                  aria-label={`Size for a ${level}`}
+                  data={kind.sizes.map((size) => ({ value: size.id, label: `${size.label} ${level}` }))}
+                  value={need.sizeByLevel![level]}
+                  allowDeselect={false}
+                  onChange={(size) => set(index, { sizeByLevel: { ...need.sizeByLevel!, [level]: size! } })}
+                  w={140}
+                />
               ))}
             <Button size="xs" variant="default" onClick={() => onChange(needs.filter((_, at) => at !== index))}>
               Take out

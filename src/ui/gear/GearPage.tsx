@@ -56,7 +56,9 @@ function Inventory({ gear, rooms, figures: first }: GearPageProps) {
         find={{ label: 'Find gear', placeholder: 'Type a kind', none: 'No kind by that name.' }}
         empty={{ title: 'No gear yet', text: 'Classes that need none can be planned and run. Add kinds here, or read a table.' }}
         newLabel="New kind"
-        actions={<SegmentedControl aria-label="Weights in" data={['kg', 'lb']} value={unit} onChange={(next) => void showIn(next as WeightUnit)} />}
+        actions={
+          <SegmentedControl aria-label="Weights in" data={['kg', 'lb']} value={unit} onChange={(next) => void showIn(next as WeightUnit)} />
+        }
         onNew={() => library.edit('new')}
         onImport={() => setImporting(true)}
         onSave={() => void saveCsv('gear.csv', [gearColumns, ...gearRows(library.documents, hall)])}
@@ -81,7 +83,16 @@ function Inventory({ gear, rooms, figures: first }: GearPageProps) {
           )
         }}
       />
-      {library.editing && <KindEditor key={library.edited?.document.id ?? 'new'} stored={library.edited} hall={hall} onClose={library.close} onStored={library.put} onErased={library.drop} />}
+      {library.editing && (
+        <KindEditor
+          key={library.edited?.document.id ?? 'new'}
+          stored={library.edited}
+          hall={hall}
+          onClose={library.close}
+          onStored={library.put}
+          onErased={library.drop}
+        />
+      )}
       {importing && <ImportGear stored={library.stored} hall={hall} onClose={() => setImporting(false)} onImported={library.put} />}
     </>
   )

@@ -8,7 +8,16 @@ import { api } from '../kit/api'
 import { ImportTable } from '../kit/ImportTable'
 import type { StoredKind } from './GearPage'
 
-const columns: Record<GearColumn, string> = { kind: 'Kind', counted: 'Counted', size: 'Called', weight: 'Weight', owned: 'Owned', broken: 'Broken', lent: 'Lent out', room: 'Stays in' }
+const columns: Record<GearColumn, string> = {
+  kind: 'Kind',
+  counted: 'Counted',
+  size: 'Called',
+  weight: 'Weight',
+  owned: 'Owned',
+  broken: 'Broken',
+  lent: 'Lent out',
+  room: 'Stays in',
+}
 
 interface ImportGearProps {
   stored: StoredKind[]
@@ -23,9 +32,17 @@ export function ImportGear({ stored, hall, onClose, onImported }: ImportGearProp
   const store = async (rows: GearRow[]) => {
     const done: StoredKind[] = []
     try {
-      for (const kind of mergedKinds(rows, stored.map((each) => each.document), newId)) {
+      for (const kind of mergedKinds(
+        rows,
+        stored.map((each) => each.document),
+        newId,
+      )) {
         const before = stored.find((each) => each.document.id === kind.id)
-        done.push(await (before ? api<StoredKind>('PUT', `/api/gear/${kind.id}`, { version: before.version, kind }) : api<StoredKind>('POST', '/api/gear', kind)))
+        done.push(
+          await (before
+            ? api<StoredKind>('PUT', `/api/gear/${kind.id}`, { version: before.version, kind })
+            : api<StoredKind>('POST', '/api/gear', kind)),
+        )
       }
     } finally {
       onImported(...done)
@@ -33,7 +50,14 @@ export function ImportGear({ stored, hall, onClose, onImported }: ImportGearProp
   }
   const show = ({ kindName, form, roomId, size }: GearRow) => {
     const there = stored.some((each) => each.document.name.toLowerCase() === kindName.toLowerCase())
-    const words = [size.kilograms === undefined ? size.label : showWeight(size.kilograms, hall.unit), `${size.owned} owned`, size.broken && `${size.broken} broken`, size.lent && `${size.lent} lent out`, gearFormNames[form], hall.rooms.find((room) => room.id === roomId)?.name]
+    const words = [
+      size.kilograms === undefined ? size.label : showWeight(size.kilograms, hall.unit),
+      `${size.owned} owned`,
+      size.broken && `${size.broken} broken`,
+      size.lent && `${size.lent} lent out`,
+      gearFormNames[form],
+      hall.rooms.find((room) => room.id === roomId)?.name,
+    ]
     return (
       <>
         <b>{kindName}</b> <span className="second">{words.filter(Boolean).join(' · ')}</span> {there ? 'changes what is there' : 'is new'}

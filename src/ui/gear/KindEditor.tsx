@@ -25,15 +25,36 @@ const newSize = (): GearSize => ({ id: nanoid(8), label: '', owned: 1 })
 
 /** A form for a kind of gear and its sizes. */
 export function KindEditor({ stored, hall, onClose, onStored, onErased }: KindEditorProps) {
-  const form = useDocumentForm<GearKind>({ schema: GearKind, path: '/api/gear', key: 'kind', stored, blank: () => ({ id: nanoid(10), name: '', form: 'single', sizes: [newSize()] }), onStored, onErased })
+  const form = useDocumentForm<GearKind>({
+    schema: GearKind,
+    path: '/api/gear',
+    key: 'kind',
+    stored,
+    blank: () => ({ id: nanoid(10), name: '', form: 'single', sizes: [newSize()] }),
+    onStored,
+    onErased,
+  })
   const { draft, set, errorOf, problems } = form
-  const setSize = (at: number, change: Partial<GearSize>) => set({ sizes: draft.sizes.map((size, index) => (index === at ? { ...size, ...change } : size)) })
+  const setSize = (at: number, change: Partial<GearSize>) =>
+    set({ sizes: draft.sizes.map((size, index) => (index === at ? { ...size, ...change } : size)) })
   return (
     <FormDialog dirty={form.dirty} onClose={onClose} title={stored?.document.name ?? 'New kind of gear'} size="xl">
       <Troubles problems={problems} at={['name']} />
       <div className="person-sizes">
-        <TextInput label="Kind" value={draft.name} error={errorOf('name')} onChange={(event) => set({ name: event.currentTarget.value })} data-autofocus />
-        <Select label="Counted" data={GearForm.options.map((value) => ({ value, label: gearFormNames[value] }))} value={draft.form} allowDeselect={false} onChange={(next) => set({ form: next as GearForm })} />
+        <TextInput
+          label="Kind"
+          value={draft.name}
+          error={errorOf('name')}
+          onChange={(event) => set({ name: event.currentTarget.value })}
+          data-autofocus
+        />
+        <Select
+          label="Counted"
+          data={GearForm.options.map((value) => ({ value, label: gearFormNames[value] }))}
+          value={draft.form}
+          allowDeselect={false}
+          onChange={(next) => set({ form: next as GearForm })}
+        />
         <Select
           label="Stays in"
           data={[{ value: everywhere, label: 'all rooms share it' }, ...hall.rooms.map((room) => ({ value: room.id, label: room.name }))]}
@@ -42,7 +63,12 @@ export function KindEditor({ stored, hall, onClose, onStored, onErased }: KindEd
           onChange={(next) => set({ roomId: next === everywhere ? undefined : next! })}
         />
       </div>
-      <Checkbox mb="sm" label="People can bring their own" checked={draft.canBring ?? false} onChange={(event) => set({ canBring: event.currentTarget.checked || undefined })} />
+      <Checkbox
+        mb="sm"
+        label="People can bring their own"
+        checked={draft.canBring ?? false}
+        onChange={(event) => set({ canBring: event.currentTarget.checked || undefined })}
+      />
       <table className="plain">
         <TableHead columns={['Weight', 'or called', 'Owned', 'Broken', 'Lent out', { name: 'Take out', kind: 'hidden' }]} />
         <tbody>
@@ -52,15 +78,33 @@ export function KindEditor({ stored, hall, onClose, onStored, onErased }: KindEd
                 <WeightField index={index} size={size} unit={hall.unit} onChange={(kilograms) => setSize(index, { kilograms })} />
               </td>
               <td>
-                <TextInput aria-label={`Size ${index + 1} is called`} placeholder={size.kilograms === undefined ? 'light, 8 m, …' : 'by its weight'} disabled={size.kilograms !== undefined} value={size.kilograms === undefined ? size.label : ''} onChange={(event) => setSize(index, { label: event.currentTarget.value })} w={130} />
+                <TextInput
+                  aria-label={`Size ${index + 1} is called`}
+                  placeholder={size.kilograms === undefined ? 'light, 8 m, …' : 'by its weight'}
+                  disabled={size.kilograms !== undefined}
+                  value={size.kilograms === undefined ? size.label : ''}
+                  onChange={(event) => setSize(index, { label: event.currentTarget.value })}
+                  w={130}
+                />
               </td>
               {(['owned', 'broken', 'lent'] as const).map((field) => (
                 <td key={field}>
-                  <NumberField aria-label={`Size ${index + 1}, ${field}`} value={size[field] ?? (field === 'owned' ? undefined : 0)} onChange={(value) => setSize(index, { [field]: value ?? (field === 'owned' ? NaN : 0) })} w={80} />
+                  <NumberField
+                    aria-label={`Size ${index + 1}, ${field}`}
+                    value={size[field] ?? (field === 'owned' ? undefined : 0)}
+                    onChange={(value) => setSize(index, { [field]: value ?? (field === 'owned' ? NaN : 0) })}
+                    w={80}
+                  />
                 </td>
               ))}
               <td>
-                <Button size="compact-sm" variant="default" disabled={draft.sizes.length === 1} onClick={() => set({ sizes: draft.sizes.filter((_, at) => at !== index) })} aria-label={`Take out size ${index + 1}`}>
+                <Button
+                  size="compact-sm"
+                  variant="default"
+                  disabled={draft.sizes.length === 1}
+                  onClick={() => set({ sizes: draft.sizes.filter((_, at) => at !== index) })}
+                  aria-label={`Take out size ${index + 1}`}
+                >
                   Take out
                 </Button>
               </td>
@@ -77,7 +121,17 @@ export function KindEditor({ stored, hall, onClose, onStored, onErased }: KindEd
 }
 
 /** A weight as it is typed, in kilograms or pounds; what cannot be read stays in the field and is told. */
-function WeightField({ index, size, unit, onChange }: { index: number; size: GearSize; unit: WeightUnit; onChange: (kilograms: number | undefined) => void }) {
+function WeightField({
+  index,
+  size,
+  unit,
+  onChange,
+}: {
+  index: number
+  size: GearSize
+  unit: WeightUnit
+  onChange: (kilograms: number | undefined) => void
+}) {
   const [text, setText] = useState(size.kilograms === undefined ? '' : showWeight(size.kilograms, unit))
   const empty = text.trim() === ''
   const read = empty ? undefined : readWeight(text, unit)

@@ -92,9 +92,11 @@ export function DraftField<T>({ label, value, notation, onChange, optional, disa
   )
 }
 
-const between = (value: number | undefined, least: number, most: number) => (value !== undefined && value >= least && value <= most ? value : undefined)
+const between = (value: number | undefined, least: number, most: number) =>
+  value !== undefined && value >= least && value <= most ? value : undefined
 
-const stepped = (least: number, most: number, size: number) => (value: number, by: 1 | -1) => Math.min(most, Math.max(least, value + by * size))
+const stepped = (least: number, most: number, size: number) => (value: number, by: 1 | -1) =>
+  Math.min(most, Math.max(least, value + by * size))
 
 export const timeNotation = (least: number, most: number): Notation<number> => ({
   show: formatSeconds,

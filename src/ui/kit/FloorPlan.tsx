@@ -19,7 +19,12 @@ interface FloorPlanProps {
 
 const grid = 0.25
 const snap = (value: number, most: number) => Math.min(most, Math.max(0, Math.round(value / grid) * grid))
-const arrows: Record<string, Point> = { ArrowLeft: { x: -grid, y: 0 }, ArrowRight: { x: grid, y: 0 }, ArrowUp: { x: 0, y: -grid }, ArrowDown: { x: 0, y: grid } }
+const arrows: Record<string, Point> = {
+  ArrowLeft: { x: -grid, y: 0 },
+  ArrowRight: { x: grid, y: 0 },
+  ArrowUp: { x: 0, y: -grid },
+  ArrowDown: { x: 0, y: grid },
+}
 
 /** A name in two lines at most, each of so many letters. */
 function linesOf(name: string, letters: number): string[] {
@@ -51,7 +56,12 @@ export function FloorPlan({ room, floors = [], spots = [], names = [], wrong = n
   }
   const text = Math.min(0.62, Math.max(0.3, lengthMetres / 30))
   return (
-    <svg className="floor" viewBox={`-0.3 -0.3 ${lengthMetres + 0.6} ${widthMetres + 0.6}`} role="group" aria-label={`Plan of ${room.name}`}>
+    <svg
+      className="floor"
+      viewBox={`-0.3 -0.3 ${lengthMetres + 0.6} ${widthMetres + 0.6}`}
+      role="group"
+      aria-label={`Plan of ${room.name}`}
+    >
       <defs>
         <pattern id="kept-free" width="0.5" height="0.5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <line className="floor-hatch" x1="0" y1="0" x2="0" y2="0.5" />
@@ -59,11 +69,25 @@ export function FloorPlan({ room, floors = [], spots = [], names = [], wrong = n
       </defs>
       <rect className="floor-room" x={0} y={0} width={lengthMetres} height={widthMetres} />
       {(room.features ?? []).map((feature) => (
-        <rect key={feature.id} className={`floor-${feature.kind}`} x={feature.x} y={feature.y} width={feature.lengthMetres} height={feature.widthMetres}>
+        <rect
+          key={feature.id}
+          className={`floor-${feature.kind}`}
+          x={feature.x}
+          y={feature.y}
+          width={feature.lengthMetres}
+          height={feature.widthMetres}
+        >
           <title>{featureNames[feature.kind]}</title>
         </rect>
       ))}
-      {!drag && ways.map((way) => <polyline key={way.key} className={way.short ? 'floor-way is-short' : 'floor-way'} points={way.corners.map(({ x, y }) => `${x},${y}`).join(' ')} />)}
+      {!drag &&
+        ways.map((way) => (
+          <polyline
+            key={way.key}
+            className={way.short ? 'floor-way is-short' : 'floor-way'}
+            points={way.corners.map(({ x, y }) => `${x},${y}`).join(' ')}
+          />
+        ))}
       {floors.map((floor) => {
         const spot = drag?.station === floor.index ? drag.at : spots[floor.index]
         if (!spot) return null

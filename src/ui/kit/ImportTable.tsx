@@ -21,8 +21,21 @@ interface ImportTableProps<Column extends string, Value> {
 
 const none = ''
 
-/** Reads a table from a file or as it is pasted: which column is which, what becomes of each row, and what is wrong with it, before anything is stored. */
-export function ImportTable<Column extends string, Value>({ title, columns, placeholder, matchHeadings, read, show, count, store, onClose }: ImportTableProps<Column, Value>) {
+/**
+ * Reads a table from a file or as it is pasted: which column is which, what becomes of each row, and what is wrong with it, before
+ * anything is stored.
+ */
+export function ImportTable<Column extends string, Value>({
+  title,
+  columns,
+  placeholder,
+  matchHeadings,
+  read,
+  show,
+  count,
+  store,
+  onClose,
+}: ImportTableProps<Column, Value>) {
   const [table, setTable] = useState<string[][]>()
   const [match, setMatch] = useState<ColumnMatch<Column>>({})
   const [busy, setBusy] = useState(false)
@@ -58,7 +71,14 @@ export function ImportTable<Column extends string, Value>({ title, columns, plac
         </FileButton>
         <span className="second">or paste a table, its headings in the first line:</span>
       </div>
-      <Textarea aria-label="Table" minRows={3} autosize maxRows={6} placeholder={placeholder} onChange={(event) => void take(event.currentTarget.value)} />
+      <Textarea
+        aria-label="Table"
+        minRows={3}
+        autosize
+        maxRows={6}
+        placeholder={placeholder}
+        onChange={(event) => void take(event.currentTarget.value)}
+      />
       {table && (
         <>
           <div className="person-sizes">
@@ -66,10 +86,15 @@ export function ImportTable<Column extends string, Value>({ title, columns, plac
               <Select
                 key={column}
                 label={columns[column]}
-                data={[{ value: none, label: 'no column' }, ...table[0]!.map((heading, index) => ({ value: String(index), label: heading || `column ${index + 1}` }))]}
+                data={[
+                  { value: none, label: 'no column' },
+                  ...table[0]!.map((heading, index) => ({ value: String(index), label: heading || `column ${index + 1}` })),
+                ]}
                 value={match[column] === undefined ? none : String(match[column])}
                 allowDeselect={false}
-                onChange={(value) => setMatch(({ ...rest }) => (value === none ? { ...rest, [column]: undefined } : { ...rest, [column]: Number(value) }))}
+                onChange={(value) =>
+                  setMatch(({ ...rest }) => (value === none ? { ...rest, [column]: undefined } : { ...rest, [column]: Number(value) }))
+                }
               />
             ))}
           </div>

@@ -24,10 +24,25 @@ export function LogTable({ rows: all, zone }: { rows: LogRow[]; zone: string }) 
   const [away, setAway] = useState<readonly string[]>([])
   const rows = all.filter(({ id }) => !away.includes(id))
   const remove = ({ id, className }: LogRow) =>
-    putAway({ address: `/api/runs/${id}`, name: `The entry of ${className}`, onAway: () => setAway((now) => [...now, id]), onBack: () => setAway((now) => now.filter((other) => other !== id)) })
+    putAway({
+      address: `/api/runs/${id}`,
+      name: `The entry of ${className}`,
+      onAway: () => setAway((now) => [...now, id]),
+      onBack: () => setAway((now) => now.filter((other) => other !== id)),
+    })
   return (
     <table className="plain">
-      <TableHead columns={['When', 'Class', 'Who', { name: 'Planned', kind: 'figure' }, { name: 'Actual', kind: 'figure' }, { name: 'Difference', kind: 'figure' }, '']} />
+      <TableHead
+        columns={[
+          'When',
+          'Class',
+          'Who',
+          { name: 'Planned', kind: 'figure' },
+          { name: 'Actual', kind: 'figure' },
+          { name: 'Difference', kind: 'figure' },
+          '',
+        ]}
+      />
       <tbody>
         {rows.map((row) => (
           <Row key={row.id} row={row} zone={zone} onPutAway={() => void remove(row)} />
@@ -38,7 +53,10 @@ export function LogTable({ rows: all, zone }: { rows: LogRow[]; zone: string }) 
 }
 
 function Row({ row, zone, onPutAway }: { row: LogRow; zone: string; onPutAway: () => void }) {
-  const actual = row.startedAt && row.endedAt ? (Date.parse(String(new Date(row.endedAt))) - Date.parse(String(new Date(row.startedAt)))) / 1000 : undefined
+  const actual =
+    row.startedAt && row.endedAt
+      ? (Date.parse(String(new Date(row.endedAt))) - Date.parse(String(new Date(row.startedAt)))) / 1000
+      : undefined
   const planned = row.plannedSeconds
   const difference = actual === undefined || planned === undefined ? undefined : Math.round(actual - planned)
   return (
@@ -71,10 +89,18 @@ function Row({ row, zone, onPutAway }: { row: LogRow; zone: string; onPutAway: (
         )}
       </td>
       <td className="figure">{actual === undefined ? <span className="second">under way</span> : formatSeconds(actual)}</td>
-      <td className="figure">{difference === undefined ? '' : difference === 0 ? 'to the second' : `${difference > 0 ? '+' : ''}${formatSeconds(difference)}`}</td>
+      <td className="figure">
+        {difference === undefined ? '' : difference === 0 ? 'to the second' : `${difference > 0 ? '+' : ''}${formatSeconds(difference)}`}
+      </td>
       <td className="figure">
         {row.endedAt && (
-          <button type="button" className="link-button" style={{ margin: 0, padding: 0, fontWeight: 500 }} aria-label={`Put the entry of ${row.className} away`} onClick={onPutAway}>
+          <button
+            type="button"
+            className="link-button"
+            style={{ margin: 0, padding: 0, fontWeight: 500 }}
+            aria-label={`Put the entry of ${row.className} away`}
+            onClick={onPutAway}
+          >
             Put away
           </button>
         )}

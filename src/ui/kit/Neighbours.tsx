@@ -24,7 +24,13 @@ interface NeighbourProps {
 
 export function Neighbour({ number, name, children, label, handle, chosen, tileRef, style }: NeighbourProps) {
   return (
-    <div ref={tileRef} style={style} className={`neighbour${number === 1 ? ' is-first' : ''}${chosen ? ' is-chosen' : ''}`} role="listitem" aria-label={label}>
+    <div
+      ref={tileRef}
+      style={style}
+      className={`neighbour${number === 1 ? ' is-first' : ''}${chosen ? ' is-chosen' : ''}`}
+      role="listitem"
+      aria-label={label}
+    >
       {handle ?? <div className="neighbour-number">{number}</div>}
       {name && <div className="neighbour-name">{name}</div>}
       {children}

@@ -12,7 +12,10 @@ interface NumberFieldProps extends Omit<TextInputProps, 'value' | 'onChange' | '
   onChange: (value: number | undefined) => void
 }
 
-/** A number that is typed. What is none stays in the field as it was typed, is told at once, and is passed on as NaN: it cannot be stored, and is never turned into another. */
+/**
+ * A number that is typed. What is none stays in the field as it was typed, is told at once, and is passed on as NaN: it cannot be
+ * stored, and is never turned into another.
+ */
 export function NumberField({ value, decimals = 0, unit, error, onChange, ...rest }: NumberFieldProps) {
   const [text, setText] = useState(() => showNumber(value))
   const [known, setKnown] = useState(value)

@@ -17,7 +17,16 @@ interface RibbonProps {
 }
 
 /** The class to scale: lengths are seconds, transitions lower than work, rests open. */
-export const Ribbon = memo(function Ribbon({ blocks, total, chosen, onChoose, names = true, scale = true, scaleShare = 0.96, block: draw }: RibbonProps) {
+export const Ribbon = memo(function Ribbon({
+  blocks,
+  total,
+  chosen,
+  onChoose,
+  names = true,
+  scale = true,
+  scaleShare = 0.96,
+  block: draw,
+}: RibbonProps) {
   const keys = keysOf(blocks)
   const percent = (seconds: Seconds) => `${(100 * seconds) / total}%`
   return (
@@ -40,7 +49,12 @@ export const Ribbon = memo(function Ribbon({ blocks, total, chosen, onChoose, na
             const label = wide ? <span className="ribbon-name">{block.name}</span> : null
             const key = keys[index]!
             if (draw) return draw(block, style, label, key)
-            if (!onChoose) return <div key={key} className="ribbon-block" style={style}>{label}</div>
+            if (!onChoose)
+              return (
+                <div key={key} className="ribbon-block" style={style}>
+                  {label}
+                </div>
+              )
             return (
               <button
                 key={key}

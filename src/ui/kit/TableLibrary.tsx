@@ -21,7 +21,22 @@ interface TableLibraryProps<Row> {
 }
 
 /** The page of a library that is a table: its head, search by name, and what there is to do with all of it. */
-export function TableLibrary<Row>({ title, count, rows, nameOf, columns, show, find, empty, newLabel, actions, onNew, onImport, onSave, children }: TableLibraryProps<Row>) {
+export function TableLibrary<Row>({
+  title,
+  count,
+  rows,
+  nameOf,
+  columns,
+  show,
+  find,
+  empty,
+  newLabel,
+  actions,
+  onNew,
+  onImport,
+  onSave,
+  children,
+}: TableLibraryProps<Row>) {
   const [query, setQuery] = useState('')
   const found = rows.filter((row) => nameOf(row).toLowerCase().includes(query.trim().toLowerCase()))
   return (
@@ -41,7 +56,14 @@ export function TableLibrary<Row>({ title, count, rows, nameOf, columns, show, f
         </span>
       </div>
       <div className="sheet">
-        <TextInput aria-label={find.label} placeholder={find.placeholder} value={query} onChange={(event) => setQuery(event.currentTarget.value)} mb="sm" maw={360} />
+        <TextInput
+          aria-label={find.label}
+          placeholder={find.placeholder}
+          value={query}
+          onChange={(event) => setQuery(event.currentTarget.value)}
+          mb="sm"
+          maw={360}
+        />
         {rows.length === 0 && (
           <div className="empty">
             <h2>{empty.title}</h2>

@@ -1,7 +1,8 @@
 import type { Problem } from '@core/base/result'
 
 /** `sizes[0].owned is …` as a reader counts: `size 1, owned is …`. */
-const counted = (message: string) => message.replace(/^(\w+?)s\[(\d+)\]\.(\w+)/, (_, one: string, at: string, field: string) => `${one} ${Number(at) + 1}, ${field}`)
+const counted = (message: string) =>
+  message.replace(/^(\w+?)s\[(\d+)\]\.(\w+)/, (_, one: string, at: string, field: string) => `${one} ${Number(at) + 1}, ${field}`)
 
 /** What is wrong, with its field called as the screen calls it. */
 function inWords({ field, message }: Problem, names: Readonly<Record<string, string>>): string {

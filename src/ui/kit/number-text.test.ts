@@ -7,7 +7,8 @@ describe('a number as it is typed', () => {
   })
 
   it('is never made of something else', () => {
-    for (const text of ['1e9', '19e', '-4', '4 5', '1.2.3', '1,000.5', '٤', 'four', '1.234', '.5', '99999999']) expect(readNumber(text, 2), text).toBeNaN()
+    for (const text of ['1e9', '19e', '-4', '4 5', '1.2.3', '1,000.5', '٤', 'four', '1.234', '.5', '99999999'])
+      expect(readNumber(text, 2), text).toBeNaN()
     expect(readNumber('1.5', 0)).toBeNaN()
   })
 

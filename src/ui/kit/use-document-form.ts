@@ -26,7 +26,15 @@ export function errorAt(problems: readonly Problem[], field: string): string | u
 }
 
 /** A form for one document of a library: what is typed stays until it is stored or given up, and what is wrong is told at its field. */
-export function useDocumentForm<Document extends { id: string }>({ schema, path, key, stored, blank, onStored, onErased }: DocumentForm<Document>) {
+export function useDocumentForm<Document extends { id: string }>({
+  schema,
+  path,
+  key,
+  stored,
+  blank,
+  onStored,
+  onErased,
+}: DocumentForm<Document>) {
   const [initial] = useState<Document>(() => structuredClone(stored?.document) ?? blank())
   const [draft, setDraft] = useState(initial)
   const [problems, setProblems] = useState<Problem[]>([])
@@ -36,7 +44,10 @@ export function useDocumentForm<Document extends { id: string }>({ schema, path,
     try {
       await action()
     } catch (error) {
-      const told = error instanceof ApiError && error.problems.length > 0 ? error.problems : [{ code: 'failed', field: '', message: (error as Error).message }]
+      const told =
+        error instanceof ApiError && error.problems.length > 0
+          ? error.problems
+          : [{ code: 'failed', field: '', message: (error as Error).message }]
       setProblems(told.map((problem) => ({ ...problem, field: problem.field.replace(new RegExp(`^${key}\\.?`), '') })))
     } finally {
       setBusy(false)

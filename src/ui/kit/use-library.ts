@@ -19,7 +19,9 @@ export function useLibrary<Document extends { id: string; name: string }>(first:
     close: () => setEditing(undefined),
     put: (...next: Stored<Document>[]) => {
       const ids = new Set(next.map((each) => each.document.id))
-      setStored((now) => [...now.filter((each) => !ids.has(each.document.id)), ...next].sort((a, b) => a.document.name.localeCompare(b.document.name)))
+      setStored((now) =>
+        [...now.filter((each) => !ids.has(each.document.id)), ...next].sort((a, b) => a.document.name.localeCompare(b.document.name)),
+      )
       setEditing(undefined)
     },
     drop: (id: string) => {

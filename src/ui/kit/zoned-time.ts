@@ -8,10 +8,21 @@ const formats = new Map<string, Intl.DateTimeFormat>()
 function partsOf(at: Instant, zone: string): Record<Intl.DateTimeFormatPartTypes, string> {
   let format = formats.get(zone)
   if (!format) {
-    format = new Intl.DateTimeFormat('en-US', { timeZone: zone, weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })
+    format = new Intl.DateTimeFormat('en-US', {
+      timeZone: zone,
+      weekday: 'short',
+      day: 'numeric',
+      month: 'short',
+      hour: '2-digit',
+      minute: '2-digit',
+      hourCycle: 'h23',
+    })
     formats.set(zone, format)
   }
-  return Object.fromEntries(format.formatToParts(new Date(at)).map(({ type, value }) => [type, value])) as Record<Intl.DateTimeFormatPartTypes, string>
+  return Object.fromEntries(format.formatToParts(new Date(at)).map(({ type, value }) => [type, value])) as Record<
+    Intl.DateTimeFormatPartTypes,
+    string
+  >
 }
 
 /** Instants as the hall's own calendar and clock show them. */

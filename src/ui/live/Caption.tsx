@@ -20,7 +20,9 @@ export function Caption({ live: { feed, clock, snapshot }, station }: CaptionPro
   const tenth = Math.floor(clock.now() / 100)
   const cue = useMemo(() => {
     const now = tenth * 100
-    return upcomingCues(progress, Math.max(progress.at, now - shownMs), now + 100, { snapshot, station }).findLast((each) => each.text && !seen.has(each.kind))
+    return upcomingCues(progress, Math.max(progress.at, now - shownMs), now + 100, { snapshot, station }).findLast(
+      (each) => each.text && !seen.has(each.kind),
+    )
   }, [progress, tenth, snapshot, station])
   return (
     <p className="caption" data-testid="caption">

@@ -15,7 +15,14 @@ const tones: Record<RunState['status'], PhaseKind | undefined> = {
 /** The tide: what is left of the phase, as a level that falls. */
 export function Level({ state, wave }: { state: RunState; wave?: boolean }) {
   const kind = state.status === 'finished' ? 'rest' : (tones[state.status] ?? state.phase.kind)
-  const share = state.status === 'countIn' ? state.countIn / 10_000 : state.status === 'finished' ? 0 : state.length > 0 ? state.remaining / state.length : 0
+  const share =
+    state.status === 'countIn'
+      ? state.countIn / 10_000
+      : state.status === 'finished'
+        ? 0
+        : state.length > 0
+          ? state.remaining / state.length
+          : 0
   return (
     <div className="level" data-kind={kind} style={{ transform: `translateY(${(1 - Math.min(1, share)) * 100}%)` }} aria-hidden>
       {wave && (

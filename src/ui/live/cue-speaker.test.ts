@@ -122,7 +122,16 @@ describe('CueSpeaker', () => {
     expect(await speaker.turnOn()).toBe(true)
     press('start')
     for (let second = 0; second < 26; second++) pass(1000)
-    expect(audible().slice(0, 8)).toEqual([[440, 7], [440, 8], [440, 9], [784, 10], [440, 22], [440, 23], [440, 24], [784, 25]])
+    expect(audible().slice(0, 8)).toEqual([
+      [440, 7],
+      [440, 8],
+      [440, 9],
+      [784, 10],
+      [440, 22],
+      [440, 23],
+      [440, 24],
+      [784, 25],
+    ])
   })
 
   it('takes back what it has scheduled when the coach pauses, and schedules anew when the class goes on', async () => {
@@ -136,7 +145,12 @@ describe('CueSpeaker', () => {
     expect(audible()).toEqual([])
     pass(20_000)
     press('resume')
-    expect(audible()).toEqual([[440, 27], [440, 28], [440, 29], [784, 30]])
+    expect(audible()).toEqual([
+      [440, 27],
+      [440, 28],
+      [440, 29],
+      [784, 30],
+    ])
   })
 
   it('takes everything back while a call has the audio, and goes on by itself afterwards', async () => {
@@ -167,7 +181,9 @@ describe('CueSpeaker', () => {
       press('start')
       const work = lunch.timeline.phases.find((phase) => phase.pieceId === 'll-stations')!
       for (let second = 0; second < work.start + 14; second++) pass(1000)
-      return audible().filter(([hertz]) => hertz === 330).map(([, at]) => at! - audioNow + 4)
+      return audible()
+        .filter(([hertz]) => hertz === 330)
+        .map(([, at]) => at! - audioNow + 4)
     }
     expect((await counts(1)).slice(0, 4).map(Math.round)).toEqual([0, 1, 2, 3])
     expect(await counts(0)).toEqual([])

@@ -8,19 +8,36 @@ interface Tone {
   seconds: number
 }
 
-/** Low and short for the count, high and long for a change, steps for what is only told; what is to be said has a tick where no voice is. */
+/**
+ * Low and short for the count, high and long for a change, steps for what is only told; what is to be said has a tick where no
+ * voice is.
+ */
 const tones: Record<TimedCue['kind'], Tone[]> = {
   three: [{ hertz: 440, seconds: 0.12 }],
   two: [{ hertz: 440, seconds: 0.12 }],
   one: [{ hertz: 440, seconds: 0.12 }],
   change: [{ hertz: 784, seconds: 0.5 }],
-  changeOver: [{ hertz: 587, seconds: 0.14 }, { hertz: 784, seconds: 0.2 }],
-  half: [{ hertz: 587, seconds: 0.1 }, { hertz: 587, seconds: 0.1 }],
+  changeOver: [
+    { hertz: 587, seconds: 0.14 },
+    { hertz: 784, seconds: 0.2 },
+  ],
+  half: [
+    { hertz: 587, seconds: 0.1 },
+    { hertz: 587, seconds: 0.1 },
+  ],
   lastTen: [{ hertz: 523, seconds: 0.2 }],
   next: [],
-  lastLap: [{ hertz: 659, seconds: 0.14 }, { hertz: 784, seconds: 0.14 }, { hertz: 988, seconds: 0.2 }],
+  lastLap: [
+    { hertz: 659, seconds: 0.14 },
+    { hertz: 784, seconds: 0.14 },
+    { hertz: 988, seconds: 0.2 },
+  ],
   tempo: [{ hertz: 330, seconds: 0.06 }],
-  finish: [{ hertz: 784, seconds: 0.25 }, { hertz: 587, seconds: 0.25 }, { hertz: 784, seconds: 0.7 }],
+  finish: [
+    { hertz: 784, seconds: 0.25 },
+    { hertz: 587, seconds: 0.25 },
+    { hertz: 784, seconds: 0.7 },
+  ],
 }
 
 /** What is heard of a class that is played fast. */

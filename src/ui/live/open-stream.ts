@@ -1,7 +1,10 @@
 import type { StreamRequest } from '../../workers/stream.worker'
 import { SharedStream, type Listener, type StreamMessage } from './shared-stream'
 
-/** Listens to a run: through the worker that all tabs of the browser share, or alone where the browser has no such worker. Returns what ends it. */
+/**
+ * Listens to a run: through the worker that all tabs of the browser share, or alone where the browser has no such worker. Returns
+ * what ends it.
+ */
 export function openStream(key: string, listener: Listener): () => void {
   if (typeof SharedWorker === 'undefined') return new SharedStream().join(listener)
   let stop = () => {}
@@ -17,7 +20,8 @@ export function openStream(key: string, listener: Listener): () => void {
     worker.port.onmessage = ({ data }: MessageEvent<StreamMessage>) => listener.take(data)
     ask({ type: 'join', key, address: listener.address, after: listener.after })
     // A page that comes back out of the browser's store asks anew.
-    const back = (event: PageTransitionEvent) => event.persisted && ask({ type: 'join', key, address: listener.address, after: listener.after })
+    const back = (event: PageTransitionEvent) =>
+      event.persisted && ask({ type: 'join', key, address: listener.address, after: listener.after })
     addEventListener('pagehide', leave)
     addEventListener('pageshow', back)
     stop = () => {

@@ -29,7 +29,10 @@ export class RoomClock implements LiveClock {
   private asked = 0
 
   /** Starts from the time that came with the page, at the most a page load wrong. */
-  constructor(serverNow: Milliseconds, private readonly local: () => Milliseconds = () => performance.now()) {
+  constructor(
+    serverNow: Milliseconds,
+    private readonly local: () => Milliseconds = () => performance.now(),
+  ) {
     this.clock.aimAt(serverNow - this.local(), this.local())
   }
 

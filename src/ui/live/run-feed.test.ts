@@ -11,7 +11,13 @@ const timeline = compileTimeline(Plan.parse(shapes[0]!.plan))
 if (!timeline.ok) throw new Error('shape')
 const snapshot = { timeline: timeline.value } as RunSnapshot
 
-const event = (sequence: number, type: string): RunEvent => ({ sequence, id: `e${sequence}`, at: sequence * 1000, who: 'Coach', command: { type } as Command })
+const event = (sequence: number, type: string): RunEvent => ({
+  sequence,
+  id: `e${sequence}`,
+  at: sequence * 1000,
+  who: 'Coach',
+  command: { type } as Command,
+})
 
 const reload = vi.fn()
 
@@ -91,7 +97,11 @@ describe('RunFeed', () => {
   })
 
   it('asks again for a snapshot that could not be had, with the next beat', async () => {
-    const answers = [() => Promise.reject(new TypeError('no line')), () => Promise.resolve(new Response('', { status: 503 })), () => Promise.resolve(Response.json({ version: 5, snapshot: { ...snapshot, name: 'At last' } }))]
+    const answers = [
+      () => Promise.reject(new TypeError('no line')),
+      () => Promise.resolve(new Response('', { status: 503 })),
+      () => Promise.resolve(Response.json({ version: 5, snapshot: { ...snapshot, name: 'At last' } })),
+    ]
     const fetched = vi.fn(() => answers.shift()!())
     vi.stubGlobal('fetch', fetched)
     const feed = feedOf([event(1, 'start')])

@@ -3,7 +3,13 @@ import type { Command, RunEvent } from '../../core/run/clock/events'
 import { FakeSource } from '../../../tests/fixtures/fake-source'
 import { SharedStream, type StreamMessage } from './shared-stream'
 
-const event = (sequence: number): RunEvent => ({ sequence, id: `e${sequence}`, at: sequence, who: 'Coach', command: { type: 'hold' } as Command })
+const event = (sequence: number): RunEvent => ({
+  sequence,
+  id: `e${sequence}`,
+  at: sequence,
+  who: 'Coach',
+  command: { type: 'hold' } as Command,
+})
 const listener = (address: string, after = 0) => {
   const heard: StreamMessage[] = []
   return { heard, listener: { address, after, take: (message: StreamMessage) => void heard.push(message) } }

@@ -1,7 +1,12 @@
 import type { RunEvent } from '@core/run/clock/events'
 
 /** What a stream tells a screen: the line is there or lost, something has happened, or there is another snapshot. */
-export type StreamMessage = { type: 'open' } | { type: 'lost' } | { type: 'run'; event: RunEvent } | { type: 'snapshot'; version: number } | { type: 'over' }
+export type StreamMessage =
+  | { type: 'open' }
+  | { type: 'lost' }
+  | { type: 'run'; event: RunEvent }
+  | { type: 'snapshot'; version: number }
+  | { type: 'over' }
 
 /** A screen that listens: where its stream is, the last number it has seen, and how it is told. */
 export interface Listener {
@@ -25,7 +30,8 @@ interface Beat {
 const silentMs = 12_000
 
 /**
- * One line to the server for all screens of a run that a browser has open. Each listener is told what it has not seen; when the line by one listener's
+ * One line to the server for all screens of a run that a browser has open. Each listener is told what it has not seen; when the
+ * line by one listener's
  * address is refused, as when its link was taken back, another's is tried.
  */
 export class SharedStream {

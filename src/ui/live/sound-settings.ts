@@ -15,7 +15,19 @@ export const soundNames: Record<SoundKind, string> = {
   tempo: 'Counting the tempo or the reps',
 }
 
-export const kindOf: Record<CueKind, SoundKind> = { three: 'count', two: 'count', one: 'count', change: 'change', finish: 'change', changeOver: 'sides', half: 'half', lastTen: 'lastTen', next: 'next', lastLap: 'lastLap', tempo: 'tempo' }
+export const kindOf: Record<CueKind, SoundKind> = {
+  three: 'count',
+  two: 'count',
+  one: 'count',
+  change: 'change',
+  finish: 'change',
+  changeOver: 'sides',
+  half: 'half',
+  lastTen: 'lastTen',
+  next: 'next',
+  lastLap: 'lastLap',
+  tempo: 'tempo',
+}
 
 /** How this screen sounds: tones, voice, and each kind of cue with its own volume, from 0 to 1. */
 export interface SoundSettings {
@@ -27,7 +39,9 @@ export interface SoundSettings {
 export const usualSound: SoundSettings = {
   tones: true,
   voice: false,
-  kinds: Object.fromEntries(soundKinds.map((kind) => [kind, { on: kind !== 'half' && kind !== 'lastTen', volume: 0.7 }])) as SoundSettings['kinds'],
+  kinds: Object.fromEntries(
+    soundKinds.map((kind) => [kind, { on: kind !== 'half' && kind !== 'lastTen', volume: 0.7 }]),
+  ) as SoundSettings['kinds'],
 }
 
 const key = 'vicinor-sound'

@@ -22,7 +22,10 @@ function lockWhileSeen(): () => void {
   }
 }
 
-/** A page that came by plain HTTP, as to a tablet in the hall, is given no lock: a silent film keeps its screen awake, from the first press on. */
+/**
+ * A page that came by plain HTTP, as to a tablet in the hall, is given no lock: a silent film keeps its screen awake, from the
+ * first press on.
+ */
 function playFromFirstPress(): () => void {
   let stop = () => {}
   const pressed = async () => {

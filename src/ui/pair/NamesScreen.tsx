@@ -46,7 +46,13 @@ export const NamesScreen = guarded(({ token }: { token: string }) => {
   return (
     <main className="names">
       <h1>Who are you?</h1>
-      <p>{listed ? `Press your name: your card for ${listed.className} opens, with where you go and what you do.` : trouble ? '' : 'The list is on its way …'}</p>
+      <p>
+        {listed
+          ? `Press your name: your card for ${listed.className} opens, with where you go and what you do.`
+          : trouble
+            ? ''
+            : 'The list is on its way …'}
+      </p>
       {trouble && (
         <p className="names-trouble" role="alert">
           {trouble}

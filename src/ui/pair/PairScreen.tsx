@@ -17,11 +17,14 @@ const key = 'vicinor-pairing'
 /** The code of this window is the same after a reload, for as long as it lives. */
 async function waiting(): Promise<Waiting> {
   const device = sessionStorage.getItem(key)
-  const known = device === null ? undefined : await api<Waiting>('GET', `/api/pairings/${device}`).catch((error: unknown) => {
-    // One that is not known any more gets a new code; a server that does not answer is asked again.
-    if (error instanceof ApiError && error.status === 404) return undefined
-    throw error
-  })
+  const known =
+    device === null
+      ? undefined
+      : await api<Waiting>('GET', `/api/pairings/${device}`).catch((error: unknown) => {
+          // One that is not known any more gets a new code; a server that does not answer is asked again.
+          if (error instanceof ApiError && error.status === 404) return undefined
+          throw error
+        })
   if (known && (known.path !== null || known.left > 0)) return known
   const made = await api<Waiting>('POST', '/api/pairings')
   sessionStorage.setItem(key, made.device)
@@ -68,7 +71,9 @@ export const PairScreen = guarded(({ base }: { base: string }) => {
             <span key={index}>{sign}</span>
           ))}
         </p>
-        <p className="second">{away ? 'The server does not answer: asking again …' : 'It lives ten minutes; then a new one comes by itself.'}</p>
+        <p className="second">
+          {away ? 'The server does not answer: asking again …' : 'It lives ten minutes; then a new one comes by itself.'}
+        </p>
       </div>
       {code && <PairPicture address={`${base}/pair?code=${code}`} />}
     </main>

@@ -8,7 +8,15 @@ import { api, ApiError } from '../kit/api'
 import { ImportTable } from '../kit/ImportTable'
 import type { StoredPerson } from './PeoplePage'
 
-const columns: Record<PeopleColumn, string> = { name: 'First name', level: 'Level', 'easy on': 'Easy on', note: 'In a few words', takes: 'Usual sizes', 'keep with': 'Keep with', 'keep apart': 'Keep apart' }
+const columns: Record<PeopleColumn, string> = {
+  name: 'First name',
+  level: 'Level',
+  'easy on': 'Easy on',
+  note: 'In a few words',
+  takes: 'Usual sizes',
+  'keep with': 'Keep with',
+  'keep apart': 'Keep apart',
+}
 
 interface ImportPeopleProps {
   hall: PeopleTableHall
@@ -54,11 +62,21 @@ async function added(person: Person): Promise<StoredPerson> {
 
 function Becomes({ person, hall }: { person: Person; hall: PeopleTableHall }) {
   const easy = person.goEasy.map((strain) => strainNames[strain]).join(', ')
-  const takes = hall.gear.flatMap((kind) => kind.sizes.flatMap((size) => (person.loads[kind.id] === size.id ? [`${kind.name.toLowerCase()} ${size.label}`] : []))).join(', ')
-  const company = [person.keepWith && `${person.keepWith.length} to be with`, person.keepApart && `${person.keepApart.length} to be apart from`]
+  const takes = hall.gear
+    .flatMap((kind) =>
+      kind.sizes.flatMap((size) => (person.loads[kind.id] === size.id ? [`${kind.name.toLowerCase()} ${size.label}`] : [])),
+    )
+    .join(', ')
+  const company = [
+    person.keepWith && `${person.keepWith.length} to be with`,
+    person.keepApart && `${person.keepApart.length} to be apart from`,
+  ]
   return (
     <>
-      <b>{person.name}</b> <span className="second">{[person.level, easy && `easy on ${easy}`, person.goEasyNote, takes, ...company].filter(Boolean).join(' · ')}</span>
+      <b>{person.name}</b>{' '}
+      <span className="second">
+        {[person.level, easy && `easy on ${easy}`, person.goEasyNote, takes, ...company].filter(Boolean).join(' · ')}
+      </span>
     </>
   )
 }

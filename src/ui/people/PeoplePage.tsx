@@ -38,7 +38,10 @@ function People({ people, gear }: PeoplePageProps) {
     return `${kind?.name ?? kindId} ${kind?.sizes.find((size) => size.id === sizeId)?.label ?? sizeId}`
   }
   const nameOf = (id: string) => stored.find((each) => each.document.id === id)?.document.name ?? id
-  const company = ({ keepWith, keepApart }: Person) => [keepWith?.length && `with ${keepWith.map(nameOf).join(', ')}`, keepApart?.length && `not with ${keepApart.map(nameOf).join(', ')}`].filter(Boolean).join('; ')
+  const company = ({ keepWith, keepApart }: Person) =>
+    [keepWith?.length && `with ${keepWith.map(nameOf).join(', ')}`, keepApart?.length && `not with ${keepApart.map(nameOf).join(', ')}`]
+      .filter(Boolean)
+      .join('; ')
   return (
     <>
       <TableLibrary
@@ -59,8 +62,14 @@ function People({ people, gear }: PeoplePageProps) {
               <b>{each.document.name}</b>
             </td>
             <td>{each.document.level}</td>
-            <td>{[each.document.goEasy.map((strain) => strainNames[strain]).join(', '), each.document.goEasyNote].filter(Boolean).join(': ')}</td>
-            <td>{Object.entries(each.document.loads).map(([kindId, sizeId]) => load(kindId, sizeId)).join(', ')}</td>
+            <td>
+              {[each.document.goEasy.map((strain) => strainNames[strain]).join(', '), each.document.goEasyNote].filter(Boolean).join(': ')}
+            </td>
+            <td>
+              {Object.entries(each.document.loads)
+                .map(([kindId, sizeId]) => load(kindId, sizeId))
+                .join(', ')}
+            </td>
             <td className="second">{company(each.document)}</td>
             <td>
               <Button size="compact-sm" variant="default" onClick={() => library.edit(each)} aria-label={`Change ${each.document.name}`}>
@@ -70,9 +79,22 @@ function People({ people, gear }: PeoplePageProps) {
           </tr>
         )}
       >
-        <p className="second">Only what a class needs is stored: a first name, a level, what to go easy on, sizes. Anyone may have their data as a file, or have it erased; both are under Change.</p>
+        <p className="second">
+          Only what a class needs is stored: a first name, a level, what to go easy on, sizes. Anyone may have their data as a file, or have
+          it erased; both are under Change.
+        </p>
       </TableLibrary>
-      {library.editing && <PersonEditor key={library.edited?.document.id ?? 'new'} stored={library.edited} others={library.documents} gear={gear} onClose={library.close} onStored={library.put} onErased={library.drop} />}
+      {library.editing && (
+        <PersonEditor
+          key={library.edited?.document.id ?? 'new'}
+          stored={library.edited}
+          others={library.documents}
+          gear={gear}
+          onClose={library.close}
+          onStored={library.put}
+          onErased={library.drop}
+        />
+      )}
       {importing && <ImportPeople hall={hall} onClose={() => setImporting(false)} onImported={library.put} />}
     </>
   )

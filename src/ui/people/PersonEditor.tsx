@@ -24,7 +24,15 @@ interface PersonEditorProps {
 
 /** A person's form. What is typed stays until it is stored or given up. */
 export function PersonEditor({ stored, others, gear, onClose, onStored, onErased }: PersonEditorProps) {
-  const form = useDocumentForm<Person>({ schema: Person, path: '/api/people', key: 'person', stored, blank: () => ({ id: nanoid(10), name: '', level: 'newcomer', goEasy: [], goEasyNote: '', loads: {} }), onStored, onErased })
+  const form = useDocumentForm<Person>({
+    schema: Person,
+    path: '/api/people',
+    key: 'person',
+    stored,
+    blank: () => ({ id: nanoid(10), name: '', level: 'newcomer', goEasy: [], goEasyNote: '', loads: {} }),
+    onStored,
+    onErased,
+  })
   const { draft, set, errorOf, problems } = form
   const [asked, setAsked] = useState<string>()
   const everybodyElse = others.filter((person) => person.id !== draft.id)
@@ -33,17 +41,49 @@ export function PersonEditor({ stored, others, gear, onClose, onStored, onErased
     const again = draft.name.trim() !== stored?.document.name && calledLike(everybodyElse, draft.name).length > 0
     if (!again || asked === draft.name) return form.store()
     setAsked(draft.name)
-    form.tell([{ code: 'sameName', field: 'name', message: `There is a ${draft.name.trim()} already. Tell them apart, such as ${draft.name.trim()} B., or press Store again to have two.` }])
+    form.tell([
+      {
+        code: 'sameName',
+        field: 'name',
+        message: `There is a ${draft.name.trim()} already. Tell them apart, such as ${draft.name.trim()} B., or press Store again to have two.`,
+      },
+    ])
   }
   const names = everybodyElse.map((person) => ({ value: person.id, label: person.name }))
   const sized = gear.filter((kind) => kind.sizes.length > 1)
   return (
     <FormDialog dirty={form.dirty} onClose={onClose} title={stored?.document.name ?? 'New person'} size="lg">
       <Troubles problems={problems} at={['name', 'goEasyNote', 'walkingMetresPerSecond']} />
-      <TextInput label="First name" value={draft.name} error={errorOf('name')} onChange={(event) => set({ name: event.currentTarget.value })} data-autofocus />
-      <Select mt="sm" label="Level" data={Level.options} value={draft.level} allowDeselect={false} onChange={(level) => set({ level: level as Level })} />
-      <MultiSelect mt="sm" label="Easy on" data={Strain.options.map((value) => ({ value, label: strainNames[value] }))} value={draft.goEasy} onChange={(goEasy) => set({ goEasy: goEasy as Strain[] })} />
-      <Textarea mt="sm" label="In a few words" autosize value={draft.goEasyNote} error={errorOf('goEasyNote')} onChange={(event) => set({ goEasyNote: event.currentTarget.value })} />
+      <TextInput
+        label="First name"
+        value={draft.name}
+        error={errorOf('name')}
+        onChange={(event) => set({ name: event.currentTarget.value })}
+        data-autofocus
+      />
+      <Select
+        mt="sm"
+        label="Level"
+        data={Level.options}
+        value={draft.level}
+        allowDeselect={false}
+        onChange={(level) => set({ level: level as Level })}
+      />
+      <MultiSelect
+        mt="sm"
+        label="Easy on"
+        data={Strain.options.map((value) => ({ value, label: strainNames[value] }))}
+        value={draft.goEasy}
+        onChange={(goEasy) => set({ goEasy: goEasy as Strain[] })}
+      />
+      <Textarea
+        mt="sm"
+        label="In a few words"
+        autosize
+        value={draft.goEasyNote}
+        error={errorOf('goEasyNote')}
+        onChange={(event) => set({ goEasyNote: event.currentTarget.value })}
+      />
       <div className="person-sizes">
         {sized.map((kind) => (
           <Select
@@ -60,9 +100,32 @@ export function PersonEditor({ stored, others, gear, onClose, onStored, onErased
           />
         ))}
       </div>
-      <NumberField mt="sm" label="Walks, metres a second" placeholder="as most do" decimals={2} maw={220} value={draft.walkingMetresPerSecond} error={errorOf('walkingMetresPerSecond')} onChange={(walkingMetresPerSecond) => set({ walkingMetresPerSecond })} />
-      <MultiSelect mt="sm" label="Keep with" searchable data={names} value={draft.keepWith ?? []} onChange={(keepWith) => set({ keepWith })} />
-      <MultiSelect mt="sm" label="Keep apart from" searchable data={names} value={draft.keepApart ?? []} onChange={(keepApart) => set({ keepApart })} />
+      <NumberField
+        mt="sm"
+        label="Walks, metres a second"
+        placeholder="as most do"
+        decimals={2}
+        maw={220}
+        value={draft.walkingMetresPerSecond}
+        error={errorOf('walkingMetresPerSecond')}
+        onChange={(walkingMetresPerSecond) => set({ walkingMetresPerSecond })}
+      />
+      <MultiSelect
+        mt="sm"
+        label="Keep with"
+        searchable
+        data={names}
+        value={draft.keepWith ?? []}
+        onChange={(keepWith) => set({ keepWith })}
+      />
+      <MultiSelect
+        mt="sm"
+        label="Keep apart from"
+        searchable
+        data={names}
+        value={draft.keepApart ?? []}
+        onChange={(keepApart) => set({ keepApart })}
+      />
       <FormFoot busy={form.busy} onStore={store} onErase={form.erase}>
         <Button component="a" href={`/api/people/${draft.id}/data`} download variant="default">
           Their data

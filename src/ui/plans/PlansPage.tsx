@@ -37,7 +37,12 @@ function Plans({ initial }: { initial: Plan[] }) {
 
   const byName = (list: Plan[]) => list.sort((a, b) => a.name.localeCompare(b.name))
   const remove = (plan: Plan) =>
-    putAway({ address: `/api/plans/${plan.id}`, name: plan.name, onAway: () => setPlans((now) => now.filter(({ id }) => id !== plan.id)), onBack: () => setPlans((now) => byName([...now, plan])) })
+    putAway({
+      address: `/api/plans/${plan.id}`,
+      name: plan.name,
+      onAway: () => setPlans((now) => now.filter(({ id }) => id !== plan.id)),
+      onBack: () => setPlans((now) => byName([...now, plan])),
+    })
 
   const take = async (file: File | null) => {
     if (!file) return

@@ -43,7 +43,9 @@ function Rehearsal({ snapshot, classId, zone }: { snapshot: RunSnapshot; classId
   const { total } = snapshot.timeline
   const send = (command: Command) => {
     const { progress } = feed.get()
-    feed.take([{ sequence: progress.sequence + 1, id: `r${progress.sequence}`, at: Math.max(clock.now(), progress.at), who: 'Rehearsal', command }])
+    feed.take([
+      { sequence: progress.sequence + 1, id: `r${progress.sequence}`, at: Math.max(clock.now(), progress.at), who: 'Rehearsal', command },
+    ])
   }
   const toggle = () => {
     if (!sound.on) void sound.turn(true)
@@ -84,7 +86,17 @@ function Rehearsal({ snapshot, classId, zone }: { snapshot: RunSnapshot; classId
         <div className="rehearsal-ribbon">
           <Ribbon blocks={blocks} total={total} names={false} scale={false} />
           <RibbonHead state={state} />
-          <input type="range" min={0} max={total - 1} step={1} value={Math.min(total - 1, Math.floor(state.gone / 1000))} disabled={over} aria-label="Where in the class" aria-valuetext={`${formatSeconds(Math.floor(state.gone / 1000))} of ${formatSeconds(total)}`} onChange={(event) => jump(Number(event.currentTarget.value))} />
+          <input
+            type="range"
+            min={0}
+            max={total - 1}
+            step={1}
+            value={Math.min(total - 1, Math.floor(state.gone / 1000))}
+            disabled={over}
+            aria-label="Where in the class"
+            aria-valuetext={`${formatSeconds(Math.floor(state.gone / 1000))} of ${formatSeconds(total)}`}
+            onChange={(event) => jump(Number(event.currentTarget.value))}
+          />
         </div>
         <span className="rehearsal-time">
           {formatSeconds(Math.floor(state.gone / 1000))} of {formatSeconds(total)}
@@ -123,9 +135,11 @@ function useSimulatedPeople({ snapshot, state, clock, feed }: LiveRun, on: boole
   const second = Math.floor(clock.now() / 1000)
   useEffect(() => {
     if (feed.get().progress.mode !== 'running' || state.status !== 'running') return
-    for (let tap = plan[done.current.taps]; tap && tap.at * 1000 <= state.elapsed; tap = plan[++done.current.taps]) send({ type: 'tap', personIds: [tap.personId], what: tap.what })
+    for (let tap = plan[done.current.taps]; tap && tap.at * 1000 <= state.elapsed; tap = plan[++done.current.taps])
+      send({ type: 'tap', personIds: [tap.personId], what: tap.what })
     const { open } = state.phase.selfPaced ?? {}
-    if (open && (on ? allFinished(standings(snapshot, feed.get().progress, state)) : state.elapsed >= open.high * 1000)) send({ type: 'skip' })
+    if (open && (on ? allFinished(standings(snapshot, feed.get().progress, state)) : state.elapsed >= open.high * 1000))
+      send({ type: 'skip' })
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once a second of the class is often enough
   }, [plan, second])
 }

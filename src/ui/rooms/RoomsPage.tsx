@@ -67,15 +67,29 @@ function Rooms({ rooms, gear, figures: first }: RoomsPageProps) {
                 </Button>
               </div>
               <p className="second">
-                {showLength(lengthMetres, unit)} × {showLength(widthMetres, unit)}, {Math.round(lengthMetres * widthMetres)} m², ceiling {showLength(ceilingMetres, unit)}
+                {showLength(lengthMetres, unit)} × {showLength(widthMetres, unit)}, {Math.round(lengthMetres * widthMetres)} m², ceiling{' '}
+                {showLength(ceilingMetres, unit)}
               </p>
               <FloorPlan room={each.document} />
             </div>
           )
         })}
       </div>
-      <p className="second">Hatched is kept free, black stands in the way, plum is an anchor point, dashed the gear store. Check a low ceiling before overhead work, and keep the ways to the exits free. Local building and fire rules come first.</p>
-      {library.editing && <RoomEditor key={library.edited?.document.id ?? 'new'} stored={library.edited} gear={gear} unit={unit} onClose={library.close} onStored={library.put} onErased={library.drop} />}
+      <p className="second">
+        Hatched is kept free, black stands in the way, plum is an anchor point, dashed the gear store. Check a low ceiling before overhead
+        work, and keep the ways to the exits free. Local building and fire rules come first.
+      </p>
+      {library.editing && (
+        <RoomEditor
+          key={library.edited?.document.id ?? 'new'}
+          stored={library.edited}
+          gear={gear}
+          unit={unit}
+          onClose={library.close}
+          onStored={library.put}
+          onErased={library.drop}
+        />
+      )}
     </div>
   )
 }

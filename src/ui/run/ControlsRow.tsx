@@ -27,7 +27,13 @@ export function ControlsRow({ state, word, digits, locked, onAct }: ControlsRowP
       <Control word="Repeat" hint="the last work" keys="R" disabled={idle} onPress={() => onAct('repeat')} />
       <Control word="Skip" hint="to the next" keys="page down" disabled={idle} onPress={() => onAct('skip')} />
       <Control word="+ 10 s" hint="longer" keys="+" disabled={idle} onPress={() => onAct('extend')} />
-      <Control word={state.holding ? 'Release' : 'Hold'} hint={state.holding ? 'go on at its end' : 'wait at its end'} keys="H" disabled={idle} onPress={() => onAct('hold')} />
+      <Control
+        word={state.holding ? 'Release' : 'Hold'}
+        hint={state.holding ? 'go on at its end' : 'wait at its end'}
+        keys="H"
+        disabled={idle}
+        onPress={() => onAct('hold')}
+      />
       <button type="button" className="control is-stop" onClick={() => onAct('stop')} disabled={!under || state.status === 'stopped'}>
         <b>Stop the room</b>
         <kbd>S, held half a second</kbd>

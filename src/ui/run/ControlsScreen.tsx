@@ -41,7 +41,18 @@ interface ControlsProps extends LiveProps {
 const panels = ['Time', 'People', 'Stations', 'List', 'Sound'] as const
 type PanelName = (typeof panels)[number]
 
-const undoWords: Partial<Record<AskedCommand['type'], string>> = { pause: 'pause', resume: 'resume', skip: 'skip', back: 'back', repeat: 'repeat', goto: 'jump', hold: 'hold', release: 'release', extend: '+ 10 s', amend: 'the change of time' }
+const undoWords: Partial<Record<AskedCommand['type'], string>> = {
+  pause: 'pause',
+  resume: 'resume',
+  skip: 'skip',
+  back: 'back',
+  repeat: 'repeat',
+  goto: 'jump',
+  hold: 'hold',
+  release: 'release',
+  extend: '+ 10 s',
+  amend: 'the change of time',
+}
 
 /** The coach's controls: large targets, keys for all, and a stop that is one press away. */
 export const ControlsScreen = guarded(Controls)
@@ -113,13 +124,24 @@ function Controls(props: ControlsProps) {
             Screens
           </a>
         )}
-        {panels.filter((name) => name !== 'List' || listed).map((name) => (
-          <button key={name} type="button" className="small-button" aria-expanded={panel === name} disabled={locked || (elsewhere && name !== 'Sound') || (name === 'List' ? !listThatWas(state) : state.status === 'finished')} onClick={() => setShown(panel === name ? undefined : name)}>
-            {name}
-          </button>
-        ))}
+        {panels
+          .filter((name) => name !== 'List' || listed)
+          .map((name) => (
+            <button
+              key={name}
+              type="button"
+              className="small-button"
+              aria-expanded={panel === name}
+              disabled={locked || (elsewhere && name !== 'Sound') || (name === 'List' ? !listThatWas(state) : state.status === 'finished')}
+              onClick={() => setShown(panel === name ? undefined : name)}
+            >
+              {name}
+            </button>
+          ))}
         <LockButton locked={locked} onLock={setLocked} />
-        {(!elsewhere || state.status === 'ready') && <EndButton state={state} onEnd={() => void send({ type: 'finish' })} classId={classId} />}
+        {(!elsewhere || state.status === 'ready') && (
+          <EndButton state={state} onEnd={() => void send({ type: 'finish' })} classId={classId} />
+        )}
       </header>
       <div className="controls-ribbon">
         <Ribbon blocks={blocks} total={snapshot.timeline.total} names={false} scale={false} />
@@ -131,12 +153,15 @@ function Controls(props: ControlsProps) {
             {state.holder?.device === device.id && ' · this device holds the controls'}
           </span>
           <span>
-            {formatSeconds(Math.ceil(state.left / 1000))} left, {state.status === 'finished' ? 'ended' : 'ends'} {timeOf(state.endsAt, zone)}
+            {formatSeconds(Math.ceil(state.left / 1000))} left, {state.status === 'finished' ? 'ended' : 'ends'}{' '}
+            {timeOf(state.endsAt, zone)}
             {slotWord(state, slotEnd)}
           </span>
         </div>
       </div>
-      {elsewhere && <HolderBar holder={state.holder!} device={device} events={live.feed.get().events} zone={zone} onTakeOver={() => void takeOver()} />}
+      {elsewhere && (
+        <HolderBar holder={state.holder!} device={device} events={live.feed.get().events} zone={zone} onTakeOver={() => void takeOver()} />
+      )}
       <div className={`controls-middle${panel ? ' has-panel' : ''}`}>
         <section className="controls-phase on-paper" aria-label="Now">
           <Level state={state} />
@@ -151,8 +176,16 @@ function Controls(props: ControlsProps) {
                 </button>
               </p>
             )}
-            {countsUp(state) && <p>The clock counts up {state.phase.selfPaced?.capSeconds ? `to ${formatSeconds(state.phase.selfPaced.capSeconds)} at most, or` : ''} until you press Skip; reckoned: {formatSeconds(state.phase.seconds)}.</p>}
-            {state.holding && <p className="controls-headline">{state.status === 'held' ? 'Held: release to go on' : 'Will hold at the end of this'}</p>}
+            {countsUp(state) && (
+              <p>
+                The clock counts up{' '}
+                {state.phase.selfPaced?.capSeconds ? `to ${formatSeconds(state.phase.selfPaced.capSeconds)} at most, or` : ''} until you
+                press Skip; reckoned: {formatSeconds(state.phase.seconds)}.
+              </p>
+            )}
+            {state.holding && (
+              <p className="controls-headline">{state.status === 'held' ? 'Held: release to go on' : 'Will hold at the end of this'}</p>
+            )}
             {state.status === 'ready' && snapshot.sentences.map((sentence) => <p key={sentence}>{sentence}</p>)}
             {state.status === 'ready' && state.endsAt > slotEnd + 60_000 && (
               <p>
@@ -177,7 +210,9 @@ function Controls(props: ControlsProps) {
             {follows.detail && <p className="second">{follows.detail}</p>}
           </section>
           <section className="controls-card is-tall" aria-label="Watch">
-            <div className="second">Watch{view.tiles.length > 0 && (view.tiles.some((tile) => tile.coming) ? ', and who comes where' : ', and who is where')}</div>
+            <div className="second">
+              Watch{view.tiles.length > 0 && (view.tiles.some((tile) => tile.coming) ? ', and who comes where' : ', and who is where')}
+            </div>
             {view.watch.length === 0 && <p className="second">Nobody has to go easy on what is done here.</p>}
             {view.watch.map((each, index) => (
               <p key={index}>
@@ -189,7 +224,10 @@ function Controls(props: ControlsProps) {
               <ol className="controls-stations" aria-label="Who is where">
                 {view.tiles.map((tile) => (
                   <li key={tile.number}>
-                    {tile.exercise} <span className="second">{tile.people.map((name) => (name === tile.works ? `${name} works` : name)).join(', ') || 'empty'}</span>
+                    {tile.exercise}{' '}
+                    <span className="second">
+                      {tile.people.map((name) => (name === tile.works ? `${name} works` : name)).join(', ') || 'empty'}
+                    </span>
                   </li>
                 ))}
               </ol>

@@ -19,7 +19,8 @@ export function HolderBar({ holder, device, events, zone, onTakeOver }: HolderBa
   return (
     <div className="controls-holder" role="alert">
       <p>
-        <b>{`${who[0]!.toUpperCase()}${who.slice(1)} ${had ? `took over the controls at ${time}` : `has held the controls since ${time}`}.`}</b> Stop the room works from here too.
+        <b>{`${who[0]!.toUpperCase()}${who.slice(1)} ${had ? `took over the controls at ${time}` : `has held the controls since ${time}`}.`}</b>{' '}
+        Stop the room works from here too.
       </p>
       <button type="button" className="small-button" onClick={onTakeOver}>
         {had ? 'Take them back' : 'Take over'}

@@ -16,20 +16,28 @@ interface ListPanelProps {
 }
 
 /**
- * A part at everyone's own pace: a tap for a round, a tap for the finish, person by person or a group at once. When its time is over, the rounds
+ * A part at everyone's own pace: a tap for a round, a tap for the finish, person by person or a group at once. When its time is
+ * over, the rounds
  * can still be put down. A tap counts at once; it says itself when it was made.
  */
 export function ListPanel({ live, taps, send, onClose }: ListPanelProps) {
   const { snapshot, state, feed, clock } = live
   const [each, setEach] = useState(false)
   const phase = listThatWas(state)
-  if (!phase) return <Panel title="At their own pace" onClose={onClose}>Once the class has come to a part at everyone’s own pace, what each has done is tapped here.</Panel>
+  if (!phase)
+    return (
+      <Panel title="At their own pace" onClose={onClose}>
+        Once the class has come to a part at everyone’s own pace, what each has done is tapped here.
+      </Panel>
+    )
   const on = state.phase.index === phase.index && state.status !== 'finished'
   const { progress } = feed.get()
   const list = standingsIn(snapshot, tapsWith(progress, taps.waiting), phase.index)
   const byId = new Map(list.map((standing) => [standing.personId, standing]))
   const pairs = snapshot.groups.some((ids) => ids.length > 1)
-  const groups = (each ? snapshot.groups.flat().map((id) => [id]) : snapshot.groups.filter((ids) => ids.length > 0)).map((ids) => ids.flatMap((id) => byId.get(id) ?? []))
+  const groups = (each ? snapshot.groups.flat().map((id) => [id]) : snapshot.groups.filter((ids) => ids.length > 0)).map((ids) =>
+    ids.flatMap((id) => byId.get(id) ?? []),
+  )
   const tap = (personIds: string[], what: TapKind) => {
     const now = advance(progress, clock.now())
     const elapsed = now.phase === phase.index ? now.elapsed : phase.seconds * 1000
@@ -46,7 +54,12 @@ export function ListPanel({ live, taps, send, onClose }: ListPanelProps) {
           <b>{snapshot.pieceNames[phase.pieceId]}</b> is over. The rounds people have done can still be put down, and taps taken away.
         </p>
       )}
-      {taps.lost && <p role="status">No answer yet: {taps.waiting.length === 1 ? 'a tap waits' : `${taps.waiting.length} taps wait`} for the line. Go on tapping; each keeps its time.</p>}
+      {taps.lost && (
+        <p role="status">
+          No answer yet: {taps.waiting.length === 1 ? 'a tap waits' : `${taps.waiting.length} taps wait`} for the line. Go on tapping; each
+          keeps its time.
+        </p>
+      )}
       {on && phase.selfPaced?.open !== undefined && allFinished(list) && (
         <p role="status">
           <b>Everyone has finished.</b>{' '}
@@ -93,21 +106,43 @@ function Taps({ group, on, tap, takeAway }: TapsProps) {
         </b>
       </span>
       <span className="run-ease" role="group" aria-label={`Taps of ${names(group)}`}>
-        <button type="button" className="small-button" disabled={finished} onClick={() => tap(personIds, 'round')} aria-label={`${names(group)}: a round more`}>
+        <button
+          type="button"
+          className="small-button"
+          disabled={finished}
+          onClick={() => tap(personIds, 'round')}
+          aria-label={`${names(group)}: a round more`}
+        >
           Round
         </button>
         {on && (
-          <button type="button" className="small-button" disabled={finished} onClick={() => tap(personIds, 'finish')} aria-label={`${names(group)}: finished`}>
+          <button
+            type="button"
+            className="small-button"
+            disabled={finished}
+            onClick={() => tap(personIds, 'finish')}
+            aria-label={`${names(group)}: finished`}
+          >
             Finish
           </button>
         )}
         {on && !last && (
-          <button type="button" className="small-button" onClick={() => tap(personIds, 'start')} aria-label={`${names(group)}: begin only now`}>
+          <button
+            type="button"
+            className="small-button"
+            onClick={() => tap(personIds, 'start')}
+            aria-label={`${names(group)}: begin only now`}
+          >
             Begins now
           </button>
         )}
         {last && (
-          <button type="button" className="small-button" onClick={() => takeAway(last.id)} aria-label={`${names(group)}: take the last tap away`}>
+          <button
+            type="button"
+            className="small-button"
+            onClick={() => takeAway(last.id)}
+            aria-label={`${names(group)}: take the last tap away`}
+          >
             Take away
           </button>
         )}

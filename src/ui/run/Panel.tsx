@@ -14,7 +14,13 @@ export function Panel({ title, onClose, told, children }: PanelProps) {
   const dialog = useRef<HTMLDialogElement>(null)
   useEffect(() => dialog.current?.show(), [])
   return (
-    <dialog ref={dialog} className="run-panel" aria-label={title} onClose={onClose} onKeyDown={(event) => event.key === 'Escape' && dialog.current?.close()}>
+    <dialog
+      ref={dialog}
+      className="run-panel"
+      aria-label={title}
+      onClose={onClose}
+      onKeyDown={(event) => event.key === 'Escape' && dialog.current?.close()}
+    >
       <div className="run-panel-head">
         <header>
           <h2>{title}</h2>

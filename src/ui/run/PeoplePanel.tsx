@@ -13,7 +13,10 @@ interface PeoplePanelProps {
   onClose: () => void
 }
 
-/** Who comes late, who leaves, who trade places, and for whom it is made easier or harder, while the class runs; all screens follow at once. */
+/**
+ * Who comes late, who leaves, who trade places, and for whom it is made easier or harder, while the class runs; all screens follow
+ * at once.
+ */
 export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
   const { snapshot } = live
   const [name, setName] = useState('')
@@ -36,12 +39,19 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
     void send({ type: 'leaves', personId })
   }
   const { state, feed, clock } = live
-  const pieceId = snapshot.timeline.phases.slice(state.phase.index).find((phase) => snapshot.circuits[phase.pieceId]?.turns)?.pieceId ?? snapshot.timeline.phases.findLast((phase) => snapshot.circuits[phase.pieceId]?.turns)?.pieceId
+  const pieceId =
+    snapshot.timeline.phases.slice(state.phase.index).find((phase) => snapshot.circuits[phase.pieceId]?.turns)?.pieceId ??
+    snapshot.timeline.phases.findLast((phase) => snapshot.circuits[phase.pieceId]?.turns)?.pieceId
   const second = Math.floor(clock.now() / 1000)
   const { events, snapshot: taken } = feed.get()
   const planned = taken.timeline
   const coverage = useMemo(
-    () => new Map(pieceId === undefined || events.length === 0 ? [] : coverageOf(snapshot, pieceId, state.phase, workedOf(planned, events, second * 1000)).map((each) => [each.personId, each])),
+    () =>
+      new Map(
+        pieceId === undefined || events.length === 0
+          ? []
+          : coverageOf(snapshot, pieceId, state.phase, workedOf(planned, events, second * 1000)).map((each) => [each.personId, each]),
+      ),
     [snapshot, pieceId, state.phase, planned, events, second],
   )
   const names = [...snapshot.people].sort((a, b) => a.name.localeCompare(b.name))
@@ -50,7 +60,15 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
     <Panel title="People" onClose={onClose} told={<ChangeTold {...changes} />}>
       <form onSubmit={(event) => void arrive(event)}>
         <label>
-          Comes late <input className="small-field" value={name} maxLength={40} placeholder="First name" onChange={(event) => setName(event.currentTarget.value)} autoComplete="off" />
+          Comes late{' '}
+          <input
+            className="small-field"
+            value={name}
+            maxLength={40}
+            placeholder="First name"
+            onChange={(event) => setName(event.currentTarget.value)}
+            autoComplete="off"
+          />
         </label>
         <button type="submit" className="small-button" disabled={name.trim() === ''}>
           Arrives
@@ -83,13 +101,27 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
               {person.onBreak && <b> takes a break</b>}
               <Covered coverage={coverage.get(person.id)} />
             </span>
-            <EaseButtons of={person.name} ease={person.ease ?? snapshot.ease ?? 'usual'} onEase={(ease) => void send({ type: 'ease', ease, personId: person.id })} />
+            <EaseButtons
+              of={person.name}
+              ease={person.ease ?? snapshot.ease ?? 'usual'}
+              onEase={(ease) => void send({ type: 'ease', ease, personId: person.id })}
+            />
             {person.onBreak && (
-              <button type="button" className="small-button" aria-label={`${person.name} is back`} onClick={() => void send({ type: 'isBack', personId: person.id })}>
+              <button
+                type="button"
+                className="small-button"
+                aria-label={`${person.name} is back`}
+                onClick={() => void send({ type: 'isBack', personId: person.id })}
+              >
                 Is back
               </button>
             )}
-            <button type="button" className="small-button" aria-label={leaving === person.id ? `${person.name} leaves: press again` : `${person.name} leaves`} onClick={() => leave(person.id)}>
+            <button
+              type="button"
+              className="small-button"
+              aria-label={leaving === person.id ? `${person.name} leaves: press again` : `${person.name} leaves`}
+              onClick={() => leave(person.id)}
+            >
               {leaving === person.id ? 'Press again' : 'Leaves'}
             </button>
           </li>

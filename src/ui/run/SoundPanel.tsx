@@ -10,23 +10,41 @@ interface SoundPanelProps {
 
 /** What this screen sounds: tones, voice, and each kind of cue with its own volume. Captions are shown for all of them. */
 export function SoundPanel({ settings, onChange, onClose }: SoundPanelProps) {
-  const set = (kind: SoundKind, change: Partial<SoundSettings['kinds'][SoundKind]>) => onChange({ ...settings, kinds: { ...settings.kinds, [kind]: { ...settings.kinds[kind], ...change } } })
+  const set = (kind: SoundKind, change: Partial<SoundSettings['kinds'][SoundKind]>) =>
+    onChange({ ...settings, kinds: { ...settings.kinds, [kind]: { ...settings.kinds[kind], ...change } } })
   return (
     <Panel title="Sound" onClose={onClose}>
       <p className="run-line is-near">
         <label className="run-check">
-          <input type="checkbox" checked={settings.tones} onChange={(event) => onChange({ ...settings, tones: event.currentTarget.checked })} /> Tones
+          <input
+            type="checkbox"
+            checked={settings.tones}
+            onChange={(event) => onChange({ ...settings, tones: event.currentTarget.checked })}
+          />{' '}
+          Tones
         </label>
         <label className="run-check">
-          <input type="checkbox" checked={settings.voice} onChange={(event) => onChange({ ...settings, voice: event.currentTarget.checked })} /> Voice
+          <input
+            type="checkbox"
+            checked={settings.voice}
+            onChange={(event) => onChange({ ...settings, voice: event.currentTarget.checked })}
+          />{' '}
+          Voice
         </label>
-        <span className="second">{hasVoice() ? 'Said by this device.' : 'This device has no voice: tones stay.'} Captions are always shown.</span>
+        <span className="second">
+          {hasVoice() ? 'Said by this device.' : 'This device has no voice: tones stay.'} Captions are always shown.
+        </span>
       </p>
       <ul className="run-list">
         {soundKinds.map((kind) => (
           <li key={kind}>
             <label className="run-check">
-              <input type="checkbox" checked={settings.kinds[kind].on} onChange={(event) => set(kind, { on: event.currentTarget.checked })} /> {soundNames[kind]}
+              <input
+                type="checkbox"
+                checked={settings.kinds[kind].on}
+                onChange={(event) => set(kind, { on: event.currentTarget.checked })}
+              />{' '}
+              {soundNames[kind]}
             </label>
             <input
               type="range"

@@ -23,13 +23,18 @@ export function StationsPanel({ runId, live, onClose }: { runId: string; live: L
           <ol className="run-list is-stations">
             {circuit.stations.map((station, index) => {
               const closed = circuit.closed?.includes(index) ?? false
-              const name = station.rest ? 'Rest' : (station.list ? 'A list' : station.exercises[0]?.name) ?? 'Empty'
+              const name = station.rest ? 'Rest' : ((station.list ? 'A list' : station.exercises[0]?.name) ?? 'Empty')
               return (
                 <li key={index}>
                   <span>
                     {index + 1}. {name} {closed && <b>closed</b>}
                   </span>
-                  <button type="button" className="small-button" aria-label={`Station ${index + 1}: ${closed ? 'open again' : 'out of order'}`} onClick={() => void send({ type: closed ? 'opens' : 'closes', pieceId, station: index })}>
+                  <button
+                    type="button"
+                    className="small-button"
+                    aria-label={`Station ${index + 1}: ${closed ? 'open again' : 'out of order'}`}
+                    onClick={() => void send({ type: closed ? 'opens' : 'closes', pieceId, station: index })}
+                  >
                     {closed ? 'Open again' : 'Out of order'}
                   </button>
                 </li>

@@ -15,7 +15,10 @@ interface TimePanelProps {
   onClose: () => void
 }
 
-/** When the class ends: three ways to end by a time, and what fits the time that is left. Each is looked at first, and comes in at the next boundary. */
+/**
+ * When the class ends: three ways to end by a time, and what fits the time that is left. Each is looked at first, and comes in at
+ * the next boundary.
+ */
 export function TimePanel({ live, zone, send, onClose }: TimePanelProps) {
   const { snapshot, state, clock, feed } = live
   const slotEnd = snapshot.startsAt + snapshot.slotSeconds * 1000
@@ -27,7 +30,10 @@ export function TimePanel({ live, zone, send, onClose }: TimePanelProps) {
   const deadline = by === timeOf(slotEnd, zone) && slotEnd > now ? slotEnd : nearestMoment(by, now, zone)
   const over = deadline === undefined ? 0 : Math.round((state.endsAt - deadline) / 1000)
   const past = deadline !== undefined && deadline <= now
-  const ways = useMemo(() => (deadline === undefined || past ? [] : waysBy(snapshot, progress, now, deadline)), [snapshot, progress, now, deadline, past])
+  const ways = useMemo(
+    () => (deadline === undefined || past ? [] : waysBy(snapshot, progress, now, deadline)),
+    [snapshot, progress, now, deadline, past],
+  )
   const waits = progress.amended !== undefined && state.status !== 'finished'
   const apply = async (way: Way) => {
     if (deadline !== undefined) await send(askFor(way, now, deadline))
@@ -78,7 +84,13 @@ export function TimePanel({ live, zone, send, onClose }: TimePanelProps) {
                 {way.told.length > 0 && `. ${way.told.join(' ')}`}
               </div>
             </div>
-            <button type="button" className="small-button" disabled={waits} aria-label={`Do this: ${way.label}`} onClick={() => void apply(way)}>
+            <button
+              type="button"
+              className="small-button"
+              disabled={waits}
+              aria-label={`Do this: ${way.label}`}
+              onClick={() => void apply(way)}
+            >
               Do this
             </button>
           </li>

@@ -18,14 +18,36 @@ function line() {
     new Promise<Taken>((resolve, reject) => {
       asked.push(request)
       answers.push(async (how) => {
-        if (how === 'taken') resolve({ event: { sequence: feed.get().progress.sequence + 1, id: request.id, at: 20_000, who: 'Coach', command: request.command as Command }, missed: [] })
+        if (how === 'taken')
+          resolve({
+            event: {
+              sequence: feed.get().progress.sequence + 1,
+              id: request.id,
+              at: 20_000,
+              who: 'Coach',
+              command: request.command as Command,
+            },
+            missed: [],
+          })
         else reject(how)
         await vi.advanceTimersByTimeAsync(0)
       })
     })
-  const commands = new CommandLine(feed, post, (trouble) => told.push(trouble), () => Date.now())
+  const commands = new CommandLine(
+    feed,
+    post,
+    (trouble) => told.push(trouble),
+    () => Date.now(),
+  )
   const press = (type: 'skip' | 'pause' | 'hold' | 'stop') => void commands.send({ type })
-  return { feed, asked, told, press, answer: (how: 'taken' | Error) => answers.shift()!(how), types: () => asked.map(({ command }) => command.type) }
+  return {
+    feed,
+    asked,
+    told,
+    press,
+    answer: (how: 'taken' | Error) => answers.shift()!(how),
+    types: () => asked.map(({ command }) => command.type),
+  }
 }
 
 beforeEach(() => void vi.useFakeTimers())
@@ -75,18 +97,21 @@ describe('what the controls send', () => {
     expect(told.at(-1)).toMatch(/^The line was slow, so your last press was left out/)
   })
 
-  it.each([lost, new ApiError(500, [])])('on a lost line, or one that says nothing of it, the same is sent again under the same id; other presses meanwhile do nothing', async (nothing) => {
-    const { asked, press, answer, told, types } = line()
-    press('skip')
-    await answer(nothing)
-    expect(told.at(-1)).toBe('No answer yet: trying again …')
-    press('pause')
-    await vi.advanceTimersByTimeAsync(250)
-    await answer('taken')
-    expect(types()).toEqual(['skip', 'skip'])
-    expect(new Set(asked.map(({ id }) => id)).size).toBe(1)
-    expect(told.at(-1)).toBeUndefined()
-  })
+  it.each([lost, new ApiError(500, [])])(
+    'on a lost line, or one that says nothing of it, the same is sent again under the same id; other presses meanwhile do nothing',
+    async (nothing) => {
+      const { asked, press, answer, told, types } = line()
+      press('skip')
+      await answer(nothing)
+      expect(told.at(-1)).toBe('No answer yet: trying again …')
+      press('pause')
+      await vi.advanceTimersByTimeAsync(250)
+      await answer('taken')
+      expect(types()).toEqual(['skip', 'skip'])
+      expect(new Set(asked.map(({ id }) => id)).size).toBe(1)
+      expect(told.at(-1)).toBeUndefined()
+    },
+  )
 
   it('a stop does not wait until another command has been tried often enough, and is tried itself', async () => {
     const { press, answer, told, types } = line()
@@ -108,7 +133,11 @@ describe('what the controls send', () => {
   it('what is refused is told, and what was missed is taken', async () => {
     const { press, answer, told, feed } = line()
     press('skip')
-    await answer(new ApiError(409, [{ code: 'stale', message: 'Somebody else was quicker.', field: '' }], { events: [{ sequence: 2, id: 'x', at: 15_000, who: 'Coach', command: { type: 'pause' } }] }))
+    await answer(
+      new ApiError(409, [{ code: 'stale', message: 'Somebody else was quicker.', field: '' }], {
+        events: [{ sequence: 2, id: 'x', at: 15_000, who: 'Coach', command: { type: 'pause' } }],
+      }),
+    )
     expect(told.at(-1)).toBe('Somebody else was quicker.')
     expect(feed.get().progress.mode).toBe('paused')
   })

@@ -49,7 +49,8 @@ export class CommandLine {
   ) {}
 
   /**
-   * Presses that come before the last one is answered take their turn. One on a lost line, or whose turn comes too late, does nothing: it would
+   * Presses that come before the last one is answered take their turn. One on a lost line, or whose turn comes too late, does
+   * nothing: it would
    * surprise the room. A stop goes before all others, and ends them.
    */
   async send(command: AskedCommand): Promise<void> {
@@ -69,7 +70,8 @@ export class CommandLine {
 
   private async sendNow({ command, at }: Press): Promise<void> {
     this.sending = command
-    if (command.type !== 'stop' && this.now() - at > staleMs) return this.tell('The line was slow, so your last press was left out. Look at the clock, and press again if you still want to.')
+    if (command.type !== 'stop' && this.now() - at > staleMs)
+      return this.tell('The line was slow, so your last press was left out. Look at the clock, and press again if you still want to.')
     this.tell(undefined)
     const trouble = await this.troubleWith(command)
     // What was pressed after it was meant for what it would have made of the class.
@@ -78,7 +80,13 @@ export class CommandLine {
   }
 
   private async troubleWith(command: AskedCommand): Promise<string | undefined> {
-    const request: CommandRequest = { id: uuid(), expectedSequence: this.feed.get().progress.sequence, who: coach, ...(this.device !== undefined && { device: this.device }), command }
+    const request: CommandRequest = {
+      id: uuid(),
+      expectedSequence: this.feed.get().progress.sequence,
+      who: coach,
+      ...(this.device !== undefined && { device: this.device }),
+      command,
+    }
     try {
       for (let attempt = 1; ; attempt++) {
         try {
@@ -93,7 +101,10 @@ export class CommandLine {
         }
       }
     } catch (error) {
-      if (isLost(error)) return this.gaveWay(command) ? undefined : 'The server does not answer: say it aloud. This screen goes on by itself; press again when the line is back.'
+      if (isLost(error))
+        return this.gaveWay(command)
+          ? undefined
+          : 'The server does not answer: say it aloud. This screen goes on by itself; press again when the line is back.'
       if (!(error instanceof ApiError)) return 'That did not work.'
       if (Array.isArray(error.body.events)) this.feed.take(error.body.events as RunEvent[])
       return error.message

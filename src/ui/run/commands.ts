@@ -17,8 +17,15 @@ export function useCommands(runId: string, feed: RunFeed) {
   const [taps, setTaps] = useState<TapState>({ waiting: [], lost: false })
   const [device] = useState(thisDevice)
   const [lines] = useState(() => {
-    const post = (request: CommandRequest) => api<Taken>('POST', `/api/runs/${runId}/commands`, request, { signal: AbortSignal.timeout(patienceMs), keepalive: isTap(request.command) })
-    return { commands: new CommandLine(feed, post, setTrouble, undefined, device.id), taps: new TapLine(feed, post, setTaps, tapStore(runId)) }
+    const post = (request: CommandRequest) =>
+      api<Taken>('POST', `/api/runs/${runId}/commands`, request, {
+        signal: AbortSignal.timeout(patienceMs),
+        keepalive: isTap(request.command),
+      })
+    return {
+      commands: new CommandLine(feed, post, setTrouble, undefined, device.id),
+      taps: new TapLine(feed, post, setTaps, tapStore(runId)),
+    }
   })
   useEffect(() => void lines.taps.resume(), [lines])
   const takeOver = () => lines.commands.send({ type: 'takeOver', device: device.id, name: device.name })

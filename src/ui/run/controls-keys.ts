@@ -2,7 +2,20 @@ import { useEffect, useRef } from 'react'
 
 export type KeyAction = 'toggle' | 'skip' | 'back' | 'extend' | 'hold' | 'repeat' | 'undo' | 'stop' | 'mute'
 
-const keys: Record<string, KeyAction> = { ' ': 'toggle', PageDown: 'skip', ArrowRight: 'skip', PageUp: 'back', ArrowLeft: 'back', '+': 'extend', h: 'hold', r: 'repeat', z: 'undo', m: 'mute', b: 'toggle', '.': 'toggle' }
+const keys: Record<string, KeyAction> = {
+  ' ': 'toggle',
+  PageDown: 'skip',
+  ArrowRight: 'skip',
+  PageUp: 'back',
+  ArrowLeft: 'back',
+  '+': 'extend',
+  h: 'hold',
+  r: 'repeat',
+  z: 'undo',
+  m: 'mute',
+  b: 'toggle',
+  '.': 'toggle',
+}
 
 /** How long S is held before the room stops. */
 const stopHoldMs = 500

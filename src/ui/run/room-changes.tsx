@@ -29,7 +29,10 @@ export function useRoomChanges(runId: string, { version: counted, snapshot }: Pi
     setWrong('')
     setTold([])
     try {
-      const answer = await api<{ version: number; told: string[] }>('POST', `/api/runs/${runId}/changes${path}`, { version: known.current, ...body })
+      const answer = await api<{ version: number; told: string[] }>('POST', `/api/runs/${runId}/changes${path}`, {
+        version: known.current,
+        ...body,
+      })
       known.current = answer.version
       setTold(answer.told)
       setDone(path === '' ? answer.version : undefined)

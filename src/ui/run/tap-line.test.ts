@@ -13,7 +13,10 @@ const lost = new ApiError(0, [{ code: 'away', message: 'away', field: '' }])
 
 /** What a browser keeps, without a browser: its keys are its own properties. */
 const storageOf = (kept: Record<string, string>) =>
-  Object.assign(Object.create({ setItem: (key: string, text: string) => void (kept[key] = text), removeItem: (key: string) => void delete kept[key] }), kept) as Storage
+  Object.assign(
+    Object.create({ setItem: (key: string, text: string) => void (kept[key] = text), removeItem: (key: string) => void delete kept[key] }),
+    kept,
+  ) as Storage
 
 /** A line that takes or loses whatever is sent, as it is told. */
 function line(kept: Record<string, string> = {}) {
@@ -24,12 +27,29 @@ function line(kept: Record<string, string> = {}) {
   const post = async (request: CommandRequest): Promise<Taken> => {
     asked.push(request)
     if (answer !== 'taken') throw answer
-    return { event: { sequence: feed.get().progress.sequence + 1, id: request.id, at: 60_000, who: 'Coach', command: request.command as Command }, missed: [] }
+    return {
+      event: { sequence: feed.get().progress.sequence + 1, id: request.id, at: 60_000, who: 'Coach', command: request.command as Command },
+      missed: [],
+    }
   }
-  const taps = new TapLine(feed, post, (now) => (state = now), tapStore('run', () => storageOf(kept)))
-  const tap = (personId: string, elapsed: number) => void taps.add({ type: 'tap', personIds: [personId], what: 'finish', when: { phase: list.index, elapsed } })
+  const taps = new TapLine(
+    feed,
+    post,
+    (now) => (state = now),
+    tapStore('run', () => storageOf(kept)),
+  )
+  const tap = (personId: string, elapsed: number) =>
+    void taps.add({ type: 'tap', personIds: [personId], what: 'finish', when: { phase: list.index, elapsed } })
   const seen = () => tapsWith(feed.get().progress, state.waiting).map(({ personIds, elapsed }) => `${personIds[0]} ${elapsed}`)
-  return { taps, tap, asked, seen, state: () => state, answers: (how: 'taken' | Error) => (answer = how), kept: () => feed.get().progress.taps.length }
+  return {
+    taps,
+    tap,
+    asked,
+    seen,
+    state: () => state,
+    answers: (how: 'taken' | Error) => (answer = how),
+    kept: () => feed.get().progress.taps.length,
+  }
 }
 
 beforeEach(() => void vi.useFakeTimers())

@@ -25,7 +25,8 @@ const firstWaitMs = 250
 const longestWaitMs = 4000
 
 /**
- * Sends what was tapped in a part at one's own pace, one after the other. Unlike other commands a tap says when it was made and suits any state of
+ * Sends what was tapped in a part at one's own pace, one after the other. Unlike other commands a tap says when it was made and
+ * suits any state of
  * the class, so that none is dropped and each is tried until the server has it.
  */
 export class TapLine {

@@ -23,7 +23,11 @@ export function tapStore(runId: string, storage: () => Storage = () => localStor
             .map(({ request }) => request),
         [],
       ),
-    keep: (request) => attempt(() => storage().setItem(keyOf(request), JSON.stringify({ at: performance.timeOrigin + performance.now(), request })), undefined),
+    keep: (request) =>
+      attempt(
+        () => storage().setItem(keyOf(request), JSON.stringify({ at: performance.timeOrigin + performance.now(), request })),
+        undefined,
+      ),
     drop: (request) => attempt(() => storage().removeItem(keyOf(request)), undefined),
   }
 }

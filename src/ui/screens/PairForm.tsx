@@ -27,7 +27,10 @@ export function PairForm({ runs, code: said = '' }: PairFormProps) {
   const [answer, setAnswer] = useState<{ ok: boolean; text: string }>()
   const [busy, setBusy] = useState(false)
   const run = runs.find(({ id }) => id === runId)
-  const choices = [...layouts.map((layout) => ({ value: `wall ${layout}`, label: wallWord(layout) })), ...(run?.stations ?? []).map((station) => ({ value: `station ${station}`, label: `Station ${station}` }))]
+  const choices = [
+    ...layouts.map((layout) => ({ value: `wall ${layout}`, label: wallWord(layout) })),
+    ...(run?.stations ?? []).map((station) => ({ value: `station ${station}`, label: `Station ${station}` })),
+  ]
   const label = choices.find(({ value }) => value === show)?.label ?? ''
 
   const pair = async (event: FormEvent) => {
@@ -35,7 +38,10 @@ export function PairForm({ runs, code: said = '' }: PairFormProps) {
     const [screen, which] = show.split(' ')
     setBusy(true)
     try {
-      await api('POST', `/api/runs/${runId}/pairings`, { code, show: screen === 'wall' ? { screen, layout: which } : { screen, station: Number(which) } })
+      await api('POST', `/api/runs/${runId}/pairings`, {
+        code,
+        show: screen === 'wall' ? { screen, layout: which } : { screen, station: Number(which) },
+      })
       setAnswer({ ok: true, text: `Paired. In a moment the screen shows: ${label}.` })
       setCode('')
     } catch (error) {
@@ -49,9 +55,36 @@ export function PairForm({ runs, code: said = '' }: PairFormProps) {
     <Kit>
       <form onSubmit={(event) => void pair(event)} aria-label="Pair a screen">
         <Group align="end" gap="md">
-          {runs.length > 1 && <Select label="Class" data={runs.map(({ id, name }) => ({ value: id, label: name }))} value={runId} onChange={(value) => setRunId(value ?? '')} allowDeselect={false} />}
-          <TextInput label="Code on the screen" placeholder="K7PA" value={code} onChange={(event) => setCode(event.currentTarget.value)} maxLength={12} w={150} autoCapitalize="characters" autoComplete="off" spellCheck={false} required styles={{ input: { textTransform: 'uppercase' } }} />
-          <Select label="It shows" data={choices} value={show} onChange={(value) => setShow(value ?? 'wall room')} allowDeselect={false} w={200} />
+          {runs.length > 1 && (
+            <Select
+              label="Class"
+              data={runs.map(({ id, name }) => ({ value: id, label: name }))}
+              value={runId}
+              onChange={(value) => setRunId(value ?? '')}
+              allowDeselect={false}
+            />
+          )}
+          <TextInput
+            label="Code on the screen"
+            placeholder="K7PA"
+            value={code}
+            onChange={(event) => setCode(event.currentTarget.value)}
+            maxLength={12}
+            w={150}
+            autoCapitalize="characters"
+            autoComplete="off"
+            spellCheck={false}
+            required
+            styles={{ input: { textTransform: 'uppercase' } }}
+          />
+          <Select
+            label="It shows"
+            data={choices}
+            value={show}
+            onChange={(value) => setShow(value ?? 'wall room')}
+            allowDeselect={false}
+            w={200}
+          />
           <Button type="submit" loading={busy} disabled={code.trim() === ''}>
             Pair the screen
           </Button>

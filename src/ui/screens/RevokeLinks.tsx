@@ -19,7 +19,11 @@ export function RevokeLinks({ runId, screen, title }: { runId: string; screen: s
   return (
     <Kit>
       <span className="push no-print">
-        <Button variant="default" aria-label={`${title}: ${sure ? 'all links stop working: press again' : 'make new links'}`} onClick={() => void revoke()}>
+        <Button
+          variant="default"
+          aria-label={`${title}: ${sure ? 'all links stop working: press again' : 'make new links'}`}
+          onClick={() => void revoke()}
+        >
           {sure ? 'All links stop working: press again' : 'Make new links'}
         </Button>
       </span>

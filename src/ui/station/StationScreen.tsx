@@ -46,10 +46,12 @@ function Station(props: StationProps) {
       <div className="station-middle">
         <div>
           {view.closed && <p className="station-exercise">Closed</p>}
-          {!view.closed && view.items.length === 0 && <p className="station-exercise">{exercise ? `${view.ahead ? 'Next: ' : ''}${exercise.name}` : (view.people.length > 0 ? 'Rest' : 'Nothing here just now')}</p>}
-          {view.items.length > 0 && (
-            <Lines className="station-items" lines={view.items} numbered />
+          {!view.closed && view.items.length === 0 && (
+            <p className="station-exercise">
+              {exercise ? `${view.ahead ? 'Next: ' : ''}${exercise.name}` : view.people.length > 0 ? 'Rest' : 'Nothing here just now'}
+            </p>
           )}
+          {view.items.length > 0 && <Lines className="station-items" lines={view.items} numbered />}
           <p className="station-how">{[view.side, exercise?.how].filter(Boolean).join(', ')}</p>
           {exercise && view.items.length === 0 && (
             <ul className="station-points">

@@ -67,8 +67,15 @@ export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
           {points.length > 0 && <Lines className="wall-points" lines={points} />}
           {home?.next && <p className="wall-detail">Then: {home.next}</p>}
           {!home && view.detail && <p className="wall-detail">{view.detail}</p>}
-          {snapshot.follow && (state.status === 'ready' || state.status === 'countIn' || state.phase.kind !== 'work') && <p className="wall-detail">{snapshot.follow}</p>}
-          {state.status === 'ready' && snapshot.sentences.map((sentence) => <p className="wall-detail" key={sentence}>{sentence}</p>)}
+          {snapshot.follow && (state.status === 'ready' || state.status === 'countIn' || state.phase.kind !== 'work') && (
+            <p className="wall-detail">{snapshot.follow}</p>
+          )}
+          {state.status === 'ready' &&
+            snapshot.sentences.map((sentence) => (
+              <p className="wall-detail" key={sentence}>
+                {sentence}
+              </p>
+            ))}
         </div>
         <div className="wall-side">
           <div className={`wall-digits${digits.length > 2 ? ' is-long' : ''}`} data-testid="digits" role="timer" aria-live="off">
@@ -82,9 +89,18 @@ export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
         </div>
       </div>
       {tiles.length > 0 && (
-        <div className="wall-row" role="list" aria-label="Stations" style={{ '--tiles': inRows(tiles.length, 10), '--upright': inRows(tiles.length, 4) } as React.CSSProperties}>
+        <div
+          className="wall-row"
+          role="list"
+          aria-label="Stations"
+          style={{ '--tiles': inRows(tiles.length, 10), '--upright': inRows(tiles.length, 4) } as React.CSSProperties}
+        >
           {tiles.map((tile) => (
-            <div className={`wall-tile${tile.number === 1 ? ' is-first' : ''}${tile.closed ? ' is-closed' : ''}`} role="listitem" key={tile.number}>
+            <div
+              className={`wall-tile${tile.number === 1 ? ' is-first' : ''}${tile.closed ? ' is-closed' : ''}`}
+              role="listitem"
+              key={tile.number}
+            >
               <div className="wall-tile-number">{tile.number}</div>
               <div className="wall-tile-name">{tile.exercise}</div>
               {layout === 'near' && tile.points.length > 0 && (

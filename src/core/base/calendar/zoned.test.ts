@@ -21,7 +21,11 @@ describe('the hall’s own calendar and clock', () => {
   })
 
   it('counts days by the calendar', () => {
-    expect([plusDays('2026-02-27', 3), plusDays('2026-03-29', -1), plusDays('2026-12-31', 1)]).toEqual(['2026-03-02', '2026-03-28', '2027-01-01'])
+    expect([plusDays('2026-02-27', 3), plusDays('2026-03-29', -1), plusDays('2026-12-31', 1)]).toEqual([
+      '2026-03-02',
+      '2026-03-28',
+      '2027-01-01',
+    ])
     expect(['2026-02-29', '1907-05-01', '2026-2-1', 'today', '2026-02-28'].map(isDayKey)).toEqual([false, false, false, false, true])
   })
 

@@ -12,7 +12,8 @@ const inZone = (at: Instant, zone: string) => DateTime.fromMillis(new Date(at).g
 export const dayKey = (at: Instant, zone: string): DayKey => inZone(at, zone).toFormat('yyyy-MM-dd')
 
 /** Whether a text is a day of the calendar that a class can be on. */
-export const isDayKey = (text: string): boolean => /^\d{4}-\d{2}-\d{2}$/.test(text) && DateTime.fromISO(text).isValid && text >= '2000-01-01' && text <= '2199-12-31'
+export const isDayKey = (text: string): boolean =>
+  /^\d{4}-\d{2}-\d{2}$/.test(text) && DateTime.fromISO(text).isValid && text >= '2000-01-01' && text <= '2199-12-31'
 
 /** `2026-02-27` and 3 → `2026-03-02` */
 export const plusDays = (day: DayKey, days: number): DayKey => DateTime.fromISO(day, { zone: 'utc' }).plus({ days }).toFormat('yyyy-MM-dd')
@@ -23,7 +24,10 @@ export const startOfDay = (day: DayKey, zone: string): Date => DateTime.fromISO(
 /** The time of day, as `18:05`. */
 export const timeKey = (at: Instant, zone: string): string => inZone(at, zone).toFormat('HH:mm')
 
-/** The moment at which the hall's clocks show a time of a day; one that they leap over is an hour later, of one that they show twice it is the first. */
+/**
+ * The moment at which the hall's clocks show a time of a day; one that they leap over is an hour later, of one that they show
+ * twice it is the first.
+ */
 export function momentAt(day: DayKey, time: string, zone: string): Date {
   const shown = DateTime.fromISO(`${day}T${time}`, { zone: 'utc' })
   const by = (offsetOf: Date) => shown.minus({ minutes: inZone(offsetOf, zone).offset }).toJSDate()

@@ -14,7 +14,13 @@ export function coolDown({ document, computed, library, newId }: Judged): Findin
       what: 'No cool-down',
       why: 'Let the pulse come down, and stretch what was worked.',
       source: commonPractice,
-      fix: { label: 'Add 4 × 0:45 at the end', apply: (now) => ({ ...now, plan: withLast(now.plan, newPiece('coolDown', newId, suggestedFor(now.plan, computed.timeline, library)), newId) }) },
+      fix: {
+        label: 'Add 4 × 0:45 at the end',
+        apply: (now) => ({
+          ...now,
+          plan: withLast(now.plan, newPiece('coolDown', newId, suggestedFor(now.plan, computed.timeline, library)), newId),
+        }),
+      },
     },
   ]
 }

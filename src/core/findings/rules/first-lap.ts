@@ -27,7 +27,10 @@ export function firstLap({ document, library, newId }: Judged): Finding[] {
       pieceId: circuit.id,
       fix: {
         label: `Brief all ${circuit.stations.length} first: ${formatSeconds(Math.ceil(briefSeconds(circuit.stations.length, figures).usual / 5) * 5)}`,
-        apply: (now) => ({ ...now, plan: briefChoices(now.plan, figures, newId).find((choice) => choice.way === 'allFirst')?.plan ?? now.plan }),
+        apply: (now) => ({
+          ...now,
+          plan: briefChoices(now.plan, figures, newId).find((choice) => choice.way === 'allFirst')?.plan ?? now.plan,
+        }),
       },
     },
   ]

@@ -24,7 +24,13 @@ export function lowCeiling({ document, library, room }: Judged): Finding[] {
               fix: {
                 label: `Do ${low.name.toLowerCase()} instead`,
                 apply: (now: typeof document) =>
-                  withPiece(now, circuit, { stations: circuit.stations.map((each) => (each.id === station.id ? { ...each, uses: each.uses.map((one) => (one.id === use.id ? { ...one, optionId: low.optionId } : one)) } : each)) }),
+                  withPiece(now, circuit, {
+                    stations: circuit.stations.map((each) =>
+                      each.id === station.id
+                        ? { ...each, uses: each.uses.map((one) => (one.id === use.id ? { ...one, optionId: low.optionId } : one)) }
+                        : each,
+                    ),
+                  }),
               },
             }),
           },

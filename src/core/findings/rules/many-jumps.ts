@@ -22,12 +22,20 @@ export function manyJumps({ document, computed, library }: Judged): Finding[] {
         id: `manyJumps-${circuit.id}`,
         severity: 'weigh' as const,
         what: `${pieceName(circuit)}: ${jumping.length} of ${circuit.stations.length} stations jump`,
-        why: tender ? `${careful} of ${people.length} are new or go easy on jumps.` : 'Knees and ankles take every landing. Keep a foot down at some of them.',
+        why: tender
+          ? `${careful} of ${people.length} are new or go easy on jumps.`
+          : 'Knees and ankles take every landing. Keep a foot down at some of them.',
         source: commonPractice,
         pieceId: circuit.id,
         fix: {
           label: `Keep a foot down at ${jumping.length - most} of them`,
-          apply: (now: typeof document) => ({ ...now, plan: withSwaps(now.plan, swapsFor(now.plan, library, 'jumps').filter((swap) => uses.has(swap.useId))) }),
+          apply: (now: typeof document) => ({
+            ...now,
+            plan: withSwaps(
+              now.plan,
+              swapsFor(now.plan, library, 'jumps').filter((swap) => uses.has(swap.useId)),
+            ),
+          }),
         },
       },
     ]

@@ -23,7 +23,12 @@ export function noOption({ document, computed, library }: Judged): Finding[] {
             what: `${exercise.name} has nothing for ${names.join(', ')}`,
             why: `It asks of ${strainNames[strain]}, and so does every option of it. Choose another exercise, or agree on something else.`,
             pieceId: circuit.id,
-            ...(swap && { fix: { label: `Do ${swap.to.toLowerCase()} instead`, apply: (now: typeof document) => ({ ...now, plan: withSwaps(now.plan, [swap]) }) } }),
+            ...(swap && {
+              fix: {
+                label: `Do ${swap.to.toLowerCase()} instead`,
+                apply: (now: typeof document) => ({ ...now, plan: withSwaps(now.plan, [swap]) }),
+              },
+            }),
           })
         }
       })

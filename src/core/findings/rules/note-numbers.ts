@@ -26,25 +26,36 @@ const units: [RegExp, Unit, number][] = [
 
 /** `"about 3 min, 12 kg"` → 180 seconds and 12 kilograms; `1:30` is a time too. */
 export function numbersIn(note: string): Said[] {
-  const clock = [...note.matchAll(/\b(\d{1,2}):([0-5]\d)\b/g)].map((match): Said => ({ text: match[0], value: Number(match[1]) * 60 + Number(match[2]), unit: 'seconds' }))
-  const plain = units.flatMap(([pattern, unit, times]) => [...note.matchAll(pattern)].map((match): Said => ({ text: match[0], value: Number(match[1]) * times, unit })))
+  const clock = [...note.matchAll(/\b(\d{1,2}):([0-5]\d)\b/g)].map(
+    (match): Said => ({ text: match[0], value: Number(match[1]) * 60 + Number(match[2]), unit: 'seconds' }),
+  )
+  const plain = units.flatMap(([pattern, unit, times]) =>
+    [...note.matchAll(pattern)].map((match): Said => ({ text: match[0], value: Number(match[1]) * times, unit })),
+  )
   return [...clock, ...plain]
 }
 
 /** The figures beside a note, by unit; a unit without figures contradicts nothing. */
 type Figures = Partial<Record<Unit, number[]>>
 
-const contradictions = (note: string, figures: Figures): Said[] => numbersIn(note).filter(({ unit, value }) => figures[unit] !== undefined && !figures[unit].includes(value))
+const contradictions = (note: string, figures: Figures): Said[] =>
+  numbersIn(note).filter(({ unit, value }) => figures[unit] !== undefined && !figures[unit].includes(value))
 
 function circuitFigures(circuit: Circuit): Figures {
   const { stay, transition, lapRestSeconds } = circuit
-  const times = stay.kind === 'intervals' ? [...stay.workSeconds, stay.gapSeconds, stay.setRestSeconds] : [stay.capSeconds ?? 0, stay.rungRestSeconds]
+  const times =
+    stay.kind === 'intervals' ? [...stay.workSeconds, stay.gapSeconds, stay.setRestSeconds] : [stay.capSeconds ?? 0, stay.rungRestSeconds]
   return { seconds: [...times, transition.seconds, lapRestSeconds], laps: [lapsOf(circuit)], stations: [circuit.stations.length] }
 }
 
 function useFigures(use: Use, circuit: Circuit): Figures {
   const { stay } = circuit
-  const seconds = use.seconds !== undefined ? [use.seconds] : stay.kind === 'intervals' ? stay.workSeconds.flatMap((each) => [each, Math.floor(each / 2), Math.ceil(each / 2)]) : undefined
+  const seconds =
+    use.seconds !== undefined
+      ? [use.seconds]
+      : stay.kind === 'intervals'
+        ? stay.workSeconds.flatMap((each) => [each, Math.floor(each / 2), Math.ceil(each / 2)])
+        : undefined
   return { ...(seconds && { seconds }), ...(use.load && { kilograms: [use.load.kilograms] }), ...(use.reps && { reps: [use.reps.count] }) }
 }
 
@@ -64,11 +75,14 @@ export function noteNumbers({ document }: Judged): Finding[] {
       pieceId,
     })
   }
-  const pause = (piece: Pause) => look(piece.id, pieceName(piece), [piece.name, piece.note].filter(Boolean).join('. '), { seconds: [piece.seconds] }, piece.id)
+  const pause = (piece: Pause) =>
+    look(piece.id, pieceName(piece), [piece.name, piece.note].filter(Boolean).join('. '), { seconds: [piece.seconds] }, piece.id)
   const circuit = (piece: Circuit) => {
     const name = pieceName(piece)
     look(piece.id, name, [piece.name, piece.brief?.note, piece.transition.note].filter(Boolean).join('. '), circuitFigures(piece), piece.id)
-    piece.stations.forEach((station, index) => station.uses.forEach((use) => look(use.id, `${name} ${index + 1}`, use.note, useFigures(use, piece), piece.id)))
+    piece.stations.forEach((station, index) =>
+      station.uses.forEach((use) => look(use.id, `${name} ${index + 1}`, use.note, useFigures(use, piece), piece.id)),
+    )
   }
   for (const piece of piecesOf(document)) {
     if (piece.type === 'pause') pause(piece)

@@ -22,7 +22,10 @@ export function outOfSight({ document, computed }: Pick<Judged, 'document' | 'co
       why: 'In a loop neighbours stay neighbours: who begins next to somebody sees them at every station.',
       source: commonPractice,
       ...(then > sight.seeing.length && {
-        fix: { label: `Begin elsewhere: ${then} of ${sight.newcomers.length} see ${name}`, apply: (now) => ({ ...now, arranged: arrangedIn(now, ordered) }) },
+        fix: {
+          label: `Begin elsewhere: ${then} of ${sight.newcomers.length} see ${name}`,
+          apply: (now) => ({ ...now, arranged: arrangedIn(now, ordered) }),
+        },
       }),
     },
   ]

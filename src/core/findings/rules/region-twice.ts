@@ -13,7 +13,22 @@ export function regionTwice(judged: Judged): Finding[] {
   })
   const { document, library } = judged
   const fine = circuitsOf(document).filter(
-    (circuit) => circuit.travel === 'rotate' && circuit.stations.length >= 3 && !found.some((each) => each.pieceId === circuit.id) && circuit.stations.every((station) => exerciseOf(library, station)),
+    (circuit) =>
+      circuit.travel === 'rotate' &&
+      circuit.stations.length >= 3 &&
+      !found.some((each) => each.pieceId === circuit.id) &&
+      circuit.stations.every((station) => exerciseOf(library, station)),
   )
-  return [...found, ...fine.map((circuit): Finding => ({ id: `regionTwice-${circuit.id}`, severity: 'fine', what: `Regions alternate in ${pieceName(circuit)}`, why: '', pieceId: circuit.id }))]
+  return [
+    ...found,
+    ...fine.map(
+      (circuit): Finding => ({
+        id: `regionTwice-${circuit.id}`,
+        severity: 'fine',
+        what: `Regions alternate in ${pieceName(circuit)}`,
+        why: '',
+        pieceId: circuit.id,
+      }),
+    ),
+  ]
 }

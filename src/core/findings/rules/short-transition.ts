@@ -3,7 +3,13 @@ import { formatSeconds } from '../../base/units'
 import { circuitsOf, type Finding } from './finding'
 import { withPiece, type Judged } from '../../class/fix'
 
-const partNames: Record<keyof MoveParts, string> = { setDown: 'put down', rise: 'get up', walk: 'walk', getDown: 'get down or in', pickUp: 'take up' }
+const partNames: Record<keyof MoveParts, string> = {
+  setDown: 'put down',
+  rise: 'get up',
+  walk: 'walk',
+  getDown: 'get down or in',
+  pickUp: 'take up',
+}
 
 /** `walk 9 s, get up 3 s`: the parts that take time, longest first. */
 export const movePartsWords = (parts: MoveParts): string =>
@@ -29,7 +35,12 @@ export function shortTransition({ document, computed, library, room }: Judged): 
         why: `${movePartsWords(worst.parts)}${worst.slowest ? `, for ${worst.slowest}` : ''}. Late people lose work, or hurry.`,
         source: 'crowded walking of 1.0 m/s is common practice; the seconds to get up, down and hold of gear are our estimate',
         pieceId: circuit.id,
-        ...(seconds > circuit.transition.seconds && { fix: { label: `Make the transition ${formatSeconds(seconds)}`, apply: (now: typeof document) => withPiece(now, circuit, { transition: { ...circuit.transition, seconds } }) } }),
+        ...(seconds > circuit.transition.seconds && {
+          fix: {
+            label: `Make the transition ${formatSeconds(seconds)}`,
+            apply: (now: typeof document) => withPiece(now, circuit, { transition: { ...circuit.transition, seconds } }),
+          },
+        }),
       },
     ]
   })

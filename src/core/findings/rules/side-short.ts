@@ -20,7 +20,10 @@ export function sideShort({ document, library }: Judged): Finding[] {
           pieceId: circuit.id,
           fix: {
             label: 'Change sides at the half instead',
-            apply: (now: typeof document) => withPiece(now, circuit, { stations: circuit.stations.map((each) => (each.id === station.id ? { ...each, uses: halves } : each)) }),
+            apply: (now: typeof document) =>
+              withPiece(now, circuit, {
+                stations: circuit.stations.map((each) => (each.id === station.id ? { ...each, uses: halves } : each)),
+              }),
           },
         },
       ]

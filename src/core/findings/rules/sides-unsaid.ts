@@ -26,8 +26,11 @@ export function sidesUnsaid({ document, library }: Judged): Finding[] {
           fix: {
             label: 'Change sides at the half',
             apply: (now) => {
-              const halved = (use: Circuit['stations'][number]['uses'][number]) => (ids.has(use.id) ? { ...use, sides: 'half' as const } : use)
-              return withPiece(now, circuit, { stations: circuit.stations.map((each) => (each.id === station.id ? { ...each, uses: each.uses.map(halved) } : each)) })
+              const halved = (use: Circuit['stations'][number]['uses'][number]) =>
+                ids.has(use.id) ? { ...use, sides: 'half' as const } : use
+              return withPiece(now, circuit, {
+                stations: circuit.stations.map((each) => (each.id === station.id ? { ...each, uses: each.uses.map(halved) } : each)),
+              })
             },
           },
         },

@@ -19,10 +19,29 @@ export function slot(judged: Judged): Finding[] {
   if (spare < 0) {
     const withoutOptional = plan.slotSeconds - timeline.value.totalWithoutOptional
     const why = withoutOptional >= 0 && withoutOptional !== spare ? 'Without the optional part it fits.' : 'People have to leave on time.'
-    return [{ id: 'slot', severity: withoutOptional >= 0 ? 'weigh' : 'mend', what: `${formatSeconds(-spare)} over the slot`, why, fix: otherLaps(judged, -1) }]
+    return [
+      {
+        id: 'slot',
+        severity: withoutOptional >= 0 ? 'weigh' : 'mend',
+        what: `${formatSeconds(-spare)} over the slot`,
+        why,
+        fix: otherLaps(judged, -1),
+      },
+    ]
   }
-  if (spare < slackSeconds) return [{ id: 'slot', severity: 'fine', what: spare === 0 ? 'Fills the slot' : `Fits the slot, ${formatSeconds(spare)} to spare`, why: '' }]
-  return [{ id: 'slot', severity: 'weigh', what: `${formatSeconds(spare)} of the slot is unused`, why: 'Time for another lap, a longer cool-down, or questions.', fix: otherLaps(judged, 1) }]
+  if (spare < slackSeconds)
+    return [
+      { id: 'slot', severity: 'fine', what: spare === 0 ? 'Fills the slot' : `Fits the slot, ${formatSeconds(spare)} to spare`, why: '' },
+    ]
+  return [
+    {
+      id: 'slot',
+      severity: 'weigh',
+      what: `${formatSeconds(spare)} of the slot is unused`,
+      why: 'Time for another lap, a longer cool-down, or questions.',
+      fix: otherLaps(judged, 1),
+    },
+  ]
 }
 
 /** The nearest number of laps of the main circuit, more or fewer, with which the class fits its slot. */

@@ -12,7 +12,13 @@ const words = (trouble: FloorTrouble): string => {
     case 'overlap':
       return `Stations ${trouble.station + 1} and ${trouble.other + 1} stand on each other`
     case 'blocked':
-      return { exit: `${station} stands in an exit`, keepFree: `${station} stands on a strip kept free`, door: `${station} stands in a door`, pillar: `${station} stands in a pillar`, wall: `${station} stands in a wall` }[trouble.by]
+      return {
+        exit: `${station} stands in an exit`,
+        keepFree: `${station} stands on a strip kept free`,
+        door: `${station} stands in a door`,
+        pillar: `${station} stands in a pillar`,
+        wall: `${station} stands in a wall`,
+      }[trouble.by]
     case 'cutOff':
       return `${station} cannot be reached from the others`
     case 'noExit':
@@ -32,7 +38,9 @@ export function stationFloor({ document, computed, library, room }: Judged): Fin
       id: `stationFloor-${trouble.kind}-${trouble.station}-${index}`,
       severity: safety ? 'mend' : 'weigh',
       what: words(trouble),
-      why: safety ? 'Ways to the exits stay free the whole class. Your local fire rules come first.' : 'People bump into each other, or cannot get there.',
+      why: safety
+        ? 'Ways to the exits stay free the whole class. Your local fire rules come first.'
+        : 'People bump into each other, or cannot get there.',
       source: commonPractice,
       // Worked out when it is pressed: it takes too long for every letter that is typed.
       fix: { label: 'Lay the stations out anew', apply: (now) => ({ ...now, spots: layOut(room, floors).spots }) },

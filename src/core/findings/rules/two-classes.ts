@@ -10,11 +10,26 @@ export function twoClasses({ document, computed, library, others = [] }: Judged)
   if (beside.length === 0) return []
   const sameRoom = beside
     .filter((other) => other.roomId === document.roomId)
-    .map((other): Finding => ({ id: `twoClasses-room-${other.id}`, severity: 'mend', what: `${other.name} is in this room at the same time`, why: 'Change the room or the time of one of them, under the name of the class.' }))
-  const shared = new Map(usableIn(library.gear, document.roomId, document.bring).flatMap((kind) => (kind.roomId === undefined ? kind.sizes.map((size) => [`${kind.id}/${size.id}`, { kind, size }] as const) : [])))
+    .map(
+      (other): Finding => ({
+        id: `twoClasses-room-${other.id}`,
+        severity: 'mend',
+        what: `${other.name} is in this room at the same time`,
+        why: 'Change the room or the time of one of them, under the name of the class.',
+      }),
+    )
+  const shared = new Map(
+    usableIn(library.gear, document.roomId, document.bring).flatMap((kind) =>
+      kind.roomId === undefined ? kind.sizes.map((size) => [`${kind.id}/${size.id}`, { kind, size }] as const) : [],
+    ),
+  )
   const clashes = computed.gear.lines.flatMap((line): Finding[] => {
     const found = shared.get(`${line.kindId}/${line.sizeId}`)
-    const wanting = beside.flatMap((other) => other.most.flatMap(({ kindId, sizeId, count }) => (kindId === line.kindId && sizeId === line.sizeId && count > 0 ? [{ name: other.name, count }] : [])))
+    const wanting = beside.flatMap((other) =>
+      other.most.flatMap(({ kindId, sizeId, count }) =>
+        kindId === line.kindId && sizeId === line.sizeId && count > 0 ? [{ name: other.name, count }] : [],
+      ),
+    )
     const together = wanting.reduce((sum, { count }) => sum + count, line.most)
     if (!found || wanting.length === 0 || together <= line.owned || line.most === 0) return []
     return [

@@ -19,7 +19,10 @@ export function unplanned({ document, computed }: Judged): Finding[] {
         what: `${pieceName(circuit)}: ${formatSeconds(seconds)} of ${empty.length > 1 ? 'each window' : 'its window'} is unplanned`,
         why: 'Nobody is told what to do in it.',
         pieceId: circuit.id,
-        fix: { label: `Make the window ${formatSeconds(within)}`, apply: (now: typeof document) => withPiece(now, circuit, { withinSeconds: within }) },
+        fix: {
+          label: `Make the window ${formatSeconds(within)}`,
+          apply: (now: typeof document) => withPiece(now, circuit, { withinSeconds: within }),
+        },
       },
     ]
   })

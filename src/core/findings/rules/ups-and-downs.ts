@@ -23,7 +23,10 @@ export function upsAndDowns({ document, library }: Judged): Finding[] {
         pieceId: circuit.id,
         fix: {
           label: 'Put the floor exercises next to each other',
-          apply: (now: typeof document) => withPiece(now, circuit, { stations: [...circuit.stations.filter((_, index) => !low[index]), ...circuit.stations.filter((_, index) => low[index])] }),
+          apply: (now: typeof document) =>
+            withPiece(now, circuit, {
+              stations: [...circuit.stations.filter((_, index) => !low[index]), ...circuit.stations.filter((_, index) => low[index])],
+            }),
         },
       },
     ]

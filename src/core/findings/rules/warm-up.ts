@@ -22,7 +22,10 @@ export function warmUp({ document, computed, library, newId }: Judged): Finding[
       source: commonPractice,
       fix: {
         label: 'Add 4 × 1:00 in front',
-        apply: (now) => ({ ...now, plan: withFirst(now.plan, newPiece('warmUp', newId, suggestedFor(now.plan, computed.timeline, library)), newId) }),
+        apply: (now) => ({
+          ...now,
+          plan: withFirst(now.plan, newPiece('warmUp', newId, suggestedFor(now.plan, computed.timeline, library)), newId),
+        }),
       },
     },
   ]

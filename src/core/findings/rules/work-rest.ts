@@ -30,10 +30,15 @@ export function workRest({ document, computed }: Judged): Finding[] {
         id: `workRest-${circuit.id}`,
         severity: 'weigh' as const,
         what: `${pieceName(circuit)}: ${(work / rest).toFixed(1).replace('.0', '')} : 1 is hard${mostlyNew ? ' for this class' : ''}`,
-        why: mostlyNew ? `${newcomers} of ${people.length} are new. Rest as long as the work, or shorten the work.` : 'Form goes first. A third of the work to rest is usual in quick classes.',
+        why: mostlyNew
+          ? `${newcomers} of ${people.length} are new. Rest as long as the work, or shorten the work.`
+          : 'Form goes first. A third of the work to rest is usual in quick classes.',
         source: commonPractice,
         pieceId: circuit.id,
-        fix: { label: `Give ${then} s between`, apply: (now: typeof document) => withPiece(now, circuit, { transition: { ...circuit.transition, seconds: then } }) },
+        fix: {
+          label: `Give ${then} s between`,
+          apply: (now: typeof document) => withPiece(now, circuit, { transition: { ...circuit.transition, seconds: then } }),
+        },
       },
     ]
   })

@@ -19,7 +19,10 @@ export function zeroGap({ document }: Judged): Finding[] {
         why: `Walking on takes about ${leastSeconds} s, so of ${work} s of work about ${Math.max(0, work - leastSeconds)} s are left.`,
         source: commonPractice,
         pieceId: circuit.id,
-        fix: { label: `Give ${leastSeconds} s to move`, apply: (now) => withPiece(now, circuit, { transition: { ...transition, seconds: leastSeconds } }) },
+        fix: {
+          label: `Give ${leastSeconds} s to move`,
+          apply: (now) => withPiece(now, circuit, { transition: { ...transition, seconds: leastSeconds } }),
+        },
       },
     ]
   })

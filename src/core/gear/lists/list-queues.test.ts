@@ -16,12 +16,36 @@ const made = (uses: Partial<Use>[], people: number, stay: object = { kind: 'task
     here: demoPeople.slice(0, people).map((person) => person.id),
     walkIns: [],
     groupSize: 'solo',
-    plan: { id: 'p', name: 'P', slotSeconds: 1200, parts: [{ id: 'a', pieces: [{ id: 'c', type: 'circuit', name: 'Rounds', travel: 'together', laps: 1, stay, stations: [{ id: 's', uses: uses.map((use, index) => ({ id: `u${index}`, ...use })) }] }] }] },
+    plan: {
+      id: 'p',
+      name: 'P',
+      slotSeconds: 1200,
+      parts: [
+        {
+          id: 'a',
+          pieces: [
+            {
+              id: 'c',
+              type: 'circuit',
+              name: 'Rounds',
+              travel: 'together',
+              laps: 1,
+              stay,
+              stations: [{ id: 's', uses: uses.map((use, index) => ({ id: `u${index}`, ...use })) }],
+            },
+          ],
+        },
+      ],
+    },
   })
 const queuesOf = (document: ClassDocument) => listQueues(document, computeClass(document, library), library)
 
 describe('queues of a class', () => {
-  const rowed: Partial<Use>[] = [{ exerciseId: 'row-machine', seconds: 90 }, { exerciseId: 'push-up', seconds: 60 }, { exerciseId: 'plank', seconds: 30 }]
+  const rowed: Partial<Use>[] = [
+    { exerciseId: 'row-machine', seconds: 90 },
+    { exerciseId: 'push-up', seconds: 60 },
+    { exerciseId: 'plank', seconds: 30 },
+  ]
 
   it('eight people, two rowers: 90 of 180 s each round, so four would serve them, and two serve four', () => {
     const [queue] = queuesOf(made(rowed, 8))

@@ -42,13 +42,24 @@ export function listQueues(document: ClassDocument, computed: ComputedClass, lib
   })
 }
 
-function queueAt(circuit: Circuit, station: Station, people: Person[], byId: ReadonlyMap<string, Exercise>, kinds: ReadonlyMap<string, GearKind>, paces: Paces): Omit<ListQueue, 'circuitId' | 'name'> | undefined {
+function queueAt(
+  circuit: Circuit,
+  station: Station,
+  people: Person[],
+  byId: ReadonlyMap<string, Exercise>,
+  kinds: ReadonlyMap<string, GearKind>,
+  paces: Paces,
+): Omit<ListQueue, 'circuitId' | 'name'> | undefined {
   const stay = station.stay ?? circuit.stay
   if (stay.kind !== 'task' || people.length < 2) return undefined
   const uses = station.uses.slice(stay.openerCount)
   const items = uses.map((use) => {
     const places = placesOf(use, byId.get(use.exerciseId), kinds)
-    return { name: nameOf(use, byId), seconds: Math.max(1, Math.round(itemSeconds(use, paces).typical)), ...(places < people.length && { places }) }
+    return {
+      name: nameOf(use, byId),
+      seconds: Math.max(1, Math.round(itemSeconds(use, paces).typical)),
+      ...(places < people.length && { places }),
+    }
   })
   if (items.length === 0 || items.every((item) => item.places === undefined)) return undefined
   const cap = stay.capSeconds ?? Math.round(finishSeconds(stay, station.uses, paces).high)
@@ -58,10 +69,21 @@ function queueAt(circuit: Circuit, station: Station, people: Person[], byId: Rea
   return {
     items: items.map((item) => ({ ...item, expected: (people.length * item.seconds) / round })),
     people,
-    together: queueThrough(items, people.map(() => 0), cap),
+    together: queueThrough(
+      items,
+      people.map(() => 0),
+      cap,
+    ),
     starts,
     spread: queueThrough(items, starts, cap),
-    ...(at !== undefined && { limit: { name: items[at]!.name, places: items[at]!.places!, wanted: placesFor(items, at, people.length), serves: servedBy(items, at) } }),
+    ...(at !== undefined && {
+      limit: {
+        name: items[at]!.name,
+        places: items[at]!.places!,
+        wanted: placesFor(items, at, people.length),
+        serves: servedBy(items, at),
+      },
+    }),
   }
 }
 

@@ -14,7 +14,8 @@ const made = (id: string, change: (document: ClassDocument) => void = () => {}) 
   change(document)
   return { document, computed: computeClass(document, library) }
 }
-const total = (pieces: readonly Pieces[], kindId: string, sizeId: string) => pieces.filter((each) => each.kindId === kindId && each.sizeId === sizeId).reduce((sum, each) => sum + each.count, 0)
+const total = (pieces: readonly Pieces[], kindId: string, sizeId: string) =>
+  pieces.filter((each) => each.kindId === kindId && each.sizeId === sizeId).reduce((sum, each) => sum + each.count, 0)
 
 describe('lists of gear', () => {
   for (const { id } of demoClasses(new Date(2026, 0, 5))) {
@@ -26,7 +27,9 @@ describe('lists of gear', () => {
       for (const line of computed.gear.lines) {
         expect(total(atStations, line.kindId, line.sizeId)).toBeLessThanOrEqual(line.owned)
         const inFirst = computed.gear.turns.some((turn, index) => turn.pieceId === first?.id && line.byTurn[index]! > 0)
-        const found = [...places.flatMap((place) => [...place.pieces, ...place.at]), ...goRound].some((each) => each.kindId === line.kindId && each.sizeId === line.sizeId)
+        const found = [...places.flatMap((place) => [...place.pieces, ...place.at]), ...goRound].some(
+          (each) => each.kindId === line.kindId && each.sizeId === line.sizeId,
+        )
         if (inFirst && line.owned > 0) expect(found, line.kindName + line.sizeLabel).toBe(true)
         expect(total(tearDownList(document.plan, computed.gear), line.kindId, line.sizeId)).toBeLessThanOrEqual(line.owned)
       }
@@ -35,15 +38,28 @@ describe('lists of gear', () => {
 
   it('a swap keeps what both sets use, and what goes, comes and stays adds up at every station', () => {
     const { document, computed } = made('demo-early')
-    const [swap] = swapLists(document.plan, computed.gear, computed.groups.map((group) => group.length))
+    const [swap] = swapLists(
+      document.plan,
+      computed.gear,
+      computed.groups.map((group) => group.length),
+    )
     const [from, to] = rotatingCircuits(document.plan)
     expect(swap!.stations.length).toBeGreaterThan(0)
     for (const each of swap!.stations) {
-      const most = (pieceId: string) => computed.gear.byStation.find((station) => station.pieceId === pieceId && station.station === each.station - 1)?.most.filter(({ kindId }) => computed.gear.lines.find((line) => line.kindId === kindId)!.form !== 'place') ?? []
-      for (const { kindId, sizeId, count } of most(from!.id)) expect(total(each.goes, kindId, sizeId) + total(each.stays, kindId, sizeId)).toBe(count)
-      for (const { kindId, sizeId, count } of most(to!.id)) expect(total(each.comes, kindId, sizeId) + total(each.stays, kindId, sizeId)).toBe(count)
+      const most = (pieceId: string) =>
+        computed.gear.byStation
+          .find((station) => station.pieceId === pieceId && station.station === each.station - 1)
+          ?.most.filter(({ kindId }) => computed.gear.lines.find((line) => line.kindId === kindId)!.form !== 'place') ?? []
+      for (const { kindId, sizeId, count } of most(from!.id))
+        expect(total(each.goes, kindId, sizeId) + total(each.stays, kindId, sizeId)).toBe(count)
+      for (const { kindId, sizeId, count } of most(to!.id))
+        expect(total(each.comes, kindId, sizeId) + total(each.stays, kindId, sizeId)).toBe(count)
     }
-    expect(swap!.given).toBe(document.plan.parts.flatMap((part) => part.pieces).find((piece) => piece.type === 'pause' && piece.kind === 'swap')!.type === 'pause' ? 140 : 0)
+    expect(swap!.given).toBe(
+      document.plan.parts.flatMap((part) => part.pieces).find((piece) => piece.type === 'pause' && piece.kind === 'swap')!.type === 'pause'
+        ? 140
+        : 0,
+    )
     expect(swap!.needed % carrySeconds).toBe(0)
   })
 

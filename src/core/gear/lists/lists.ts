@@ -47,21 +47,28 @@ const naming = (gear: GearCount) => {
 }
 
 /** Kinds that are places: nobody carries them. */
-const placesIn = (gear: GearCount): ReadonlySet<string> => new Set(gear.lines.filter((line) => line.form === 'place').map((line) => line.kindId))
+const placesIn = (gear: GearCount): ReadonlySet<string> =>
+  new Set(gear.lines.filter((line) => line.form === 'place').map((line) => line.kindId))
 
-const stationPieces = (gear: GearCount, circuitId: string, station: number) => gear.byStation.find((each) => each.pieceId === circuitId && each.station === station)?.most ?? []
+const stationPieces = (gear: GearCount, circuitId: string, station: number) =>
+  gear.byStation.find((each) => each.pieceId === circuitId && each.station === station)?.most ?? []
 
 /** What must stand at all stations of a circuit together, by kind and size. */
 function standingTotals(gear: GearCount, circuit: Circuit): Map<string, number> {
   const totals = new Map<string, number>()
-  circuit.stations.forEach((_, station) => stationPieces(gear, circuit.id, station).forEach(({ kindId, sizeId, count }) => totals.set(sizeKey(kindId, sizeId), (totals.get(sizeKey(kindId, sizeId)) ?? 0) + count)))
+  circuit.stations.forEach((_, station) =>
+    stationPieces(gear, circuit.id, station).forEach(({ kindId, sizeId, count }) =>
+      totals.set(sizeKey(kindId, sizeId), (totals.get(sizeKey(kindId, sizeId)) ?? 0) + count),
+    ),
+  )
   return totals
 }
 
 const ownedOf = (gear: GearCount) => new Map(gear.lines.map((line) => [sizeKey(line.kindId, line.sizeId), line.owned]))
 
 /**
- * What to carry where before the class: to the stations of the first circuit in which people rotate, in their order, and to everybody for each list that
+ * What to carry where before the class: to the stations of the first circuit in which people rotate, in their order, and to
+ * everybody for each list that
  * is done together. A size of which all stations together want more than there is goes round with the people instead.
  */
 export function setUpList(plan: Plan, gear: GearCount): SetUp {
@@ -75,7 +82,9 @@ export function setUpList(plan: Plan, gear: GearCount): SetUp {
     const all = stationPieces(gear, first!.id, station).map(({ kindId, sizeId, count }) => named(kindId, sizeId, count))
     const pieces = all.filter((each) => !scarce.has(sizeKey(each.kindId, each.sizeId)) && !places.has(each.kindId))
     const at = all.filter((each) => places.has(each.kindId))
-    return pieces.length + at.length === 0 ? [] : [{ circuitId: first!.id, station: station + 1, name: `Station ${station + 1}`, pieces, at }]
+    return pieces.length + at.length === 0
+      ? []
+      : [{ circuitId: first!.id, station: station + 1, name: `Station ${station + 1}`, pieces, at }]
   })
   const handedOut = everyCircuit(plan).flatMap((circuit): SetUpPlace[] => {
     if (circuit.travel === 'rotate') return []
@@ -86,7 +95,9 @@ export function setUpList(plan: Plan, gear: GearCount): SetUp {
     })
     return pieces.length === 0 ? [] : [{ circuitId: circuit.id, name: `${pieceName(circuit)}, to everyone`, pieces, at: [] }]
   })
-  const goRound = gear.lines.filter((line) => line.form !== 'place' && scarce.has(sizeKey(line.kindId, line.sizeId))).map((line) => named(line.kindId, line.sizeId, Math.min(line.most, line.owned)))
+  const goRound = gear.lines
+    .filter((line) => line.form !== 'place' && scarce.has(sizeKey(line.kindId, line.sizeId)))
+    .map((line) => named(line.kindId, line.sizeId, Math.min(line.most, line.owned)))
   return { places: [...atStations, ...handedOut], goRound }
 }
 
@@ -119,13 +130,22 @@ export function swapLists(plan: Plan, gear: GearCount, groupSizes: readonly numb
   const carriers = Math.max(1, Math.min(...groupSizes))
   return circuits.slice(1).map((to, index): Swap => {
     const from = circuits[index]!
-    const between = pieces.slice(pieces.findIndex((piece) => piece.id === from.id) + 1, pieces.findIndex((piece) => piece.id === to.id))
+    const between = pieces.slice(
+      pieces.findIndex((piece) => piece.id === from.id) + 1,
+      pieces.findIndex((piece) => piece.id === to.id),
+    )
     const given = between.reduce((sum, piece) => sum + (piece.type === 'pause' ? piece.seconds : 0), 0)
     const stations = Array.from({ length: Math.max(from.stations.length, to.stations.length) }, (_, station): StationSwap => {
-      const at = (circuit: Circuit) => new Map(stationPieces(gear, circuit.id, station).filter((each) => !places.has(each.kindId)).map((each) => [sizeKey(each.kindId, each.sizeId), each]))
+      const at = (circuit: Circuit) =>
+        new Map(
+          stationPieces(gear, circuit.id, station)
+            .filter((each) => !places.has(each.kindId))
+            .map((each) => [sizeKey(each.kindId, each.sizeId), each]),
+        )
       const [was, is] = [at(from), at(to)]
       const count = (of: typeof was, key: string) => of.get(key)?.count ?? 0
-      const of = (amount: (key: string) => number) => [...new Map([...was, ...is])].flatMap(([key, { kindId, sizeId }]) => (amount(key) > 0 ? [named(kindId, sizeId, amount(key))] : []))
+      const of = (amount: (key: string) => number) =>
+        [...new Map([...was, ...is])].flatMap(([key, { kindId, sizeId }]) => (amount(key) > 0 ? [named(kindId, sizeId, amount(key))] : []))
       return {
         station: station + 1,
         goes: of((key) => count(was, key) - count(is, key)),
@@ -160,20 +180,30 @@ export function sharedNextDoor(plan: Plan, gear: GearCount): { circuit: string; 
 export function tearDownList(plan: Plan, gear: GearCount): Pieces[] {
   const named = naming(gear)
   const standing = rotatingCircuits(plan).map((circuit) => standingTotals(gear, circuit))
-  return gear.lines.filter((line) => line.form !== 'place').map((line) => {
-    const key = sizeKey(line.kindId, line.sizeId)
-    const most = Math.max(line.most, ...standing.map((totals) => totals.get(key) ?? 0))
-    return named(line.kindId, line.sizeId, Math.min(most, line.owned))
-  })
+  return gear.lines
+    .filter((line) => line.form !== 'place')
+    .map((line) => {
+      const key = sizeKey(line.kindId, line.sizeId)
+      const most = Math.max(line.most, ...standing.map((totals) => totals.get(key) ?? 0))
+      return named(line.kindId, line.sizeId, Math.min(most, line.owned))
+    })
 }
 
 /** What people are to bring: everyone the kinds that the class asks for, and who follows from home all that they need there. */
-export function bringList(document: Pick<ClassDocument, 'plan' | 'bring'>, { atHome }: Pick<ComputedClass, 'atHome'>, library: HallLibrary): { who: string; kinds: string[] }[] {
+export function bringList(
+  document: Pick<ClassDocument, 'plan' | 'bring'>,
+  { atHome }: Pick<ComputedClass, 'atHome'>,
+  library: HallLibrary,
+): { who: string; kinds: string[] }[] {
   const byId = exercisesById(library.exercises)
   const nameOf = (kindId: string) => library.gear.find((kind) => kind.id === kindId)?.name ?? kindId
   const everyone = (document.bring ?? []).map(nameOf)
   const home = atHome.map((person) => {
-    const forms = everyCircuit(document.plan).flatMap((circuit) => circuit.stations.flatMap((station) => station.uses.flatMap((use) => (byId.has(use.exerciseId) ? [formFor(person, use, byId.get(use.exerciseId)!).form] : []))))
+    const forms = everyCircuit(document.plan).flatMap((circuit) =>
+      circuit.stations.flatMap((station) =>
+        station.uses.flatMap((use) => (byId.has(use.exerciseId) ? [formFor(person, use, byId.get(use.exerciseId)!).form] : [])),
+      ),
+    )
     return { who: `${person.name}, from home`, kinds: [...new Set(forms.flatMap((form) => form.gear.map((need) => nameOf(need.kindId))))] }
   })
   return [...(everyone.length > 0 ? [{ who: 'Everyone', kinds: everyone }] : []), ...home.filter(({ kinds }) => kinds.length > 0)]

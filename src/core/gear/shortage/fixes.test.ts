@@ -19,11 +19,17 @@ const judgedWith = (id: string, gear: GearKind[], change: (document: ClassDocume
   const library = { people: demoPeople, exercises: libraryExercises, gear }
   return { document, computed: computeClass(document, library), library, room: demoRooms[0], newId: () => `n${ids++}` }
 }
-const owning = (kindId: string, owned: number) => demoGear.map((kind) => (kind.id === kindId ? { ...kind, sizes: kind.sizes.map((size) => ({ ...size, owned })) } : kind))
+const owning = (kindId: string, owned: number) =>
+  demoGear.map((kind) => (kind.id === kindId ? { ...kind, sizes: kind.sizes.map((size) => ({ ...size, owned })) } : kind))
 const shortLine = (judged: Judged, kindId: string) => judged.computed.gear.lines.find((line) => line.kindId === kindId && line.short > 0)!
 
 describe('a shortage solved', () => {
-  const kinds = [['mat', 1], ['kettlebell', 1], ['loop-band', 2], ['bench', 0]] as const
+  const kinds = [
+    ['mat', 1],
+    ['kettlebell', 1],
+    ['loop-band', 2],
+    ['bench', 0],
+  ] as const
   for (const id of ['demo-lunch', 'demo-evening']) {
     it(`${id}: every fix leaves a sound class with less missing, and tells what is still short`, () => {
       let seen = 0
@@ -37,7 +43,9 @@ describe('a shortage solved', () => {
           expect(read(ClassDocument, after).ok, fix.label).toBe(true)
           const computed = computeClass(after, judged.library)
           expect(missingIn(computed), fix.label).toBeLessThan(missingIn(judged.computed))
-          expect(computed.gear.lines.find((each) => each.kindId === kindId && each.sizeId === line.sizeId)?.short ?? 0, fix.label).toBe(fix.short)
+          expect(computed.gear.lines.find((each) => each.kindId === kindId && each.sizeId === line.sizeId)?.short ?? 0, fix.label).toBe(
+            fix.short,
+          )
           expect(computed.problems).toEqual([])
         }
       }
@@ -48,7 +56,9 @@ describe('a shortage solved', () => {
   it('knows all the ways: turns, nearest size, another form, another place, brought along', () => {
     const labels = (kindId: string, owned: number, id = 'demo-lunch') => {
       const judged = judgedWith(id, owning(kindId, owned))
-      return gearFixes(judged, shortLine(judged, kindId)).map((fix) => fix.label).join('\n')
+      return gearFixes(judged, shortLine(judged, kindId))
+        .map((fix) => fix.label)
+        .join('\n')
     }
     expect(labels('mat', 1)).toContain('Ask people to bring their own mat')
     expect(labels('mat', 1)).toMatch(/partners take turns, with one set/)
@@ -80,8 +90,14 @@ describe('a shortage solved', () => {
 describe('the largest class that the gear serves', () => {
   it('is one less than the first that runs short, and names what limits it', () => {
     const judged = judgedWith('demo-lunch', owning('bench', 0))
-    expect(largestClass(judged.document, judged.library, judged.computed.people)).toMatchObject({ people: 0, limit: { kindName: 'Bench', owned: 0 } })
-    const plenty = judgedWith('demo-lunch', demoGear.map((kind) => ({ ...kind, sizes: kind.sizes.map((size) => ({ ...size, owned: 500 })) })))
+    expect(largestClass(judged.document, judged.library, judged.computed.people)).toMatchObject({
+      people: 0,
+      limit: { kindName: 'Bench', owned: 0 },
+    })
+    const plenty = judgedWith(
+      'demo-lunch',
+      demoGear.map((kind) => ({ ...kind, sizes: kind.sizes.map((size) => ({ ...size, owned: 500 })) })),
+    )
     // Eight stations, pairs, and the last of an uneven number makes a trio: seventeen.
     expect(largestClass(plenty.document, plenty.library, plenty.computed.people)).toEqual({ people: 17, full: true })
   })

@@ -25,11 +25,16 @@ const mostRestStations = 3
 type Size = Pick<GearLine, 'kindId' | 'sizeId'>
 
 /** Pieces missing, of everything, summed over the turns. */
-export const missingIn = ({ gear }: ComputedClass): number => gear.lines.reduce((sum, line) => sum + line.byTurn.reduce((all, wanted) => all + Math.max(0, wanted - line.owned), 0), 0)
+export const missingIn = ({ gear }: ComputedClass): number =>
+  gear.lines.reduce((sum, line) => sum + line.byTurn.reduce((all, wanted) => all + Math.max(0, wanted - line.owned), 0), 0)
 
-const shortIn = ({ gear }: ComputedClass, { kindId, sizeId }: Size): number => gear.lines.find((line) => line.kindId === kindId && line.sizeId === sizeId)?.short ?? 0
+const shortIn = ({ gear }: ComputedClass, { kindId, sizeId }: Size): number =>
+  gear.lines.find((line) => line.kindId === kindId && line.sizeId === sizeId)?.short ?? 0
 
-/** Every way that is known to make a shortage smaller, each computed through: those that mend most come first. What makes another shortage worse is left out. */
+/**
+ * Every way that is known to make a shortage smaller, each computed through: those that mend most come first. What makes another
+ * shortage worse is left out.
+ */
 export function gearFixes(judged: Judged, line: GearLine): GearFix[] {
   const { document, computed, library } = judged
   const before = missingIn(computed)
@@ -38,7 +43,16 @@ export function gearFixes(judged: Judged, line: GearLine): GearFix[] {
     if (then.problems.length > computed.problems.length || missingIn(then) >= before) return []
     return [{ ...fix, short: shortIn(then, line) }]
   }
-  const candidates = [otherStarts(judged), nearestSize(judged, line), ...takeTurns(judged, line), ...smallerGroups(judged), ...cappedStations(judged), ...otherForms(judged, line), tradedStations(judged, line), broughtAlong(judged, line)]
+  const candidates = [
+    otherStarts(judged),
+    nearestSize(judged, line),
+    ...takeTurns(judged, line),
+    ...smallerGroups(judged),
+    ...cappedStations(judged),
+    ...otherForms(judged, line),
+    tradedStations(judged, line),
+    broughtAlong(judged, line),
+  ]
   return candidates.flatMap((fix) => (fix ? tried(fix) : [])).sort((a, b) => a.short - b.short)
 }
 
@@ -68,7 +82,8 @@ const withSize = (document: ClassDocument, personId: string, kindId: string, siz
 function nearestTo(kind: GearKind, sizeId: string): GearSize[] {
   const from = kind.sizes.findIndex((size) => size.id === sizeId)
   const weight = kind.sizes[from]?.kilograms
-  const far = (size: GearSize, index: number) => (weight !== undefined && size.kilograms !== undefined ? Math.abs(size.kilograms - weight) : Math.abs(index - from))
+  const far = (size: GearSize, index: number) =>
+    weight !== undefined && size.kilograms !== undefined ? Math.abs(size.kilograms - weight) : Math.abs(index - from)
   return kind.sizes
     .map((size, index) => ({ size, far: far(size, index), index }))
     .filter(({ size }) => size.id !== sizeId && size.owned > 0)
@@ -98,7 +113,13 @@ function nearestSize({ document, computed, library }: Judged, { kindId, sizeId }
     }
   }
   if (moved.length === 0) return undefined
-  const words = [...new Set(moved.map(({ label }) => label))].map((label) => `${label} for ${moved.filter((each) => each.label === label).map(({ name }) => name).join(', ')}`)
+  const words = [...new Set(moved.map(({ label }) => label))].map(
+    (label) =>
+      `${label} for ${moved
+        .filter((each) => each.label === label)
+        .map(({ name }) => name)
+        .join(', ')}`,
+  )
   const { sizes } = now
   return { label: `Nearest size: ${words.join('; ')}`, apply: (on) => ({ ...on, sizes }) }
 }
@@ -106,14 +127,23 @@ function nearestSize({ document, computed, library }: Judged, { kindId, sizeId }
 /** Partners share one set by taking turns. */
 function takeTurns(judged: Judged, { kindId }: GearLine): Fix[] {
   if (!judged.computed.groups.some((group) => group.length > 1)) return []
-  const circuits = new Set(stationsWith(judged, kindId).flatMap(({ circuit }) => (circuit.pairs === 'both' && circuit.stay.kind === 'intervals' ? [circuit] : [])))
-  return [...circuits].map((circuit) => ({ label: `${pieceName(circuit)}: partners take turns, with one set`, apply: (on) => withPiece(on, circuit, { pairs: 'inTurns' }) }))
+  const circuits = new Set(
+    stationsWith(judged, kindId).flatMap(({ circuit }) => (circuit.pairs === 'both' && circuit.stay.kind === 'intervals' ? [circuit] : [])),
+  )
+  return [...circuits].map((circuit) => ({
+    label: `${pieceName(circuit)}: partners take turns, with one set`,
+    apply: (on) => withPiece(on, circuit, { pairs: 'inTurns' }),
+  }))
 }
 
 /** Fewer at a station at once. */
 function smallerGroups({ document, computed }: Judged): Fix[] {
   const largest = Math.max(0, ...computed.groups.map((group) => group.length))
-  const sizes = [...(largest > 3 ? (['trios'] as const) : []), ...(largest > 2 ? (['pairs'] as const) : []), ...(largest > 1 ? (['solo'] as const) : [])]
+  const sizes = [
+    ...(largest > 3 ? (['trios'] as const) : []),
+    ...(largest > 2 ? (['pairs'] as const) : []),
+    ...(largest > 1 ? (['solo'] as const) : []),
+  ]
   return sizes.map((groupSize) => ({
     label: `Smaller groups: ${groupSize}`,
     apply: (on) => {
@@ -129,18 +159,34 @@ function cappedStations({ document, computed, newId }: Judged): Fix[] {
   const largest = Math.max(0, ...computed.groups.map((group) => group.length))
   const rotating = rotatingCircuits(document.plan)
   if (rotating.length === 0) return []
-  const caps = ([['trios', 3], ['pairs', 2], ['solo', 1]] as const).filter(([, most]) => most < largest)
+  const caps = (
+    [
+      ['trios', 3],
+      ['pairs', 2],
+      ['solo', 1],
+    ] as const
+  ).filter(([, most]) => most < largest)
   return caps.flatMap(([groupSize, most]): Fix[] => {
     // The last of an uneven number would join a group: it has one of its own, so that nobody is over the cap.
     const groups = Math.ceil(people / most)
     const more = Math.max(...rotating.map((circuit) => groups - circuit.stations.length))
     if (more < 1 || more > mostRestStations) return []
-    const rests = (circuit: Circuit): Station[] => Array.from({ length: Math.max(0, groups - circuit.stations.length) }, () => ({ id: newId(), uses: [], span: 1, rest: true, skipLaps: [] }))
+    const rests = (circuit: Circuit): Station[] =>
+      Array.from({ length: Math.max(0, groups - circuit.stations.length) }, () => ({
+        id: newId(),
+        uses: [],
+        span: 1,
+        rest: true,
+        skipLaps: [],
+      }))
     return [
       {
         label: `At most ${most} at a station, and ${more === 1 ? 'a rest station' : `${more} rest stations`} more`,
         apply: (on) => {
-          const { arranged: _, ...rest } = rotating.reduce((now, circuit) => withPiece(now, circuit, { stations: [...circuit.stations, ...rests(circuit)] }), on)
+          const { arranged: _, ...rest } = rotating.reduce(
+            (now, circuit) => withPiece(now, circuit, { stations: [...circuit.stations, ...rests(circuit)] }),
+            on,
+          )
           return { ...rest, groupSize }
         },
       },
@@ -153,23 +199,46 @@ function otherForms(judged: Judged, { kindId }: GearLine): Fix[] {
   const byId = exercisesById(judged.library.exercises)
   const rungs = { substitute: 0, easier: 1, harder: 2 } as const
   return stationsWith(judged, kindId).flatMap(({ circuit, station, index }) => {
-    const use = station.uses.find((each) => byId.get(each.exerciseId) && usesKind(formOf(byId.get(each.exerciseId)!, each.optionId), kindId))!
+    const use = station.uses.find(
+      (each) => byId.get(each.exerciseId) && usesKind(formOf(byId.get(each.exerciseId)!, each.optionId), kindId),
+    )!
     const form = formsOf(byId.get(use.exerciseId)!)
       .filter((each) => each.optionId !== use.optionId && !usesKind(each, kindId))
       .sort((a, b) => (a.rung ? rungs[a.rung] : 0) - (b.rung ? rungs[b.rung] : 0))[0]
     if (!form) return otherExercise(judged, circuit, station, use, index)
     const uses = station.uses.map((each) => (each.id === use.id ? { ...each, optionId: form.optionId } : each))
-    return [{ label: `${pieceName(circuit)} ${index + 1}: ${form.name.toLowerCase()} instead`, apply: (on: ClassDocument) => withPiece(on, circuit, { stations: circuit.stations.map((each) => (each.id === station.id ? { ...each, uses } : each)) }) }]
+    return [
+      {
+        label: `${pieceName(circuit)} ${index + 1}: ${form.name.toLowerCase()} instead`,
+        apply: (on: ClassDocument) =>
+          withPiece(on, circuit, { stations: circuit.stations.map((each) => (each.id === station.id ? { ...each, uses } : each)) }),
+      },
+    ]
   })
 }
 
 function otherExercise({ document, library }: Judged, circuit: Circuit, station: Station, use: Use, index: number): Fix[] {
   const region = exercisesById(library.exercises).get(use.exerciseId)?.regions[0]
-  const used = new Set(everyCircuit(document.plan).flatMap((each) => each.stations.flatMap((one) => one.uses.map((done) => done.exerciseId))))
-  const other = library.exercises.find((exercise) => exercise.regions[0] === region && exercise.gear.length === 0 && isMain(exercise) && !used.has(exercise.id))
+  const used = new Set(
+    everyCircuit(document.plan).flatMap((each) => each.stations.flatMap((one) => one.uses.map((done) => done.exerciseId))),
+  )
+  const other = library.exercises.find(
+    (exercise) => exercise.regions[0] === region && exercise.gear.length === 0 && isMain(exercise) && !used.has(exercise.id),
+  )
   if (!other) return []
-  const uses = station.uses.map((each): Use => (each.id === use.id ? { id: each.id, exerciseId: other.id, sides: other.oneSided ? 'half' : 'none', ...(each.reps && { reps: each.reps }) } : each))
-  return [{ label: `${pieceName(circuit)} ${index + 1}: ${other.name.toLowerCase()} instead`, apply: (on) => withPiece(on, circuit, { stations: circuit.stations.map((each) => (each.id === station.id ? { ...each, uses } : each)) }) }]
+  const uses = station.uses.map(
+    (each): Use =>
+      each.id === use.id
+        ? { id: each.id, exerciseId: other.id, sides: other.oneSided ? 'half' : 'none', ...(each.reps && { reps: each.reps }) }
+        : each,
+  )
+  return [
+    {
+      label: `${pieceName(circuit)} ${index + 1}: ${other.name.toLowerCase()} instead`,
+      apply: (on) =>
+        withPiece(on, circuit, { stations: circuit.stations.map((each) => (each.id === station.id ? { ...each, uses } : each)) }),
+    },
+  ]
 }
 
 /** The one trade of two stations that leaves least missing, where it takes a station that uses the kind elsewhere. */
@@ -181,7 +250,10 @@ function tradedStations(judged: Judged, { kindId }: GearLine): Fix | undefined {
     for (let other = 0; other < circuit.stations.length; other++) {
       if (other === index) continue
       const stations = exchanged(circuit.stations, index, other)
-      const fix: Fix = { label: `Trade stations ${index + 1} and ${other + 1} of ${pieceName(circuit)}`, apply: (on) => withPiece(on, circuit, { stations }) }
+      const fix: Fix = {
+        label: `Trade stations ${index + 1} and ${other + 1} of ${pieceName(circuit)}`,
+        apply: (on) => withPiece(on, circuit, { stations }),
+      }
       const missing = missingIn(computeClass(fix.apply(document), library))
       if (missing < (best?.missing ?? missingIn(computed))) best = { missing, fix }
     }
@@ -192,5 +264,8 @@ function tradedStations(judged: Judged, { kindId }: GearLine): Fix | undefined {
 /** What people can be asked to bring. */
 function broughtAlong({ document, library }: Judged, { kindId, kindName }: GearLine): Fix | undefined {
   if (!library.gear.some((kind) => kind.id === kindId && kind.canBring)) return undefined
-  return { label: `Ask people to bring their own ${kindName.toLowerCase()}`, apply: (on) => ({ ...on, bring: [...new Set([...(document.bring ?? []), kindId])] }) }
+  return {
+    label: `Ask people to bring their own ${kindName.toLowerCase()}`,
+    apply: (on) => ({ ...on, bring: [...new Set([...(document.bring ?? []), kindId])] }),
+  }
 }

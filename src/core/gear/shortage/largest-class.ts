@@ -13,17 +13,26 @@ export interface LargestClass {
 }
 
 /**
- * The largest class of people like those who are here for whom nothing is short: they are counted from the first, and after the last from the first
- * again. Gear that two classes of neighbouring sizes need is not always more for the larger, so every size is looked at in turn, up to `most`.
+ * The largest class of people like those who are here for whom nothing is short: they are counted from the first, and after the
+ * last from the first
+ * again. Gear that two classes of neighbouring sizes need is not always more for the larger, so every size is looked at in turn,
+ * up to `most`.
  */
 export function largestClass(document: ClassDocument, library: HallLibrary, people: readonly Person[], most = 60): LargestClass {
   const { arranged: _, ...unarranged } = document
   for (let count = 1; count <= most; count++) {
-    const walkIns = Array.from({ length: count }, (_, index): Person => ({ ...people[index % people.length]!, id: `like-${index}`, keepWith: undefined, keepApart: undefined }))
-    const { gear, problems } = computeClass({ ...unarranged, here: walkIns.map((person) => person.id), walkIns, fromHome: [], sizes: {} }, library)
+    const walkIns = Array.from(
+      { length: count },
+      (_, index): Person => ({ ...people[index % people.length]!, id: `like-${index}`, keepWith: undefined, keepApart: undefined }),
+    )
+    const { gear, problems } = computeClass(
+      { ...unarranged, here: walkIns.map((person) => person.id), walkIns, fromHome: [], sizes: {} },
+      library,
+    )
     if (problems.length > 0) return { people: count - 1, full: true }
     const short = gear.lines.filter((line) => line.short > 0).sort((a, b) => b.short - a.short)[0]
-    if (short) return { people: count - 1, limit: { kindName: short.kindName, sizeLabel: short.sizeLabel, owned: short.owned }, full: false }
+    if (short)
+      return { people: count - 1, limit: { kindName: short.kindName, sizeLabel: short.sizeLabel, owned: short.owned }, full: false }
   }
   return { people: most, full: false }
 }

@@ -23,7 +23,10 @@ const problem: fc.Arbitrary<PlacementProblem> = fc.integer({ min: 2, max: 5 }).c
   fc.record({
     stations: fc.constant(stations),
     owned: fc.array(fc.integer({ min: 0, max: 3 }), { minLength: 2, maxLength: 2 }),
-    needs: fc.array(fc.array(fc.array(fc.integer({ min: 0, max: 2 }), { minLength: 2, maxLength: 2 }), { minLength: stations, maxLength: stations }), { minLength: 1, maxLength: stations }),
+    needs: fc.array(
+      fc.array(fc.array(fc.integer({ min: 0, max: 2 }), { minLength: 2, maxLength: 2 }), { minLength: stations, maxLength: stations }),
+      { minLength: 1, maxLength: stations },
+    ),
   }),
 )
 
@@ -64,11 +67,25 @@ describe('where groups begin', () => {
     const [circuit] = rotatingCircuits(document.plan)
     const here = placementProblem(circuit!, computed.groups, libraryExercises, demoGear)
     const found = startPlaces(here)
-    expect(found.short).toBeLessThanOrEqual(shortOf(here, computed.groups.map((_, group) => group)))
-    const short = judge({ document, computed, library, room: demoRooms[0], newId: () => 'n' }).find((finding) => finding.id.startsWith('gearShort'))!
-    if (found.short < shortOf(here, computed.groups.map((_, group) => group))) {
+    expect(found.short).toBeLessThanOrEqual(
+      shortOf(
+        here,
+        computed.groups.map((_, group) => group),
+      ),
+    )
+    const short = judge({ document, computed, library, room: demoRooms[0], newId: () => 'n' }).find((finding) =>
+      finding.id.startsWith('gearShort'),
+    )!
+    if (
+      found.short <
+      shortOf(
+        here,
+        computed.groups.map((_, group) => group),
+      )
+    ) {
       const mended = computeClass(short.fix!.apply(document), library)
-      const missing = (of: typeof mended) => of.gear.lines.reduce((sum, line) => sum + line.byTurn.reduce((total, wanted) => total + Math.max(0, wanted - line.owned), 0), 0)
+      const missing = (of: typeof mended) =>
+        of.gear.lines.reduce((sum, line) => sum + line.byTurn.reduce((total, wanted) => total + Math.max(0, wanted - line.owned), 0), 0)
       expect(missing(mended)).toBeLessThan(missing(computed))
       expect(mended.groups.flat()).toHaveLength(computed.groups.flat().length)
     }

@@ -22,7 +22,12 @@ export interface PlacementProblem {
 }
 
 /** What each group needs at each station of a loop, of the sizes that could run short. */
-export function placementProblem(circuit: Circuit, groups: readonly (readonly Borrower[])[], exercises: readonly Exercise[], kinds: readonly GearKind[]): PlacementProblem {
+export function placementProblem(
+  circuit: Circuit,
+  groups: readonly (readonly Borrower[])[],
+  exercises: readonly Exercise[],
+  kinds: readonly GearKind[],
+): PlacementProblem {
   const byId = exercisesById(exercises)
   const kindById = new Map(kinds.map((kind) => [kind.id, kind]))
   const counts = groups.map((group) =>
@@ -40,7 +45,11 @@ export function placementProblem(circuit: Circuit, groups: readonly (readonly Bo
   for (const row of counts) for (const count of row) for (const [key, amount] of count) add(worst, key, amount)
   const owned = new Map(kinds.flatMap((kind) => kind.sizes.map((size) => [sizeKey(kind.id, size.id), size.owned] as const)))
   const scarce = [...worst.keys()].filter((key) => (owned.get(key) ?? 0) < worst.get(key)!)
-  return { needs: counts.map((row) => row.map((count) => scarce.map((key) => count.get(key) ?? 0))), owned: scarce.map((key) => owned.get(key) ?? 0), stations: circuit.stations.length }
+  return {
+    needs: counts.map((row) => row.map((count) => scarce.map((key) => count.get(key) ?? 0))),
+    owned: scarce.map((key) => owned.get(key) ?? 0),
+    stations: circuit.stations.length,
+  }
 }
 
 /** Pieces missing over a lap when group `order[place]` begins at `place`. */
@@ -58,14 +67,21 @@ export function shortOf({ needs, owned, stations }: PlacementProblem, order: rea
 
 /** In a lap every group wants everything once, whatever the order: what all turns together cannot hold is missing anyway. */
 function boundOf({ needs, owned, stations }: PlacementProblem): number {
-  return owned.reduce((sum, have, size) => sum + Math.max(0, needs.reduce((all, row) => all + row.reduce((total, need) => total + need[size]!, 0), 0) - have * stations), 0)
+  return owned.reduce(
+    (sum, have, size) =>
+      sum + Math.max(0, needs.reduce((all, row) => all + row.reduce((total, need) => total + need[size]!, 0), 0) - have * stations),
+    0,
+  )
 }
 
 /** Exchanges groups between places as long as that helps, from the order given and some others. */
 export function startPlaces(problem: PlacementProblem): StartPlaces {
   const groups = problem.needs.length
   const bound = boundOf(problem)
-  let best = bettered(problem, Array.from({ length: groups }, (_, group) => group))
+  let best = bettered(
+    problem,
+    Array.from({ length: groups }, (_, group) => group),
+  )
   for (let turned = 1; turned < Math.min(groups, 6) && best.short > bound; turned++) {
     const mixed = Array.from({ length: groups }, (_, place) => (place * turned + turned) % groups)
     const found = new Set(mixed).size === groups ? bettered(problem, mixed) : bettered(problem, [...best.order].reverse())

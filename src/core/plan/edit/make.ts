@@ -53,4 +53,8 @@ export const rotate = (seconds: Seconds, laps: number, lapRestSeconds: Seconds =
 })
 
 /** Everyone rests between, `laps` times down the list. */
-export const rest = (seconds: Seconds, laps: number, lapRestSeconds: Seconds = 0): Partial<Circuit> => ({ laps, lapRestSeconds, transition: { seconds, how: 'walk' } })
+export const rest = (seconds: Seconds, laps: number, lapRestSeconds: Seconds = 0): Partial<Circuit> => ({
+  laps,
+  lapRestSeconds,
+  transition: { seconds, how: 'walk' },
+})

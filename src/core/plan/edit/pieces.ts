@@ -63,7 +63,8 @@ export function withoutPiece(plan: Plan, id: string): Plan {
 }
 
 /**
- * The plan with the piece one place earlier or later. At the edge of its part it goes into the next part, unless that or its own is repeated, optional or
+ * The plan with the piece one place earlier or later. At the edge of its part it goes into the next part, unless that or its own
+ * is repeated, optional or
  * varied: there the order of parts changes instead.
  */
 export function withMoved(plan: Plan, id: string, by: -1 | 1): Plan {
@@ -128,7 +129,11 @@ export function copyOf(piece: Piece, newId: NewId): Piece {
   return {
     ...piece,
     id: fresh(piece.id),
-    stations: piece.stations.map((station) => ({ ...station, id: fresh(station.id), uses: station.uses.map((use) => ({ ...use, id: fresh(use.id) })) })),
+    stations: piece.stations.map((station) => ({
+      ...station,
+      id: fresh(station.id),
+      uses: station.uses.map((use) => ({ ...use, id: fresh(use.id) })),
+    })),
     vary: piece.vary.map((variation) => ({ ...variation, id: fresh(variation.id) })),
     ...(meanwhile && { waves: { meanwhile } }),
   }

@@ -5,7 +5,11 @@ import { planOf, presets } from './presets'
 import { read } from '../../base/read'
 
 let counter = 0
-const makings = { newId: () => `n${counter++}`, main: ['a', 'b', 'c', 'd'], suggested: { warmUp: [{ id: 'w', oneSided: false }], coolDown: [] } }
+const makings = {
+  newId: () => `n${counter++}`,
+  main: ['a', 'b', 'c', 'd'],
+  suggested: { warmUp: [{ id: 'w', oneSided: false }], coolDown: [] },
+}
 
 describe('presets', () => {
   for (const preset of presets) {
@@ -21,7 +25,8 @@ describe('presets', () => {
   it('have names and ids of their own, and stand without any exercise in the hall', () => {
     expect(new Set(presets.map((preset) => preset.id)).size).toBe(presets.length)
     expect(new Set(presets.map((preset) => preset.name)).size).toBe(presets.length)
-    for (const preset of presets) expect(read(Plan, planOf(preset, 'X', 2700, { ...makings, main: [], suggested: { warmUp: [], coolDown: [] } })).ok).toBe(true)
+    for (const preset of presets)
+      expect(read(Plan, planOf(preset, 'X', 2700, { ...makings, main: [], suggested: { warmUp: [], coolDown: [] } })).ok).toBe(true)
   })
 
   it('the everyday one: 8 stations, 40 and 20, 2 laps, a warm-up and a cool-down', () => {

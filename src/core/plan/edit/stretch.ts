@@ -11,7 +11,10 @@ const within = (seconds: Seconds) => Math.max(step, Math.min(limits.totalSeconds
 function intervalsOf(circuit: Circuit): number {
   const { stay } = circuit
   if (stay.kind === 'task') return turnsOf(circuit)
-  const twice = circuit.travel === 'together' ? circuit.stations.filter((station) => station.uses[0]?.sides === 'ownInterval').length * (circuit.laps ?? 1) : 0
+  const twice =
+    circuit.travel === 'together'
+      ? circuit.stations.filter((station) => station.uses[0]?.sides === 'ownInterval').length * (circuit.laps ?? 1)
+      : 0
   return (turnsOf(circuit) + twice) * stay.sets * stay.workSeconds.length
 }
 
@@ -20,7 +23,8 @@ export function stretchedPiece(piece: Piece, by: Seconds): Piece {
   if (piece.type === 'pause') return { ...piece, seconds: within(piece.seconds + by) }
   const { stay } = piece
   const each = by / Math.max(1, intervalsOf(piece))
-  if (stay.kind === 'task') return stay.capSeconds === undefined ? piece : { ...piece, stay: { ...stay, capSeconds: within(stay.capSeconds + each) } }
+  if (stay.kind === 'task')
+    return stay.capSeconds === undefined ? piece : { ...piece, stay: { ...stay, capSeconds: within(stay.capSeconds + each) } }
   return { ...piece, stay: { ...stay, workSeconds: stay.workSeconds.map((seconds) => within(seconds + each)) } }
 }
 
@@ -28,5 +32,11 @@ export function stretchedPiece(piece: Piece, by: Seconds): Piece {
 export const stretchStep = (piece: Piece): Seconds => (piece.type === 'pause' ? step : step * intervalsOf(piece))
 
 export function withStretched(plan: Plan, id: string, by: Seconds): Plan {
-  return { ...plan, parts: plan.parts.map((part) => ({ ...part, pieces: part.pieces.map((piece) => (piece.id === id ? stretchedPiece(piece, by) : piece)) })) }
+  return {
+    ...plan,
+    parts: plan.parts.map((part) => ({
+      ...part,
+      pieces: part.pieces.map((piece) => (piece.id === id ? stretchedPiece(piece, by) : piece)),
+    })),
+  }
 }

@@ -45,7 +45,13 @@ describe('stretch and move', () => {
         const stretched = stretchedPiece(piece, by)
         if (stretched === piece) continue
         const after = compileTimeline(withStretched(plan, piece.id, by))
-        if (!before.ok || !after.ok || (piece.type === 'circuit' && (piece.vary.length > 0 || piece.stations.some((station) => station.stay || station.skipLaps.length > 0) || piece.withinSeconds))) continue
+        if (
+          !before.ok ||
+          !after.ok ||
+          (piece.type === 'circuit' &&
+            (piece.vary.length > 0 || piece.stations.some((station) => station.stay || station.skipLaps.length > 0) || piece.withinSeconds))
+        )
+          continue
         const grown = after.value.total - before.value.total
         expect(Math.abs(grown - by), `${plan.id} ${piece.id}`).toBeLessThanOrEqual(piece.type === 'pause' ? by : 0)
       }
@@ -72,6 +78,17 @@ describe('figures written by hand', () => {
   })
 
   it('are refused when they make no sense', () => {
-    expect([readRungs(''), readRungs('10-x'), readRungs('0'), readTempo('4-2-1'), readTempo('0-0-0-0'), readTempo('61-0-0-0'), readCycle('squats'), readCycle('5 a +'), readLaps('0'), readLaps('x')]).toEqual(Array(10).fill(undefined))
+    expect([
+      readRungs(''),
+      readRungs('10-x'),
+      readRungs('0'),
+      readTempo('4-2-1'),
+      readTempo('0-0-0-0'),
+      readTempo('61-0-0-0'),
+      readCycle('squats'),
+      readCycle('5 a +'),
+      readLaps('0'),
+      readLaps('x'),
+    ]).toEqual(Array(10).fill(undefined))
   })
 })

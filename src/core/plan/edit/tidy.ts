@@ -37,7 +37,8 @@ function tidyStation(station: Station, circuit: Circuit): Station {
   const own = rotates ? undefined : station.stay
   const stay = own ?? circuit.stay
   const uses = stay.kind === 'intervals' ? station.uses.slice(0, stay.workSeconds.length) : station.uses
-  if (skipLaps.length === station.skipLaps.length && span === station.span && own === station.stay && uses.length === station.uses.length) return station
+  if (skipLaps.length === station.skipLaps.length && span === station.span && own === station.stay && uses.length === station.uses.length)
+    return station
   const { stay: _, ...rest } = station
   return { ...rest, uses, skipLaps, span, ...(own && { stay: own }) }
 }

@@ -43,11 +43,20 @@ describe('differences between two plans, in words', () => {
         after.parts.reverse()
         after.parts[0]!.pieces = [{ id: 'new', type: 'pause', kind: 'rest', seconds: 45 }]
       }),
-    ).toEqual(['Slot 1:00:00 instead of 40:00', 'New: Rest, 0:45', expect.stringMatching(/^Gone: /), expect.stringMatching(/^Gone: /), 'Another order of pieces', expect.stringContaining('only if there is time')])
+    ).toEqual([
+      'Slot 1:00:00 instead of 40:00',
+      'New: Rest, 0:45',
+      expect.stringMatching(/^Gone: /),
+      expect.stringMatching(/^Gone: /),
+      'Another order of pieces',
+      expect.stringContaining('only if there is time'),
+    ])
   })
 
   it('a stay of another kind with its figures, and the list of a wave', () => {
-    expect(changed((circuit) => (circuit.stay = { kind: 'task', goal: 'cap', capSeconds: 300, openerCount: 0, rungRestSeconds: 0 }))).toEqual(['Stations: a list for 5:00 instead of 0:40 work'])
+    expect(
+      changed((circuit) => (circuit.stay = { kind: 'task', goal: 'cap', capSeconds: 300, openerCount: 0, rungRestSeconds: 0 })),
+    ).toEqual(['Stations: a list for 5:00 instead of 0:40 work'])
     const before = plan()
     const circuit = (of: Plan) => of.parts.flatMap((part) => part.pieces).find((piece) => piece.id === 'll-stations') as Circuit
     circuit(before).waves = { meanwhile: { ...structuredClone(circuit(before)), id: 'm', travel: 'together' } }

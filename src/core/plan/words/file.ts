@@ -8,7 +8,10 @@ export const PlanFile = z.strictObject({
   format: z.literal('vicinor-plan', { error: 'must be "vicinor-plan"' }),
   version: z.literal(1, { error: 'must be 1: this is the only version of the format so far' }),
   plan: Plan,
-  exercises: z.array(Exercise).max(limits.stations * limits.uses).default([]),
+  exercises: z
+    .array(Exercise)
+    .max(limits.stations * limits.uses)
+    .default([]),
 })
 export type PlanFile = z.infer<typeof PlanFile>
 

@@ -8,8 +8,12 @@ const whole = (text: string): number | undefined => (/^\d{1,4}$/.test(text) ? Nu
 
 /** `"10-8-6-4-2"` or `"10, 8, 6"` → the figures of a ladder. */
 export function readRungs(text: string): number[] | undefined {
-  const figures = text.split(/[\s,–-]+/).filter(Boolean).map(whole)
-  if (figures.length === 0 || figures.length > limits.sets || figures.some((each) => each === undefined || each < 1 || each > limits.reps)) return undefined
+  const figures = text
+    .split(/[\s,–-]+/)
+    .filter(Boolean)
+    .map(whole)
+  if (figures.length === 0 || figures.length > limits.sets || figures.some((each) => each === undefined || each < 1 || each > limits.reps))
+    return undefined
   return figures as number[]
 }
 
@@ -19,8 +23,12 @@ type TempoFigures = z.infer<typeof Tempo>['figures']
 
 /** `"4-2-1-0"` → lower, hold, raise, hold. */
 export function readTempo(text: string): TempoFigures | undefined {
-  const figures = text.split(/[\s,–-]+/).filter(Boolean).map(whole)
-  if (figures.length !== 4 || figures.some((each) => each === undefined || each > 60) || figures.every((each) => each === 0)) return undefined
+  const figures = text
+    .split(/[\s,–-]+/)
+    .filter(Boolean)
+    .map(whole)
+  if (figures.length !== 4 || figures.some((each) => each === undefined || each > 60) || figures.every((each) => each === 0))
+    return undefined
   return figures as TempoFigures
 }
 
@@ -31,7 +39,11 @@ type Cycle = NonNullable<Use['inner']>['cycle']
 /** `"5 squats + 3 jumps"` → a small cycle inside an interval. */
 export function readCycle(text: string): Cycle | undefined {
   const steps = text.split('+').map((part) => /^\s*(\d{1,4})\s+(\S.*?)\s*$/.exec(part))
-  if (steps.length > limits.positions || steps.some((step) => !step || Number(step[1]) < 1 || Number(step[1]) > limits.reps || step[2]!.length > limits.nameLength)) return undefined
+  if (
+    steps.length > limits.positions ||
+    steps.some((step) => !step || Number(step[1]) < 1 || Number(step[1]) > limits.reps || step[2]!.length > limits.nameLength)
+  )
+    return undefined
   return steps.map((step) => ({ count: Number(step![1]), name: step![2]! }))
 }
 
@@ -39,7 +51,10 @@ export const showCycle = (cycle: Cycle): string => cycle.map((each) => `${each.c
 
 /** `"1, 4"` → laps counted from 1, as indices from 0. */
 export function readLaps(text: string): number[] | undefined {
-  const laps = text.split(/[\s,]+/).filter(Boolean).map(whole)
+  const laps = text
+    .split(/[\s,]+/)
+    .filter(Boolean)
+    .map(whole)
   if (laps.some((lap) => lap === undefined || lap < 1 || lap > limits.laps)) return undefined
   return [...new Set(laps as number[])].map((lap) => lap - 1)
 }

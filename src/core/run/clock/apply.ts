@@ -100,7 +100,11 @@ export function applicable(progress: Progress, command: Command): boolean {
       return mode !== 'finished' && (command.into ?? 0) < (timeline.phases[command.phase]?.seconds ?? 0)
     case 'amend':
       // Worked out for the phase that is on: a boundary later it would go back in time.
-      return mode !== 'finished' && command.phase === (mode === 'ready' ? 0 : progress.phase + 1) && command.phase < command.timeline.phases.length
+      return (
+        mode !== 'finished' &&
+        command.phase === (mode === 'ready' ? 0 : progress.phase + 1) &&
+        command.phase < command.timeline.phases.length
+      )
     case 'hold':
       return underWay && !progress.holding
     case 'release':

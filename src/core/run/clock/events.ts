@@ -11,7 +11,10 @@ export const TapKind = z.enum(['start', 'round', 'finish'], { error: 'must be a 
 export type TapKind = z.infer<typeof TapKind>
 
 /** Where the class was when the screen was tapped: it counts for there, however long it is on its way. Milliseconds into the phase. */
-const TapWhen = z.strictObject({ phase: wholeNumber(0, limits.phases), elapsed: wholeNumber(0, limits.totalSeconds * 1000, 'milliseconds') })
+const TapWhen = z.strictObject({
+  phase: wholeNumber(0, limits.phases),
+  elapsed: wholeNumber(0, limits.totalSeconds * 1000, 'milliseconds'),
+})
 
 const simple = [
   plain('start'),
@@ -27,7 +30,12 @@ const simple = [
   plain('finish'),
   z.strictObject({ type: z.literal('extend'), seconds: wholeNumber(-600, 600, 'seconds') }),
   z.strictObject({ type: z.literal('goto'), phase: wholeNumber(0, limits.phases), into: secondsField().optional() }),
-  z.strictObject({ type: z.literal('tap'), personIds: z.array(idField).min(1, 'needs somebody').max(limits.people), what: TapKind, when: TapWhen.optional() }),
+  z.strictObject({
+    type: z.literal('tap'),
+    personIds: z.array(idField).min(1, 'needs somebody').max(limits.people),
+    what: TapKind,
+    when: TapWhen.optional(),
+  }),
   z.strictObject({ type: z.literal('untap'), tapId: idField }),
   z.strictObject({ type: z.literal('takeOver'), device: idField, name: nameField(40) }),
 ] as const
@@ -37,11 +45,19 @@ const phase = wholeNumber(0, limits.phases)
 const instant = wholeNumber(0, 8_640_000_000_000_000, 'milliseconds')
 
 /** What happens to a run. `amend` carries a new timeline and the phase to enter it at, from the next boundary. */
-export const Command = z.discriminatedUnion('type', [...simple, z.strictObject({ type: z.literal('amend'), timeline: TimelineSchema, phase })], known)
+export const Command = z.discriminatedUnion(
+  'type',
+  [...simple, z.strictObject({ type: z.literal('amend'), timeline: TimelineSchema, phase })],
+  known,
+)
 export type Command = z.infer<typeof Command>
 
 /** What a screen can ask of a run: of a change of its timeline, which of the ways that it showed, and for when. */
-export const AskedCommand = z.discriminatedUnion('type', [...simple, z.strictObject({ type: z.literal('amend'), way: z.string().max(200), phase, now: instant, deadline: instant })], known)
+export const AskedCommand = z.discriminatedUnion(
+  'type',
+  [...simple, z.strictObject({ type: z.literal('amend'), way: z.string().max(200), phase, now: instant, deadline: instant })],
+  known,
+)
 export type AskedCommand = z.infer<typeof AskedCommand>
 
 /** A command as a screen sends it: its own id, and the sequence number it believes to be the last. */
@@ -64,4 +80,5 @@ export interface RunEvent {
   command: Command
 }
 
-export const isTap = <Any extends { type: string }>(command: Any): command is Extract<Any, { type: 'tap' | 'untap' }> => command.type === 'tap' || command.type === 'untap'
+export const isTap = <Any extends { type: string }>(command: Any): command is Extract<Any, { type: 'tap' | 'untap' }> =>
+  command.type === 'tap' || command.type === 'untap'

@@ -11,13 +11,19 @@ const tablet = { type: 'takeOver', device: 'one', name: 'a tablet' } as const
 const phone = { type: 'takeOver', device: 'two', name: 'a phone' } as const
 
 /** One a second. */
-const happened = (...commands: Press[1][]) => foldEvents(timeline, pressed(...commands.map((command, index): Press => [index + 1, command])))
+const happened = (...commands: Press[1][]) =>
+  foldEvents(timeline, pressed(...commands.map((command, index): Press => [index + 1, command])))
 
 describe('who holds the controls', () => {
   it('is the device that took over last; the one before is named', () => {
     expect(happened('start').holder).toBeUndefined()
     expect(happened(tablet, 'start').holder).toEqual({ device: 'one', name: 'a tablet', since: 1000 })
-    expect(stateAt(happened(tablet, 'start', phone), 5000).holder).toEqual({ device: 'two', name: 'a phone', since: 3000, from: 'a tablet' })
+    expect(stateAt(happened(tablet, 'start', phone), 5000).holder).toEqual({
+      device: 'two',
+      name: 'a phone',
+      since: 3000,
+      from: 'a tablet',
+    })
   })
 
   it('taking over moves no clock, and leaves what can be taken back', () => {
@@ -35,8 +41,30 @@ describe('who holds the controls', () => {
 
   it('another device may stop the room, tap and take over, and nothing else', () => {
     const holder = { device: 'one' }
-    const types: Command['type'][] = ['start', 'pause', 'resume', 'skip', 'back', 'repeat', 'undo', 'hold', 'release', 'stop', 'finish', 'extend', 'goto', 'amend', 'tap', 'untap', 'takeOver']
+    const types: Command['type'][] = [
+      'start',
+      'pause',
+      'resume',
+      'skip',
+      'back',
+      'repeat',
+      'undo',
+      'hold',
+      'release',
+      'stop',
+      'finish',
+      'extend',
+      'goto',
+      'amend',
+      'tap',
+      'untap',
+      'takeOver',
+    ]
     expect(types.filter((type) => mayCommand(holder, 'two', { type }))).toEqual(['stop', 'tap', 'untap', 'takeOver'])
-    expect(types.every((type) => mayCommand(holder, 'one', { type }) && mayCommand(undefined, 'two', { type }) && mayCommand(holder, undefined, { type }))).toBe(true)
+    expect(
+      types.every(
+        (type) => mayCommand(holder, 'one', { type }) && mayCommand(undefined, 'two', { type }) && mayCommand(holder, undefined, { type }),
+      ),
+    ).toBe(true)
   })
 })

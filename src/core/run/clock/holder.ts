@@ -1,7 +1,10 @@
 import type { Milliseconds } from '../../base/units'
 import { isTap } from './events'
 
-/** The device that a coach has in hand: one person at a time moves the clock of a room. `device` is an id that the device made for itself, `name` what it is called: "a tablet". */
+/**
+ * The device that a coach has in hand: one person at a time moves the clock of a room. `device` is an id that the device made for
+ * itself, `name` what it is called: "a tablet".
+ */
 export interface Holder {
   device: string
   name: string
@@ -11,7 +14,8 @@ export interface Holder {
 }
 
 /**
- * Whether a device may send such a command. Whoever holds the controls may send all; others a stop, which is never more than one press away, the taps of a list, and taking over.
+ * Whether a device may send such a command. Whoever holds the controls may send all; others a stop, which is never more than one
+ * press away, the taps of a list, and taking over.
  * While nobody holds them, and for what comes from no device of a coach, nothing is refused.
  */
 export function mayCommand(holder: Pick<Holder, 'device'> | undefined, device: string | undefined, command: { type: string }): boolean {

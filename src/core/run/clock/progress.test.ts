@@ -21,7 +21,16 @@ const timeline = timelineOf('A')
 
 /** The same with two lists to be finished in it, one with a cap. */
 const estimate = { low: 10, typical: 15, high: 25 }
-const withLists: Timeline = { ...timeline, phases: timeline.phases.map((phase) => (phase.index === 4 ? { ...phase, selfPaced: { open: estimate, capSeconds: 40 } } : phase.index === 8 ? { ...phase, selfPaced: { open: estimate } } : phase)) }
+const withLists: Timeline = {
+  ...timeline,
+  phases: timeline.phases.map((phase) =>
+    phase.index === 4
+      ? { ...phase, selfPaced: { open: estimate, capSeconds: 40 } }
+      : phase.index === 8
+        ? { ...phase, selfPaced: { open: estimate } }
+        : phase,
+  ),
+}
 
 const at = (seconds: number, ...presses: Press[]) => stateAt(foldEvents(timeline, pressed(...presses)), seconds * 1000)
 
@@ -54,7 +63,11 @@ describe('run', () => {
   })
 
   it('stretches one phase, and cannot cut one so that it has already ended', () => {
-    expect(at(26, [0, 'start'], [12, { type: 'extend', seconds: 10 }])).toMatchObject({ phase: { index: 0 }, length: 25_000, remaining: 9000 })
+    expect(at(26, [0, 'start'], [12, { type: 'extend', seconds: 10 }])).toMatchObject({
+      phase: { index: 0 },
+      length: 25_000,
+      remaining: 9000,
+    })
     expect(at(36, [0, 'start'], [12, { type: 'extend', seconds: 10 }])).toMatchObject({ phase: { index: 1 }, length: 15_000 })
     expect(at(20, [0, 'start'], [20, { type: 'extend', seconds: -60 }])).toMatchObject({ phase: { index: 1 }, elapsed: 0 })
   })
@@ -69,7 +82,11 @@ describe('run', () => {
     expect(at(70, [0, 'start'], [4, 'pause'], [60, 'resume'])).toMatchObject({ status: 'running', elapsed: 4000, startedAt: 66_000 })
     expect(at(9, [0, 'start'], [3, { type: 'goto', phase: 4 }])).toMatchObject({ phase: { index: 4 }, startedAt: 3000 })
     expect(at(9, [0, 'start'], [5, 'finish'])).toMatchObject({ status: 'finished', startedAt: 5000, endedAt: 5000 })
-    expect(at(9, [0, { type: 'goto', phase: 4 }], [1, 'start'], [5, 'finish'])).toMatchObject({ status: 'finished', startedAt: 5000, endedAt: 5000 })
+    expect(at(9, [0, { type: 'goto', phase: 4 }], [1, 'start'], [5, 'finish'])).toMatchObject({
+      status: 'finished',
+      startedAt: 5000,
+      endedAt: 5000,
+    })
     expect(at(0, [0, { type: 'goto', phase: 4 }]).startedAt).toBeUndefined()
     expect(at(80, [0, 'start'], [30, 'stop'], [60, 'resume'], [65, 'pause'], [70, 'resume'])).toMatchObject({ startedAt: 10_000 })
   })
@@ -93,9 +110,22 @@ describe('run', () => {
     expect(at(50, [0, 'start'], [20, 'finish'])).toMatchObject({ status: 'finished', endedAt: 20_000, endsAt: 20_000 })
     const list = timelineOf('J')
     const self = list.phases.findIndex((phase) => phase.selfPaced)
-    const tapped = foldEvents(list, pressed([0, 'start'], [20, { type: 'goto', phase: self }], [30, { type: 'tap', personIds: ['x', 'y'], what: 'round' }]))
+    const tapped = foldEvents(
+      list,
+      pressed([0, 'start'], [20, { type: 'goto', phase: self }], [30, { type: 'tap', personIds: ['x', 'y'], what: 'round' }]),
+    )
     expect(tapped.taps).toEqual([{ id: 'e2', personIds: ['x', 'y'], what: 'round', at: 30_000, elapsed: 10_000, phase: self }])
-    expect(foldEvents(list, pressed([0, 'start'], [20, { type: 'goto', phase: self }], [30, { type: 'tap', personIds: ['x'], what: 'finish' }], [31, { type: 'untap', tapId: 'e2' }])).taps).toEqual([])
+    expect(
+      foldEvents(
+        list,
+        pressed(
+          [0, 'start'],
+          [20, { type: 'goto', phase: self }],
+          [30, { type: 'tap', personIds: ['x'], what: 'finish' }],
+          [31, { type: 'untap', tapId: 'e2' }],
+        ),
+      ).taps,
+    ).toEqual([])
     // A tap means something only in a list at one's own pace.
     expect(foldEvents(timeline, pressed([0, 'start'], [20, { type: 'tap', personIds: ['x'], what: 'finish' }])).taps).toEqual([])
   })
@@ -108,10 +138,17 @@ describe('run', () => {
   it('undo puts the class back where it stood, or takes one figure back while time goes on', () => {
     expect(at(22, [0, 'start'], [17, 'skip'], [20, 'undo'])).toMatchObject({ status: 'running', phase: { index: 0 }, elapsed: 9000 })
     expect(at(22, [0, 'start'], [17, 'pause'], [20, 'undo'])).toMatchObject({ status: 'running', phase: { index: 0 }, elapsed: 9000 })
-    expect(at(22, [0, 'start'], [17, { type: 'extend', seconds: 10 }], [20, 'undo'])).toMatchObject({ phase: { index: 0 }, elapsed: 12_000, length: 15_000 })
+    expect(at(22, [0, 'start'], [17, { type: 'extend', seconds: 10 }], [20, 'undo'])).toMatchObject({
+      phase: { index: 0 },
+      elapsed: 12_000,
+      length: 15_000,
+    })
     expect(at(22, [0, 'start'], [17, 'hold'], [20, 'undo'])).toMatchObject({ holding: false, elapsed: 12_000 })
     // Stretched phase over, half a minute over, or nothing to take back: it means nothing.
-    expect(at(40, [0, 'start'], [17, { type: 'extend', seconds: 1 }], [40, 'undo'])).toMatchObject({ phase: { index: 1 }, undoable: undefined })
+    expect(at(40, [0, 'start'], [17, { type: 'extend', seconds: 1 }], [40, 'undo'])).toMatchObject({
+      phase: { index: 1 },
+      undoable: undefined,
+    })
     expect(at(60, [0, 'start'], [17, 'skip'], [50, 'undo'])).toMatchObject({ phase: { index: 3 } })
     expect(at(12, [0, 'start'], [11, 'undo'])).toMatchObject({ status: 'running', elapsed: 2000 })
     expect(at(22, [0, 'start'], [17, 'skip'], [20, 'undo'], [21, 'undo'])).toMatchObject({ phase: { index: 0 } })
@@ -132,16 +169,32 @@ describe('run', () => {
   it('a list to be finished goes on until somebody ends it, however long it was reckoned to take, and its clock counts up', () => {
     const toFinish = timelineOf('N')
     const list = toFinish.phases.find((phase) => phase.selfPaced?.open)!
-    const here = (seconds: number, ...more: Press[]) => stateAt(foldEvents(toFinish, pressed([0, 'start'], [10, { type: 'goto', phase: list.index }], ...more)), seconds * 1000)
+    const here = (seconds: number, ...more: Press[]) =>
+      stateAt(foldEvents(toFinish, pressed([0, 'start'], [10, { type: 'goto', phase: list.index }], ...more)), seconds * 1000)
     const after = (toFinish.total - list.start - list.seconds) * 1000
     const late = here(10 + list.seconds + 90)
-    expect(late).toMatchObject({ status: 'running', phase: { index: list.index }, left: after, endsAt: (10 + list.seconds + 90) * 1000 + after })
+    expect(late).toMatchObject({
+      status: 'running',
+      phase: { index: list.index },
+      left: after,
+      endsAt: (10 + list.seconds + 90) * 1000 + after,
+    })
     expect([shownSeconds(late), countsUp(late)]).toEqual([list.seconds + 90, true])
     expect(here(400, [400, 'skip'])).toMatchObject({ phase: { index: list.index + 1 }, elapsed: 0 })
-    expect(upcomingCues(foldEvents(toFinish, pressed([0, 'start'], [10, { type: 'goto', phase: list.index }])), 11_000, 3_600_000)).toEqual([])
+    expect(upcomingCues(foldEvents(toFinish, pressed([0, 'start'], [10, { type: 'goto', phase: list.index }])), 11_000, 3_600_000)).toEqual(
+      [],
+    )
     // With a cap it ends there, and looking seldom does not run over it.
-    const capped: Timeline = { ...toFinish, phases: toFinish.phases.map((phase) => (phase === list ? { ...phase, selfPaced: { ...phase.selfPaced, capSeconds: list.seconds + 100 } } : phase)) }
-    const over = advance(foldEvents(capped, pressed([0, 'start'], [10, { type: 'goto', phase: list.index }])), (10 + list.seconds + 100) * 1000)
+    const capped: Timeline = {
+      ...toFinish,
+      phases: toFinish.phases.map((phase) =>
+        phase === list ? { ...phase, selfPaced: { ...phase.selfPaced, capSeconds: list.seconds + 100 } } : phase,
+      ),
+    }
+    const over = advance(
+      foldEvents(capped, pressed([0, 'start'], [10, { type: 'goto', phase: list.index }])),
+      (10 + list.seconds + 100) * 1000,
+    )
     expect(over).toMatchObject({ phase: list.index + 1, elapsed: 0 })
   })
 
@@ -155,36 +208,56 @@ describe('run', () => {
   it('is the same whenever it is asked: looking in between changes nothing, for any course of commands', () => {
     const type = fc.constantFrom('pause', 'resume', 'skip', 'back', 'repeat', 'undo', 'hold', 'release', 'stop')
     fc.assert(
-      fc.property(fc.constantFrom(timeline, withLists), fc.array(fc.tuple(fc.integer({ min: 1, max: 60_000 }), type), { maxLength: 30 }), fc.integer({ min: 0, max: 900_000 }), (of, steps, later) => {
-        let clock = 0
-        const course = steps.map(([wait, name], index): RunEvent => {
-          clock += wait
-          return { sequence: index + 2, id: `x${index}`, at: clock, who: 'Coach', command: { type: name } as Command }
-        })
-        const all = [...pressed([0, 'start']), ...course]
-        const folded = foldEvents(of, all)
-        expect(advance(advance(folded, clock + later / 2), clock + later)).toEqual(advance(folded, clock + later))
-        const state = stateAt(folded, clock + later)
-        expect(state.remaining).toBeGreaterThanOrEqual(0)
-        expect(state.elapsed).toBeLessThanOrEqual(phaseLimit(advance(folded, clock + later)))
-        if (of === timeline) expect(state.gone + state.left).toBeLessThanOrEqual(timeline.total * 1000 + 1e-6)
-        expect(state.sequence).toBe(all.length)
-      }),
+      fc.property(
+        fc.constantFrom(timeline, withLists),
+        fc.array(fc.tuple(fc.integer({ min: 1, max: 60_000 }), type), { maxLength: 30 }),
+        fc.integer({ min: 0, max: 900_000 }),
+        (of, steps, later) => {
+          let clock = 0
+          const course = steps.map(([wait, name], index): RunEvent => {
+            clock += wait
+            return { sequence: index + 2, id: `x${index}`, at: clock, who: 'Coach', command: { type: name } as Command }
+          })
+          const all = [...pressed([0, 'start']), ...course]
+          const folded = foldEvents(of, all)
+          expect(advance(advance(folded, clock + later / 2), clock + later)).toEqual(advance(folded, clock + later))
+          const state = stateAt(folded, clock + later)
+          expect(state.remaining).toBeGreaterThanOrEqual(0)
+          expect(state.elapsed).toBeLessThanOrEqual(phaseLimit(advance(folded, clock + later)))
+          if (of === timeline) expect(state.gone + state.left).toBeLessThanOrEqual(timeline.total * 1000 + 1e-6)
+          expect(state.sequence).toBe(all.length)
+        },
+      ),
     )
   })
 })
 
 describe('upcoming cues', () => {
   const cues = (from: number, until: number, ...presses: Press[]) =>
-    upcomingCues(foldEvents(timeline, pressed(...presses)), from * 1000, until * 1000).flatMap((cue) => (cue.kind === 'next' ? [] : [[cue.kind, cue.at / 1000]]))
+    upcomingCues(foldEvents(timeline, pressed(...presses)), from * 1000, until * 1000).flatMap((cue) =>
+      cue.kind === 'next' ? [] : [[cue.kind, cue.at / 1000]],
+    )
 
   it('three, two, one and the change, at the second, through the count-in and every boundary', () => {
-    expect(cues(0, 26, [0, 'start'])).toEqual([['three', 7], ['two', 8], ['one', 9], ['change', 10], ['three', 22], ['two', 23], ['one', 24], ['change', 25]])
+    expect(cues(0, 26, [0, 'start'])).toEqual([
+      ['three', 7],
+      ['two', 8],
+      ['one', 9],
+      ['change', 10],
+      ['three', 22],
+      ['two', 23],
+      ['one', 24],
+      ['change', 25],
+    ])
   })
 
   it('none while the clock stands, none beyond a hold', () => {
     expect(cues(20, 60, [0, 'start'], [20, 'pause'])).toEqual([])
-    expect(cues(20, 60, [0, 'start'], [20, 'hold'])).toEqual([['three', 22], ['two', 23], ['one', 24]])
+    expect(cues(20, 60, [0, 'start'], [20, 'hold'])).toEqual([
+      ['three', 22],
+      ['two', 23],
+      ['one', 24],
+    ])
   })
 
   it('ends with the finish', () => {

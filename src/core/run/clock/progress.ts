@@ -48,7 +48,10 @@ export interface Tap {
 }
 
 /** What a command moves, and taking it back restores. */
-export type Restorable = Pick<Progress, 'timeline' | 'mode' | 'countIn' | 'phase' | 'elapsed' | 'extra' | 'holding' | 'amended' | 'startedAt'>
+export type Restorable = Pick<
+  Progress,
+  'timeline' | 'mode' | 'countIn' | 'phase' | 'elapsed' | 'extra' | 'holding' | 'amended' | 'startedAt'
+>
 
 export function initialProgress(timeline: Timeline): Progress {
   return { timeline, mode: 'ready', at: 0, sequence: 0, countIn: 0, phase: 0, elapsed: 0, extra: 0, holding: false, taps: [] }
@@ -57,8 +60,12 @@ export function initialProgress(timeline: Timeline): Progress {
 /** The present phase's length, as planned or reckoned, and stretched. */
 export const phaseLength = (progress: Progress): Milliseconds => progress.timeline.phases[progress.phase]!.seconds * 1000 + progress.extra
 
-/** When a phase ends by itself: a list to be finished not when it was reckoned to, but at its cap; without one only when no class is that long. */
-export const limitOf = ({ selfPaced, seconds }: Phase): Milliseconds => (selfPaced?.open ? (selfPaced.capSeconds ?? limits.totalSeconds) : seconds) * 1000
+/**
+ * When a phase ends by itself: a list to be finished not when it was reckoned to, but at its cap; without one only when no class
+ * is that long.
+ */
+export const limitOf = ({ selfPaced, seconds }: Phase): Milliseconds =>
+  (selfPaced?.open ? (selfPaced.capSeconds ?? limits.totalSeconds) : seconds) * 1000
 
 export const phaseLimit = (progress: Progress): Milliseconds => limitOf(progress.timeline.phases[progress.phase]!) + progress.extra
 

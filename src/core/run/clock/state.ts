@@ -73,7 +73,8 @@ function statusOf(progress: Progress, remaining: Milliseconds): RunStatus {
 }
 
 /** Whether the clock counts up: in a list that is not over before it is finished. */
-export const countsUp = ({ status, phase }: Pick<RunState, 'status' | 'phase'>): boolean => status !== 'countIn' && status !== 'finished' && phase.selfPaced?.open !== undefined
+export const countsUp = ({ status, phase }: Pick<RunState, 'status' | 'phase'>): boolean =>
+  status !== 'countIn' && status !== 'finished' && phase.selfPaced?.open !== undefined
 
 /** The digits to show: whole seconds, counting the one that is not over yet; of a clock that counts up, those that are. */
 export function shownSeconds(state: RunState): number {

@@ -9,8 +9,14 @@ import { canTap, tapsAfterEndMs, tapsWith, type TapCommand } from './taps'
 
 const list = listed.timeline.phases.find((phase) => phase.selfPaced)!
 const [one, two] = listed.people.map((person) => person.id) as [string, string]
-const tap = (phase: number, elapsed: number, what: TapKind = 'finish', ...personIds: string[]): TapCommand => ({ type: 'tap', personIds: personIds.length > 0 ? personIds : [one], what, when: { phase, elapsed } })
-const ran = (...presses: Press[]) => foldEvents(listed.timeline, pressed([0, 'start'], [10, { type: 'goto', phase: list.index }], ...presses))
+const tap = (phase: number, elapsed: number, what: TapKind = 'finish', ...personIds: string[]): TapCommand => ({
+  type: 'tap',
+  personIds: personIds.length > 0 ? personIds : [one],
+  what,
+  when: { phase, elapsed },
+})
+const ran = (...presses: Press[]) =>
+  foldEvents(listed.timeline, pressed([0, 'start'], [10, { type: 'goto', phase: list.index }], ...presses))
 
 describe('a tap', () => {
   it('counts for when it was made, not for when it came', () => {

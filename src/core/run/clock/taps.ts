@@ -7,7 +7,10 @@ export type TapCommand = Extract<Command, { type: 'tap' | 'untap' }>
 /** So long after the class has ended, what people did in it can still be put down. */
 export const tapsAfterEndMs: Milliseconds = 15 * 60_000
 
-/** Whether a tap, or taking one away, means something now: in a part at one's own pace that is on or has been, until some time after the class. */
+/**
+ * Whether a tap, or taking one away, means something now: in a part at one's own pace that is on or has been, until some time
+ * after the class.
+ */
 export function canTap({ mode, at, endedAt = at, taps, phase, elapsed, countIn, timeline }: Progress, command: TapCommand): boolean {
   if (mode === 'ready' || (mode === 'finished' && at - endedAt > tapsAfterEndMs)) return false
   if (command.type === 'untap') return taps.some((tap) => tap.id === command.tapId)
@@ -17,14 +20,25 @@ export function canTap({ mode, at, endedAt = at, taps, phase, elapsed, countIn, 
 }
 
 /** The taps with one more, or one less. What was tapped before the class got on counts for where it was then. */
-export function tapsAfter({ taps, phase, elapsed }: Pick<Progress, 'taps' | 'phase' | 'elapsed'>, { id, at, command }: { id: string; at: Milliseconds; command: TapCommand }): Tap[] {
+export function tapsAfter(
+  { taps, phase, elapsed }: Pick<Progress, 'taps' | 'phase' | 'elapsed'>,
+  { id, at, command }: { id: string; at: Milliseconds; command: TapCommand },
+): Tap[] {
   if (command.type === 'untap') return taps.filter((tap) => tap.id !== command.tapId)
   const { personIds, what, when = { phase, elapsed } } = command
-  return [...taps, { id, personIds, what, at, phase: when.phase, elapsed: when.phase === phase ? Math.min(when.elapsed, elapsed) : when.elapsed }]
+  return [
+    ...taps,
+    { id, personIds, what, at, phase: when.phase, elapsed: when.phase === phase ? Math.min(when.elapsed, elapsed) : when.elapsed },
+  ]
 }
 
-/** The taps as they will be once those that are still on their way have arrived: where the class is by then is not known, and does not matter to them. */
+/**
+ * The taps as they will be once those that are still on their way have arrived: where the class is by then is not known, and does
+ * not matter to them.
+ */
 export function tapsWith(progress: Progress, onTheWay: readonly { id: string; command: TapCommand }[]): Tap[] {
   const unknown = { phase: progress.phase, elapsed: Infinity, at: progress.at }
-  return onTheWay.filter(({ id }) => !progress.taps.some((tap) => tap.id === id)).reduce((taps, tap) => tapsAfter({ ...unknown, taps }, { ...unknown, ...tap }), progress.taps)
+  return onTheWay
+    .filter(({ id }) => !progress.taps.some((tap) => tap.id === id))
+    .reduce((taps, tap) => tapsAfter({ ...unknown, taps }, { ...unknown, ...tap }), progress.taps)
 }

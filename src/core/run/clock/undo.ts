@@ -12,7 +12,17 @@ const figures = new Set<Command['type']>(['hold', 'release', 'extend', 'amend'])
 /** Starting, ending and stopping are not taken back: the room has heard them. */
 export const isUndoable = (type: Command['type']): boolean => places.has(type) || figures.has(type)
 
-export const restorableOf = ({ timeline, mode, countIn, phase, elapsed, extra, holding, amended, startedAt }: Progress): Restorable => ({ timeline, mode, countIn, phase, elapsed, extra, holding, amended, startedAt })
+export const restorableOf = ({ timeline, mode, countIn, phase, elapsed, extra, holding, amended, startedAt }: Progress): Restorable => ({
+  timeline,
+  mode,
+  countIn,
+  phase,
+  elapsed,
+  extra,
+  holding,
+  amended,
+  startedAt,
+})
 
 /** Whether the last command can still be taken back. */
 export function canUndo({ undoable, at, mode, phase, timeline }: Progress): boolean {

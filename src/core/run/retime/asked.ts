@@ -13,15 +13,24 @@ export const waysBy = (snapshot: RunSnapshot, progress: Progress, now: Milliseco
 ]
 
 /** The request that takes a way which was shown for `deadline` at the time `now`. */
-export const askFor = ({ id, phase }: Way, now: Milliseconds, deadline: Milliseconds): AskedCommand => ({ type: 'amend', way: id, phase, now, deadline })
+export const askFor = ({ id, phase }: Way, now: Milliseconds, deadline: Milliseconds): AskedCommand => ({
+  type: 'amend',
+  way: id,
+  phase,
+  now,
+  deadline,
+})
 
 /**
- * What was asked for as the command that happens: a change of the timeline is made here, from the run as it is, and never taken from a screen. Fails with `notNow` when the way that was shown
+ * What was asked for as the command that happens: a change of the timeline is made here, from the run as it is, and never taken
+ * from a screen. Fails with `notNow` when the way that was shown
  * is no longer to be had.
  */
 export function commandFor(asked: AskedCommand, snapshot: RunSnapshot, progress: Progress): Result<Command> {
   if (asked.type !== 'amend') return success(asked)
   const { way, phase, now, deadline } = asked
   const found = waysBy(snapshot, progress, now, deadline).find((each) => each.id === way && each.phase === phase)
-  return found ? success({ type: 'amend', timeline: found.timeline, phase }) : failure(problem('notNow', 'The class has gone on to its next part meanwhile. Look at the ways again.'))
+  return found
+    ? success({ type: 'amend', timeline: found.timeline, phase })
+    : failure(problem('notNow', 'The class has gone on to its next part meanwhile. Look at the ways again.'))
 }

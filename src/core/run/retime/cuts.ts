@@ -23,7 +23,14 @@ export function withoutOptional(cut: Cut): Cut | undefined {
   const phases = cut.phases.filter((phase) => !phase.optional)
   const lost = lengthOf(cut.phases) - lengthOf(phases)
   if (lost === 0 || phases.length === 0) return undefined
-  return { ...cut, ids: ['optional'], phases, labels: ['Leave the optional part out'], told: [`${formatSeconds(lost)} of it are not done.`], cost: lost * 0.3 }
+  return {
+    ...cut,
+    ids: ['optional'],
+    phases,
+    labels: ['Leave the optional part out'],
+    told: [`${formatSeconds(lost)} of it are not done.`],
+    cost: lost * 0.3,
+  }
 }
 
 /** One lap fewer, two, and so on, the latest first, of every circuit that has laps wholly ahead. */
@@ -31,9 +38,12 @@ export function withoutLaps(snapshot: RunSnapshot, past: readonly Kept[], from: 
   const cuts: Cut[] = []
   let cut = from
   for (let laps = 1; laps <= 6; laps++) {
-    const last = cut.phases.findLast((phase) => phase.kind === 'work' && lapIsAhead(phase, past) && (phase.lap ?? 0) > 0 && phase.wave === undefined)
+    const last = cut.phases.findLast(
+      (phase) => phase.kind === 'work' && lapIsAhead(phase, past) && (phase.lap ?? 0) > 0 && phase.wave === undefined,
+    )
     if (!last) break
-    const sameLap = (phase: Phase) => phase.kind === 'work' && phase.pieceId === last.pieceId && phase.repeat === last.repeat && phase.lap === last.lap
+    const sameLap = (phase: Phase) =>
+      phase.kind === 'work' && phase.pieceId === last.pieceId && phase.repeat === last.repeat && phase.lap === last.lap
     const first = cut.phases.findIndex(sameLap)
     // The break before it goes with it; the one after it stays, and leads to what comes then.
     const begin = first > 0 && cut.phases[first - 1]!.kind !== 'work' && cut.phases[first - 1]!.pieceId === last.pieceId ? first - 1 : first
@@ -46,7 +56,9 @@ export function withoutLaps(snapshot: RunSnapshot, past: readonly Kept[], from: 
       ids: [...from.ids, `lap${laps}`],
       phases,
       labels: [...from.labels, laps === 1 ? `One lap fewer of ${name}` : `${laps} laps fewer`],
-      told: [...cut.told, ...(missing.length > 0 ? missing : ['Everyone still comes to every station.'])].filter((text, index, all) => all.indexOf(text) === index),
+      told: [...cut.told, ...(missing.length > 0 ? missing : ['Everyone still comes to every station.'])].filter(
+        (text, index, all) => all.indexOf(text) === index,
+      ),
       cost: cut.cost + lengthOf(dropped.filter((phase) => phase.kind === 'work')) * 0.8 + missing.length * 600,
     }
     cuts.push(cut)
@@ -64,9 +76,14 @@ export function withoutSets(snapshot: RunSnapshot, past: readonly Kept[], from: 
     const setsIn = (phase: Phase) => lastSet.get(stayOf(phase)) ?? 0
     const pieceId = cut.phases.findLast((phase) => phase.kind === 'work' && setsIn(phase) > 0)?.pieceId
     if (pieceId === undefined) break
-    const drops = (phase: Phase | undefined) => phase?.kind === 'work' && phase.pieceId === pieceId && setsIn(phase) > 0 && phase.set === setsIn(phase)
+    const drops = (phase: Phase | undefined) =>
+      phase?.kind === 'work' && phase.pieceId === pieceId && setsIn(phase) > 0 && phase.set === setsIn(phase)
     // The break before a set goes with it, and so do those between its positions.
-    const goes = cut.phases.map((phase, index) => drops(phase) || (phase.kind !== 'work' && phase.pieceId === pieceId && drops(cut.phases.slice(index).find((each) => each.kind === 'work'))))
+    const goes = cut.phases.map(
+      (phase, index) =>
+        drops(phase) ||
+        (phase.kind !== 'work' && phase.pieceId === pieceId && drops(cut.phases.slice(index).find((each) => each.kind === 'work'))),
+    )
     const phases = cut.phases.filter((_, index) => !goes[index])
     const dropped = cut.phases.filter((_, index) => goes[index])
     const most = 1 + Math.max(...dropped.map(setsIn))
@@ -75,7 +92,10 @@ export function withoutSets(snapshot: RunSnapshot, past: readonly Kept[], from: 
       ids: [...from.ids, `set${sets}`],
       phases,
       labels: [...from.labels, sets === 1 ? `One set fewer at each station of ${name}` : `${sets} sets fewer at each station of ${name}`],
-      told: [...from.told, `${name}: ${most + sets - 1} sets become ${most - 1} at the stations still to come. Everyone still comes to every station.`],
+      told: [
+        ...from.told,
+        `${name}: ${most + sets - 1} sets become ${most - 1} at the stations still to come. Everyone still comes to every station.`,
+      ],
       cost: cut.cost + lengthOf(dropped.filter((phase) => phase.kind === 'work')) * 0.85,
     }
     cuts.push(cut)
@@ -92,7 +112,8 @@ function staysOf(phases: readonly Phase[]): Map<string, number> {
   return stays
 }
 
-const lapIsAhead = (phase: Phase, past: readonly Phase[]) => !past.some((each) => each.pieceId === phase.pieceId && each.repeat === phase.repeat && each.lap === phase.lap && each.kind === 'work')
+const lapIsAhead = (phase: Phase, past: readonly Phase[]) =>
+  !past.some((each) => each.pieceId === phase.pieceId && each.repeat === phase.repeat && each.lap === phase.lap && each.kind === 'work')
 
 /** Who no longer comes to which station of a circuit, in words. */
 function missed(snapshot: RunSnapshot, before: readonly Phase[], after: readonly Phase[], pieceId: string): string[] {
@@ -113,12 +134,16 @@ function missed(snapshot: RunSnapshot, before: readonly Phase[], after: readonly
   return lost.length > 3 ? [...lost.slice(0, 3), `And ${lost.length - 3} more groups.`] : lost
 }
 
-/** Breaks, or work, made shorter alike until the goal is met or no more can be taken. What waves and self-paced lists do is left as it is. */
+/**
+ * Breaks, or work, made shorter alike until the goal is met or no more can be taken. What waves and self-paced lists do is left as
+ * it is.
+ */
 export function trimmed(cut: Cut, goal: Seconds, what: 'break' | 'work'): Cut | undefined {
   const need = lengthOf(cut.phases) - goal
   if (need <= 0) return undefined
   const trims = (phase: Phase) => (phase.kind === 'work') === (what === 'work') && phase.wave === undefined && !phase.selfPaced
-  const floor = (phase: Phase) => (phase.kind === 'unplanned' ? 1 : Math.min(phase.seconds, Math.max(least[what].seconds, Math.ceil(phase.seconds * least[what].share))))
+  const floor = (phase: Phase) =>
+    phase.kind === 'unplanned' ? 1 : Math.min(phase.seconds, Math.max(least[what].seconds, Math.ceil(phase.seconds * least[what].share)))
   const given = cut.phases.filter(trims)
   const room = given.reduce((sum, phase) => sum + phase.seconds - floor(phase), 0)
   if (room <= 0) return undefined
@@ -126,11 +151,20 @@ export function trimmed(cut: Cut, goal: Seconds, what: 'break' | 'work'): Cut | 
   const taken = (phase: Phase) => Math.min(phase.seconds - floor(phase), Math.ceil((phase.seconds - floor(phase)) * share - 1e-9))
   const phases = cut.phases.map((phase) => (trims(phase) ? { ...phase, seconds: phase.seconds - taken(phase) } : phase))
   const lost = lengthOf(cut.phases) - lengthOf(phases)
-  const steps = [...new Map(given.filter((phase) => taken(phase) > 0).map((phase) => [`${phase.seconds}`, `${formatSeconds(phase.seconds)} become ${formatSeconds(phase.seconds - taken(phase))}`])).values()]
+  const steps = [
+    ...new Map(
+      given
+        .filter((phase) => taken(phase) > 0)
+        .map((phase) => [`${phase.seconds}`, `${formatSeconds(phase.seconds)} become ${formatSeconds(phase.seconds - taken(phase))}`]),
+    ).values(),
+  ]
   return {
     ids: [...cut.ids, what],
     phases,
-    labels: [...cut.labels, what === 'work' ? (cut.labels.length ? 'trim work' : 'Trim work') : cut.labels.length ? 'trim breaks' : 'Trim breaks'],
+    labels: [
+      ...cut.labels,
+      what === 'work' ? (cut.labels.length ? 'trim work' : 'Trim work') : cut.labels.length ? 'trim breaks' : 'Trim breaks',
+    ],
     told: [...cut.told, `${what === 'work' ? 'Work' : 'Breaks'}: ${steps.slice(0, 3).join(', ')}${steps.length > 3 ? ' and so on' : ''}.`],
     // The harder it is trimmed, the more it costs.
     cost: cut.cost + lost * (what === 'work' ? 1 : 0.7) * (1 + share),

@@ -19,7 +19,8 @@ const applied = (snapshot: RunSnapshot, way: Way, second: number) => {
 
 describe('finish by a time', () => {
   const at = 10 + 600
-  const ways = (secondsEarly: number, snapshot = lunch) => waysToEndBy(snapshot, running(snapshot), at * 1000, (10 + snapshot.timeline.total - secondsEarly) * 1000)
+  const ways = (secondsEarly: number, snapshot = lunch) =>
+    waysToEndBy(snapshot, running(snapshot), at * 1000, (10 + snapshot.timeline.total - secondsEarly) * 1000)
 
   it('three different ways, the cheapest first, each with what it costs', () => {
     const found = ways(240)
@@ -37,7 +38,9 @@ describe('finish by a time', () => {
   it('a dropped lap is told with who misses what; with a lap done, nobody misses a station', () => {
     const early = classes[0]!
     const second = 10 + early.timeline.phases.find((phase) => phase.pieceId === 'eh-first' && phase.lap === 1)!.start + 1
-    const lap = waysToEndBy(early, running(early), second * 1000, (10 + early.timeline.total - 200) * 1000).find((way) => way.id.startsWith('lap'))!
+    const lap = waysToEndBy(early, running(early), second * 1000, (10 + early.timeline.total - 200) * 1000).find((way) =>
+      way.id.startsWith('lap'),
+    )!
     expect(lap.label).toMatch(/^One lap fewer of/)
     expect(lap.told.join(' ')).toContain('Everyone still comes to every station.')
   })
@@ -46,11 +49,20 @@ describe('finish by a time', () => {
     const evening = snapshotOf('demo-evening')
     const stations = evening.timeline.phases.filter((phase) => phase.pieceId === 'eb-stations')
     const second = 10 + stations.find((phase) => phase.turn === 1)!.start + 1
-    const way = waysToEndBy(evening, running(evening), second * 1000, (10 + evening.timeline.total - 300) * 1000).find((each) => each.id === 'set1')!
+    const way = waysToEndBy(evening, running(evening), second * 1000, (10 + evening.timeline.total - 300) * 1000).find(
+      (each) => each.id === 'set1',
+    )!
     expect(way.told.join(' ')).toContain('3 sets become 2 at the stations still to come. Everyone still comes to every station.')
-    const sets = (turn: number) => [...new Set(way.timeline.phases.flatMap((phase) => (phase.pieceId === 'eb-stations' && phase.turn === turn && phase.kind === 'work' ? [phase.set] : [])))]
+    const sets = (turn: number) => [
+      ...new Set(
+        way.timeline.phases.flatMap((phase) =>
+          phase.pieceId === 'eb-stations' && phase.turn === turn && phase.kind === 'work' ? [phase.set] : [],
+        ),
+      ),
+    ]
     expect([0, 1, 2, 3, 4].map((turn) => sets(turn).length)).toEqual([3, 3, 2, 2, 2])
-    const kinds = (phases: typeof stations) => phases.map((phase) => (phase.kind === 'work' ? `${phase.turn}.${phase.set}` : phase.moves ? 'move' : 'rest'))
+    const kinds = (phases: typeof stations) =>
+      phases.map((phase) => (phase.kind === 'work' ? `${phase.turn}.${phase.set}` : phase.moves ? 'move' : 'rest'))
     const after = kinds(way.timeline.phases.filter((phase) => phase.pieceId === 'eb-stations' && (phase.turn ?? 4) >= 3))
     expect(after.join(' ')).not.toMatch(/rest rest|rest move|move move|move rest/)
     expect(way.timeline.phases.filter((phase) => phase.moves)).toHaveLength(evening.timeline.phases.filter((phase) => phase.moves).length)
@@ -58,19 +70,24 @@ describe('finish by a time', () => {
 
   it('whatever the class, the moment and the deadline: ends in time or says by how much not, the past untouched, and all that is left has a length', () => {
     fc.assert(
-      fc.property(fc.nat(classes.length - 1), fc.double({ min: 0, max: 0.95, noNaN: true }), fc.integer({ min: 1, max: 1500 }), (which, share, early) => {
-        const snapshot = classes[which]!
-        const second = 10 + Math.floor(share * snapshot.timeline.total)
-        const deadline = (10 + snapshot.timeline.total - early) * 1000
-        for (const way of waysToEndBy(snapshot, running(snapshot), second * 1000, deadline)) {
-          const state = stateAt(applied(snapshot, way, second), second * 1000)
-          expect(state.endsAt).toBeCloseTo(way.endsAt, 3)
-          if (!way.told.some((text) => text.startsWith('Still'))) expect(way.endsAt).toBeLessThanOrEqual(deadline)
-          expect(way.timeline.phases.slice(0, way.phase)).toEqual(snapshot.timeline.phases.slice(0, way.phase))
-          for (const phase of way.timeline.phases) expect(phase.seconds).toBeGreaterThanOrEqual(1)
-          for (const phase of way.timeline.phases) if (phase.changeAt !== undefined) expect(phase.changeAt).toBeLessThan(phase.seconds)
-        }
-      }),
+      fc.property(
+        fc.nat(classes.length - 1),
+        fc.double({ min: 0, max: 0.95, noNaN: true }),
+        fc.integer({ min: 1, max: 1500 }),
+        (which, share, early) => {
+          const snapshot = classes[which]!
+          const second = 10 + Math.floor(share * snapshot.timeline.total)
+          const deadline = (10 + snapshot.timeline.total - early) * 1000
+          for (const way of waysToEndBy(snapshot, running(snapshot), second * 1000, deadline)) {
+            const state = stateAt(applied(snapshot, way, second), second * 1000)
+            expect(state.endsAt).toBeCloseTo(way.endsAt, 3)
+            if (!way.told.some((text) => text.startsWith('Still'))) expect(way.endsAt).toBeLessThanOrEqual(deadline)
+            expect(way.timeline.phases.slice(0, way.phase)).toEqual(snapshot.timeline.phases.slice(0, way.phase))
+            for (const phase of way.timeline.phases) expect(phase.seconds).toBeGreaterThanOrEqual(1)
+            for (const phase of way.timeline.phases) if (phase.changeAt !== undefined) expect(phase.changeAt).toBeLessThan(phase.seconds)
+          }
+        },
+      ),
       { numRuns: 150 },
     )
   })
@@ -80,26 +97,35 @@ describe('finish by a time', () => {
     const [way] = waysToEndBy(lunch, ready, 0, (lunch.timeline.total - 120) * 1000)
     expect(way!.phase).toBe(0)
     const amended = foldEvents(lunch.timeline, pressed([0, { type: 'amend', timeline: way!.timeline, phase: 0 }], [1, 'start']))
-    expect(stateAt(amended, 11_000)).toMatchObject({ status: 'running', phase: { index: 0 }, length: way!.timeline.phases[0]!.seconds * 1000 })
+    expect(stateAt(amended, 11_000)).toMatchObject({
+      status: 'running',
+      phase: { index: 0 },
+      length: way!.timeline.phases[0]!.seconds * 1000,
+    })
   })
 })
 
 describe('time left over', () => {
   it('what fits is offered: never past the slot, another lap of what was done, longer stretches, time to talk', () => {
     fc.assert(
-      fc.property(fc.nat(classes.length - 1), fc.double({ min: 0, max: 0.98, noNaN: true }), fc.integer({ min: 0, max: 1200 }), (which, share, spare) => {
-        const snapshot = classes[which]!
-        const second = 10 + Math.floor(share * snapshot.timeline.total)
-        const deadline = (10 + snapshot.timeline.total + spare) * 1000
-        const found = closers(snapshot, running(snapshot), second * 1000, deadline)
-        expect(found.length > 0).toBe(spare >= 45)
-        for (const way of found) {
-          expect(way.endsAt).toBeLessThanOrEqual(deadline)
-          const state = stateAt(applied(snapshot, way, second), second * 1000)
-          expect(state.endsAt).toBeCloseTo(way.endsAt, 3)
-          expect(way.timeline.phases.slice(0, way.phase)).toEqual(snapshot.timeline.phases.slice(0, way.phase))
-        }
-      }),
+      fc.property(
+        fc.nat(classes.length - 1),
+        fc.double({ min: 0, max: 0.98, noNaN: true }),
+        fc.integer({ min: 0, max: 1200 }),
+        (which, share, spare) => {
+          const snapshot = classes[which]!
+          const second = 10 + Math.floor(share * snapshot.timeline.total)
+          const deadline = (10 + snapshot.timeline.total + spare) * 1000
+          const found = closers(snapshot, running(snapshot), second * 1000, deadline)
+          expect(found.length > 0).toBe(spare >= 45)
+          for (const way of found) {
+            expect(way.endsAt).toBeLessThanOrEqual(deadline)
+            const state = stateAt(applied(snapshot, way, second), second * 1000)
+            expect(state.endsAt).toBeCloseTo(way.endsAt, 3)
+            expect(way.timeline.phases.slice(0, way.phase)).toEqual(snapshot.timeline.phases.slice(0, way.phase))
+          }
+        },
+      ),
       { numRuns: 150 },
     )
   })

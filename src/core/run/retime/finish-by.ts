@@ -22,8 +22,10 @@ export interface Way {
 const kindOf = ({ ids }: Cut) => ids[0]!.replace(/\d+$/, '')
 
 /**
- * Up to three ways to end by `deadline`, the one that costs least first, none of them touching the phase that is on: leave optional parts out, drop laps
- * that have not begun, or a set at every station that is to come, trim breaks, trim work, and what these make together. Where nothing reaches it, those that come nearest. Empty when the class ends in time.
+ * Up to three ways to end by `deadline`, the one that costs least first, none of them touching the phase that is on: leave
+ * optional parts out, drop laps
+ * that have not begun, or a set at every station that is to come, trim breaks, trim work, and what these make together. Where
+ * nothing reaches it, those that come nearest. Empty when the class ends in time.
  */
 export function waysToEndBy(snapshot: RunSnapshot, progress: Progress, now: Milliseconds, deadline: Milliseconds): Way[] {
   const here = advance(progress, now)
@@ -35,12 +37,16 @@ export function waysToEndBy(snapshot: RunSnapshot, progress: Progress, now: Mill
   const past = here.mode === 'ready' ? [] : keptOf(here.timeline).slice(0, here.phase + 1)
   const ahead: Cut = { ids: [], phases: keptOf(timeline).slice(next), labels: [], told: [], cost: 0 }
   const goal = lengthOf(ahead.phases) - over
-  const bases = [ahead, withoutOptional(ahead)].flatMap((cut) => (cut ? [cut, ...withoutLaps(snapshot, past, cut), ...withoutSets(snapshot, past, cut)] : []))
+  const bases = [ahead, withoutOptional(ahead)].flatMap((cut) =>
+    cut ? [cut, ...withoutLaps(snapshot, past, cut), ...withoutSets(snapshot, past, cut)] : [],
+  )
   const cuts = bases.flatMap((cut) => {
     const rests = trimmed(cut, goal, 'break')
     return [cut, rests, trimmed(cut, goal, 'work'), rests && trimmed(rests, goal, 'work')]
   })
-  const ways = cuts.flatMap((cut) => (cut && cut.ids.length > 0 && cut.phases.length > 0 ? [{ cut, late: Math.max(0, lengthOf(cut.phases) - goal) }] : []))
+  const ways = cuts.flatMap((cut) =>
+    cut && cut.ids.length > 0 && cut.phases.length > 0 ? [{ cut, late: Math.max(0, lengthOf(cut.phases) - goal) }] : [],
+  )
   ways.sort((a, b) => a.late - b.late || a.cut.cost - b.cut.cost)
   // Of those that begin alike only the best is shown: three ways are three different ways.
   const shown = ways.filter(({ cut }, index) => ways.findIndex((each) => kindOf(each.cut) === kindOf(cut)) === index).slice(0, 3)

@@ -5,7 +5,8 @@ import type { Seconds } from '../../base/units'
 export type Kept = Phase & { was?: number }
 
 /**
- * A timeline of `phases` one after the other, with the starts they have then. What waves do meanwhile goes with the phases beside which it was. An interval that
+ * A timeline of `phases` one after the other, with the starts they have then. What waves do meanwhile goes with the phases beside
+ * which it was. An interval that
  * is changed in its middle is changed in its middle still.
  */
 export function retimed(before: Timeline, phases: readonly Kept[]): Timeline {
@@ -14,7 +15,8 @@ export function retimed(before: Timeline, phases: readonly Kept[]): Timeline {
   const made = phases.map(({ was, ...phase }, index): Phase => {
     if (was !== undefined) startOf.set(was, clock)
     const planned = was === undefined ? undefined : before.phases[was]
-    const halved = phase.changeAt !== undefined && planned && planned.seconds !== phase.seconds ? { changeAt: Math.ceil(phase.seconds / 2) } : {}
+    const halved =
+      phase.changeAt !== undefined && planned && planned.seconds !== phase.seconds ? { changeAt: Math.ceil(phase.seconds / 2) } : {}
     const placed = { ...phase, ...halved, index, start: clock }
     clock += phase.seconds
     return placed

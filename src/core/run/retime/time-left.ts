@@ -12,7 +12,8 @@ export const worthFilling: Seconds = 45
 const breakSeconds: Seconds = 15
 
 /**
- * What fits the time that is left until `deadline`, the one that fills it best first: another lap, or some turns, of what the class has done, or longer
+ * What fits the time that is left until `deadline`, the one that fills it best first: another lap, or some turns, of what the
+ * class has done, or longer
  * stretches; and last, time to drink and ask. They come before the last piece, if that is still to come.
  */
 export function closers(snapshot: RunSnapshot, progress: Progress, now: Milliseconds, deadline: Milliseconds): Way[] {
@@ -26,27 +27,59 @@ export function closers(snapshot: RunSnapshot, progress: Progress, now: Millisec
   const lastStart = timeline.phases.findIndex((each) => each.pieceId === last.pieceId && each.repeat === last.repeat)
   const at = lastStart > phase ? lastStart : kept.length
   const inserted = (more: Kept[]) => retimed(timeline, [...kept.slice(0, at), ...more, ...kept.slice(at)])
-  const way = (id: string, label: string, told: string[], made: Timeline): Way => ({ id, label, told, timeline: made, phase: phase + 1, endsAt: state.endsAt + (made.total - timeline.total) * 1000 })
+  const way = (id: string, label: string, told: string[], made: Timeline): Way => ({
+    id,
+    label,
+    told,
+    timeline: made,
+    phase: phase + 1,
+    endsAt: state.endsAt + (made.total - timeline.total) * 1000,
+  })
   // Nobody warms up twice.
   const warmUp = timeline.phases.find((each) => each.kind === 'work')!.pieceId
-  const again = [...new Set(timeline.phases.slice(0, phase + 1).flatMap((each) => (each.kind === 'work' && !each.selfPaced && each.wave === undefined ? [each.pieceId] : [])))].filter((pieceId, _, all) => pieceId !== warmUp || all.length === 1)
+  const again = [
+    ...new Set(
+      timeline.phases
+        .slice(0, phase + 1)
+        .flatMap((each) => (each.kind === 'work' && !each.selfPaced && each.wave === undefined ? [each.pieceId] : [])),
+    ),
+  ].filter((pieceId, _, all) => pieceId !== warmUp || all.length === 1)
   const found = again.flatMap((pieceId): Way[] => {
     const circuit = snapshot.circuits[pieceId]
     if (!circuit) return []
     const more = roundAgain(timeline, pieceId, spare)
     if (!more) return []
-    const what = more.whole ? (circuit.rotates ? `Another lap of ${circuit.name}` : `${circuit.name} once more`) : `${more.works} more ${circuit.rotates ? (more.works === 1 ? 'turn' : 'turns') : more.works === 1 ? 'exercise' : 'exercises'} of ${circuit.name}`
+    const what = more.whole
+      ? circuit.rotates
+        ? `Another lap of ${circuit.name}`
+        : `${circuit.name} once more`
+      : `${more.works} more ${circuit.rotates ? (more.works === 1 ? 'turn' : 'turns') : more.works === 1 ? 'exercise' : 'exercises'} of ${circuit.name}`
     const told = circuit.rotates ? ['Everyone begins where they began.'] : []
     return [way(`again-${pieceId}`, what, told, inserted(more.phases))]
   })
   const longer = stretched(timeline, phase, spare)
-  if (longer) found.push(way('longer', `${snapshot.circuits[last.pieceId]?.name ?? 'The end'} ${longer.by} s longer at each exercise`, ['What is left of it, in calm.'], longer.timeline))
+  if (longer)
+    found.push(
+      way(
+        'longer',
+        `${snapshot.circuits[last.pieceId]?.name ?? 'The end'} ${longer.by} s longer at each exercise`,
+        ['What is left of it, in calm.'],
+        longer.timeline,
+      ),
+    )
   const talk: Kept = { ...placeless(last), kind: 'pause', pause: 'water', seconds: spare, moves: false }
   found.sort((a, b) => b.endsAt - a.endsAt)
   return [...found.slice(0, 3), way('talk', `${formatSeconds(spare)} to drink, ask and put away`, [], retimed(timeline, [...kept, talk]))]
 }
 
-const placeless = ({ partId, pieceId, repeat }: Phase): Pick<Phase, 'partId' | 'pieceId' | 'repeat' | 'optional' | 'index' | 'start'> => ({ partId, pieceId, repeat, optional: false, index: 0, start: 0 })
+const placeless = ({ partId, pieceId, repeat }: Phase): Pick<Phase, 'partId' | 'pieceId' | 'repeat' | 'optional' | 'index' | 'start'> => ({
+  partId,
+  pieceId,
+  repeat,
+  optional: false,
+  index: 0,
+  start: 0,
+})
 
 /** The first lap of a piece once more, or as many of its intervals as fit, with a break to get there. */
 function roundAgain(timeline: Timeline, pieceId: string, spare: Seconds): { phases: Kept[]; works: number; whole: boolean } | undefined {
@@ -72,9 +105,25 @@ function roundAgain(timeline: Timeline, pieceId: string, spare: Seconds): { phas
 /** What everyone still does together at the end, each interval longer by the same whole seconds. */
 function stretched(timeline: Timeline, present: number, spare: Seconds): { timeline: Timeline; by: Seconds } | undefined {
   const last = timeline.phases.at(-1)!
-  const ahead = timeline.phases.filter((phase) => phase.index > present && phase.kind === 'work' && phase.pieceId === last.pieceId && phase.turn !== undefined && !phase.moves && !phase.selfPaced)
+  const ahead = timeline.phases.filter(
+    (phase) =>
+      phase.index > present &&
+      phase.kind === 'work' &&
+      phase.pieceId === last.pieceId &&
+      phase.turn !== undefined &&
+      !phase.moves &&
+      !phase.selfPaced,
+  )
   // Nobody holds a stretch for more than twice as long as it was meant to be.
   const by = ahead.length === 0 ? 0 : Math.min(Math.floor(spare / ahead.length), ...ahead.map((phase) => phase.seconds))
   if (by < 5 || timeline.phases.some((phase) => phase.pieceId === last.pieceId && phase.moves)) return undefined
-  return { by, timeline: retimed(timeline, keptOf(timeline).map((phase) => (ahead.some((each) => each.index === phase.index) ? { ...phase, seconds: phase.seconds + by } : phase))) }
+  return {
+    by,
+    timeline: retimed(
+      timeline,
+      keptOf(timeline).map((phase) =>
+        ahead.some((each) => each.index === phase.index) ? { ...phase, seconds: phase.seconds + by } : phase,
+      ),
+    ),
+  }
 }

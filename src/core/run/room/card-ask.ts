@@ -3,7 +3,10 @@ import { success, type Result } from '../../base/result'
 import { withRoomChange, type RoomChange } from './room-change'
 import type { RunSnapshot } from './snapshot'
 
-/** What somebody can say on their own card: an easier rung and back, a break and its end. It counts for themselves only, and the coach sees it. */
+/**
+ * What somebody can say on their own card: an easier rung and back, a break and its end. It counts for themselves only, and the
+ * coach sees it.
+ */
 export const CardAsk = z.enum(['easier', 'usual', 'break', 'back'], { error: 'must be easier, usual, break or back' })
 export type CardAsk = z.infer<typeof CardAsk>
 

@@ -17,7 +17,10 @@ export function eased(exercise: ExerciseView, ease: Ease = 'usual'): ExerciseVie
 }
 
 const easedStations = (stations: readonly StationView[], ease: Ease = 'usual'): StationView[] =>
-  stations.map((station) => (ease === 'usual' ? station : { ...station, exercises: station.exercises.map((exercise) => eased(exercise, ease)) }))
+  stations.map((station) =>
+    ease === 'usual' ? station : { ...station, exercises: station.exercises.map((exercise) => eased(exercise, ease)) },
+  )
 
 /** The stations of a circuit as they are at a repeat and lap, and at the ease that everyone has. */
-export const stationsAt = (circuit: CircuitView, repeat: number, lap = 0, ease?: Ease): StationView[] => easedStations(circuit.varied?.[`${repeat}/${lap}`] ?? circuit.stations, ease)
+export const stationsAt = (circuit: CircuitView, repeat: number, lap = 0, ease?: Ease): StationView[] =>
+  easedStations(circuit.varied?.[`${repeat}/${lap}`] ?? circuit.stations, ease)

@@ -15,7 +15,12 @@ const unknown = (field: string) => failure(problem('notHere', 'That person is no
 const withUnits = (snapshot: RunSnapshot, change: (ids: readonly string[]) => string[]): RunSnapshot => ({
   ...snapshot,
   groups: snapshot.groups.map(change),
-  circuits: Object.fromEntries(Object.entries(snapshot.circuits).map(([id, circuit]): [string, CircuitView] => [id, circuit.units ? { ...circuit, units: circuit.units.map(change) } : circuit])),
+  circuits: Object.fromEntries(
+    Object.entries(snapshot.circuits).map(([id, circuit]): [string, CircuitView] => [
+      id,
+      circuit.units ? { ...circuit, units: circuit.units.map(change) } : circuit,
+    ]),
+  ),
 })
 
 export function left(snapshot: RunSnapshot, personId: string): Result<RoomChanged> {
@@ -23,7 +28,10 @@ export function left(snapshot: RunSnapshot, personId: string): Result<RoomChange
   const group = snapshot.groups.find((ids) => ids.includes(personId)) ?? []
   const rest = group.filter((id) => id !== personId)
   const after = withUnits(snapshot, (ids) => ids.filter((id) => id !== personId))
-  const told = [`${nameIn(snapshot, personId)} has left.`, ...(rest.length === 1 ? [`${nameIn(snapshot, rest[0]!)} is alone now: let them trade places, or join another pair.`] : [])]
+  const told = [
+    `${nameIn(snapshot, personId)} has left.`,
+    ...(rest.length === 1 ? [`${nameIn(snapshot, rest[0]!)} is alone now: let them trade places, or join another pair.`] : []),
+  ]
   const gone = [...(snapshot.left ?? []), { id: personId, name: nameIn(snapshot, personId) }]
   return success({ snapshot: { ...after, people: snapshot.people.filter((person) => person.id !== personId), left: gone }, told })
 }
@@ -35,26 +43,42 @@ export function traded(snapshot: RunSnapshot, one: string, other: string, phaseI
   if (one === other) return failure(problem('samePerson', 'Choose two different people.', 'change.other'))
   const swap = (id: string) => (id === one ? other : id === other ? one : id)
   const been = { ...snapshot.been, [one]: pastOf(snapshot, one, phaseIndex), [other]: pastOf(snapshot, other, phaseIndex) }
-  return success({ snapshot: { ...withUnits(snapshot, (ids) => ids.map(swap)), been }, told: [`${nameIn(snapshot, one)} and ${nameIn(snapshot, other)} trade places.`] })
+  return success({
+    snapshot: { ...withUnits(snapshot, (ids) => ids.map(swap)), been },
+    told: [`${nameIn(snapshot, one)} and ${nameIn(snapshot, other)} trade places.`],
+  })
 }
 
 /** Where somebody has been in the turns before the present one; nowhere, who has not been there at all. */
 function pastOf(snapshot: RunSnapshot, personId: string, phaseIndex: number): Record<string, number> {
   return Object.fromEntries(
     Object.entries(snapshot.circuits).flatMap(([pieceId, circuit]) =>
-      circuit.turns ? Array.from({ length: turnAhead(snapshot.timeline, circuit, pieceId, phaseIndex, true) }, (_, turn) => [`${pieceId}/${turn}`, stationIn(snapshot, pieceId, turn, personId) ?? elsewhere]) : [],
+      circuit.turns
+        ? Array.from({ length: turnAhead(snapshot.timeline, circuit, pieceId, phaseIndex, true) }, (_, turn) => [
+            `${pieceId}/${turn}`,
+            stationIn(snapshot, pieceId, turn, personId) ?? elsewhere,
+          ])
+        : [],
     ),
   )
 }
 
 /** Who arrives joins a group that is smaller than the others, else, where people work alone, a free place, else the last group. */
 export function arrived(snapshot: RunSnapshot, id: string, name: string, phaseIndex: number): Result<RoomChanged> {
-  if (snapshot.people.some((person) => person.id === id || person.name.toLowerCase() === name.toLowerCase())) return failure(problem('isHere', `${name} is here already: give one of them a second letter.`, 'change.name'))
+  if (snapshot.people.some((person) => person.id === id || person.name.toLowerCase() === name.toLowerCase()))
+    return failure(problem('isHere', `${name} is here already: give one of them a second letter.`, 'change.name'))
   if (snapshot.people.length >= limits.people) return failure(problem('full', `A class has at most ${limits.people} people.`, 'change'))
   const people = [...snapshot.people, { id, name, goEasy: [], goEasyNote: '' }]
   const joined = joinedGroup(snapshot)
-  const groups = joined === undefined ? [...snapshot.groups, [id]] : snapshot.groups.map((ids, index) => (index === joined ? [...ids, id] : ids))
-  const told = [joined === undefined ? `${name} has a place of their own.` : snapshot.groups[joined]!.length > 0 ? `${name} joins ${namesOf(snapshot, snapshot.groups[joined]!)}.` : `${name} takes the place of a group that has left.`]
+  const groups =
+    joined === undefined ? [...snapshot.groups, [id]] : snapshot.groups.map((ids, index) => (index === joined ? [...ids, id] : ids))
+  const told = [
+    joined === undefined
+      ? `${name} has a place of their own.`
+      : snapshot.groups[joined]!.length > 0
+        ? `${name} joins ${namesOf(snapshot, snapshot.groups[joined]!)}.`
+        : `${name} takes the place of a group that has left.`,
+  ]
   const circuits = Object.entries(snapshot.circuits).map(([pieceId, circuit]): [string, CircuitView] => {
     if (!circuit.turns || (joined !== undefined && !circuit.units)) return [pieceId, circuit]
     const { rotation, cost } = withOneMore(circuit, snapshot, pieceId, phaseIndex)
@@ -76,7 +100,18 @@ function joinedGroup({ groups, circuits }: RunSnapshot): number | undefined {
 }
 
 /** The circuit's rotation with one more unit from its next turn on; where it is gone through again, from its first. */
-function withOneMore(circuit: CircuitView, { timeline }: RunSnapshot, pieceId: string, phaseIndex: number): { rotation: Rotation; cost: string[] } {
+function withOneMore(
+  circuit: CircuitView,
+  { timeline }: RunSnapshot,
+  pieceId: string,
+  phaseIndex: number,
+): { rotation: Rotation; cost: string[] } {
   // Where partners change, a third may join two; a group of its own needs a free station.
-  return withChange(rotationOf(circuit), { type: 'arrives' }, turnAhead(timeline, circuit, pieceId, phaseIndex), circuit.stations.length, circuit.units ? 3 : 1)
+  return withChange(
+    rotationOf(circuit),
+    { type: 'arrives' },
+    turnAhead(timeline, circuit, pieceId, phaseIndex),
+    circuit.stations.length,
+    circuit.units ? 3 : 1,
+  )
 }

@@ -33,9 +33,26 @@ Object.assign(first!, { goEasy: ['knee'], goEasyNote: 'a private matter', ease: 
 Object.assign(eventful, { secret: 'of tomorrow' })
 
 const ofEverybody = [
-  'circuits', 'circuits.*', 'ease', 'follow', 'groups', 'name', 'notes', 'pieceNames', 'pieceNames.*',
-  'people', 'people[].goEasy', 'people[].goEasyNote', 'people[].id', 'people[].name',
-  'roomName', 'scores', 'sentences', 'slotSeconds', 'startsAt', 'timeline',
+  'circuits',
+  'circuits.*',
+  'ease',
+  'follow',
+  'groups',
+  'name',
+  'notes',
+  'pieceNames',
+  'pieceNames.*',
+  'people',
+  'people[].goEasy',
+  'people[].goEasyNote',
+  'people[].id',
+  'people[].name',
+  'roomName',
+  'scores',
+  'sentences',
+  'slotSeconds',
+  'startsAt',
+  'timeline',
 ].sort()
 const shallow = (snapshot: RunSnapshot) => [...keysOf(snapshot)].filter((key) => !/^(timeline\.|circuits\.\*\.|notes\.)/.test(key)).sort()
 
@@ -46,14 +63,39 @@ describe('what shared screens may know', () => {
   })
 
   it('of a circuit no more than where everybody goes and what is done there', () => {
-    const keys = [...keysOf(snapshotFor('wall', '', eventful))].filter((key) => /^circuits\.\*\.\w+$/.test(key)).map((key) => key.split('.').at(-1))
-    const allowed = ['name', 'rotates', 'laps', 'turnsPerLap', 'pairs', 'pairsSentence', 'stations', 'varied', 'turns', 'units', 'say', 'closed']
+    const keys = [...keysOf(snapshotFor('wall', '', eventful))]
+      .filter((key) => /^circuits\.\*\.\w+$/.test(key))
+      .map((key) => key.split('.').at(-1))
+    const allowed = [
+      'name',
+      'rotates',
+      'laps',
+      'turnsPerLap',
+      'pairs',
+      'pairsSentence',
+      'stations',
+      'varied',
+      'turns',
+      'units',
+      'say',
+      'closed',
+    ]
     expect(allowed).toEqual(expect.arrayContaining(keys))
   })
 
   it('of a card besides what its own person does, asks and was', () => {
     const card = snapshotFor('card', first!.id, eventful)
-    const own = ['doings', 'doings[].how', 'doings[].name', 'doings[].personId', 'doings[].pieceId', 'doings[].position', 'doings[].station', 'people[].ease', 'people[].onBreak']
+    const own = [
+      'doings',
+      'doings[].how',
+      'doings[].name',
+      'doings[].personId',
+      'doings[].pieceId',
+      'doings[].position',
+      'doings[].station',
+      'people[].ease',
+      'people[].onBreak',
+    ]
     expect(shallow(card).filter((key) => !key.startsWith('been'))).toEqual([...ofEverybody, ...own].sort())
     expect(new Set(card.doings!.map(({ personId }) => personId))).toEqual(new Set([first!.id]))
     expect(card.people.filter(({ onBreak, ease }) => onBreak || ease).map(({ id }) => id)).toEqual([first!.id])

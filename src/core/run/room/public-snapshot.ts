@@ -5,9 +5,23 @@ type Person = RunSnapshot['people'][number]
 /** Of somebody, what everybody in the room may see: no more than the name. */
 const nameOnly = ({ id, name }: Person): Person => ({ id, name, goEasy: [], goEasyNote: '' })
 
-const given = <Key extends string, Value>(key: Key, value: Value | undefined) => (value === undefined ? {} : ({ [key]: value } as Record<Key, Value>))
+const given = <Key extends string, Value>(key: Key, value: Value | undefined) =>
+  value === undefined ? {} : ({ [key]: value } as Record<Key, Value>)
 
-const publicCircuit = ({ name, rotates, laps, turnsPerLap, pairs, pairsSentence, stations, varied, turns, units, say, closed }: CircuitView): CircuitView => ({
+const publicCircuit = ({
+  name,
+  rotates,
+  laps,
+  turnsPerLap,
+  pairs,
+  pairsSentence,
+  stations,
+  varied,
+  turns,
+  units,
+  say,
+  closed,
+}: CircuitView): CircuitView => ({
   name,
   rotates,
   laps,
@@ -23,11 +37,13 @@ const publicCircuit = ({ name, rotates, laps, turnsPerLap, pairs, pairsSentence,
 })
 
 /**
- * The snapshot as the room wall may have it. Each thing that it may know stands here by name: what is added to a snapshot stays with the coach until it is
+ * The snapshot as the room wall may have it. Each thing that it may know stands here by name: what is added to a snapshot stays
+ * with the coach until it is
  * added here too. Nobody's limits, asks, breaks or departures leave the coach's own screens.
  */
 export function forTheWall(snapshot: RunSnapshot): RunSnapshot {
-  const { name, roomName, startsAt, slotSeconds, sentences, follow, timeline, groups, people, ease, scores, circuits, pieceNames, notes } = snapshot
+  const { name, roomName, startsAt, slotSeconds, sentences, follow, timeline, groups, people, ease, scores, circuits, pieceNames, notes } =
+    snapshot
   return {
     name,
     roomName,
@@ -63,7 +79,11 @@ export function forOne(snapshot: RunSnapshot, personId: string): RunSnapshot {
 }
 
 /** The snapshot as the screen behind a link may have it. The controls are the coach's own, wherever they are opened. */
-export function snapshotFor(screen: 'wall' | 'card' | 'station' | 'controls' | 'names', subject: string, snapshot: RunSnapshot): RunSnapshot {
+export function snapshotFor(
+  screen: 'wall' | 'card' | 'station' | 'controls' | 'names',
+  subject: string,
+  snapshot: RunSnapshot,
+): RunSnapshot {
   if (screen === 'controls') return snapshot
   return screen === 'card' ? forOne(snapshot, subject) : forTheWall(snapshot)
 }

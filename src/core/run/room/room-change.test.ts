@@ -18,7 +18,8 @@ const changed = (snapshot: RunSnapshot, change: RoomChange, at = 0) => {
   return result.value
 }
 const lunch = snapshotOf('demo-lunch')
-const turnOf = (snapshot: RunSnapshot, turn: number) => snapshot.timeline.phases.find((phase) => phase.kind === 'work' && phase.pieceId === 'll-stations' && phase.turn === turn)!.index
+const turnOf = (snapshot: RunSnapshot, turn: number) =>
+  snapshot.timeline.phases.find((phase) => phase.kind === 'work' && phase.pieceId === 'll-stations' && phase.turn === turn)!.index
 
 describe('people of a class under way', () => {
   it('a late arrival joins the smaller group; in equal pairs the last one becomes a trio; told in words', () => {
@@ -56,7 +57,10 @@ describe('people of a class under way', () => {
     const rests = changed(lunch, changeFor('break', 'oren'))
     expect(rests.told).toEqual(['Oren takes a break.'])
     expect(rests.snapshot).toMatchObject({ groups: lunch.groups, circuits: lunch.circuits })
-    expect(changed(rests.snapshot, changeFor('back', 'oren'))).toMatchObject({ told: ['Oren is back.'], snapshot: { people: expect.arrayContaining([expect.objectContaining({ id: 'oren', onBreak: false })]) } })
+    expect(changed(rests.snapshot, changeFor('back', 'oren'))).toMatchObject({
+      told: ['Oren is back.'],
+      snapshot: { people: expect.arrayContaining([expect.objectContaining({ id: 'oren', onBreak: false })]) },
+    })
     expect(changed(lunch, changeFor('easier', 'oren')).snapshot.people[0]).toMatchObject({ id: 'oren', ease: 'easier' })
     expect(withRoomChange(lunch, changeFor('break', 'nobody'), 0)).toMatchObject({ ok: false, problems: [{ code: 'notHere' }] })
   })
@@ -87,17 +91,26 @@ describe('people of a class under way', () => {
       expect(stations.flat().sort()).toEqual([0, 1, 2, 3, 4, 5, 6, 7])
     })
     expect(closed.told.join(' ')).toContain('groups do not come to it any more')
-    expect(withRoomChange(closed.snapshot, { type: 'closes', pieceId: 'll-stations', station: 4 }, now)).toMatchObject({ ok: false, problems: [{ code: 'isSo' }] })
+    expect(withRoomChange(closed.snapshot, { type: 'closes', pieceId: 'll-stations', station: 4 }, now)).toMatchObject({
+      ok: false,
+      problems: [{ code: 'isSo' }],
+    })
     const open = changed(closed.snapshot, { type: 'opens', pieceId: 'll-stations', station: 4 }, now)
     expect(open.snapshot.circuits['ll-stations']!.closed).toEqual([])
-    expect(withRoomChange(lunch, { type: 'closes', pieceId: 'll-stations', station: 30 }, now)).toMatchObject({ ok: false, problems: [{ code: 'noStation' }] })
+    expect(withRoomChange(lunch, { type: 'closes', pieceId: 'll-stations', station: 30 }, now)).toMatchObject({
+      ok: false,
+      problems: [{ code: 'noStation' }],
+    })
   })
 
   it('easier for everyone shows the easier option where there is one; for one person, on their card and to the coach; who has an option of their own keeps it', () => {
     const events = pressed([0, 'start'])
     const second = lunch.timeline.phases[turnOf(lunch, 0)]!.start + 12
     const state = stateAt(foldEvents(lunch.timeline, events), second * 1000)
-    const [all, one] = [changed(lunch, { type: 'ease', ease: 'easier' }).snapshot, changed(lunch, { type: 'ease', ease: 'easier', personId: 'oren' }).snapshot]
+    const [all, one] = [
+      changed(lunch, { type: 'ease', ease: 'easier' }).snapshot,
+      changed(lunch, { type: 'ease', ease: 'easier', personId: 'oren' }).snapshot,
+    ]
     const usual = lunch.circuits['ll-stations']!.stations.map((station) => station.exercises[0]!)
     expect(roomView(all, state).tiles.map((tile) => tile.exercise)).toEqual(usual.map((exercise) => exercise.easier?.name ?? exercise.name))
     expect(roomView(one, state).tiles.map((tile) => tile.exercise)).toEqual(usual.map((exercise) => exercise.name))
@@ -106,7 +119,9 @@ describe('people of a class under way', () => {
     expect(cardView(forOne(one, 'maribel'), state, 'maribel')!.now!.exercise).toBe(usual[0]!.name)
     for (const { personId, pieceId, station } of lunch.exceptions!.filter((each) => each.pieceId === 'll-stations')) {
       const own = lunch.doings!.find((each) => each.personId === personId && each.pieceId === pieceId && each.station === station)!
-      const turn = lunch.circuits['ll-stations']!.turns!.findIndex((stations) => stations[station]!.some((unit) => lunch.groups[unit]!.includes(personId)))
+      const turn = lunch.circuits['ll-stations']!.turns!.findIndex((stations) =>
+        stations[station]!.some((unit) => lunch.groups[unit]!.includes(personId)),
+      )
       const then = stateAt(foldEvents(lunch.timeline, events), (lunch.timeline.phases[turnOf(lunch, turn)]!.start + 12) * 1000)
       if (own.name !== usual[station]!.name) expect(cardView(forOne(all, personId), then, personId)!.now!.exercise).toBe(own.name)
     }
@@ -122,12 +137,19 @@ describe('people of a class under way', () => {
   it('what means nothing is refused in words', () => {
     const refused = (change: RoomChange) => withRoomChange(lunch, change, 0)
     expect(refused({ type: 'leaves', personId: 'nobody' })).toMatchObject({ ok: false, problems: [{ code: 'notHere' }] })
-    expect(refused({ type: 'arrives', id: 'x', name: 'oren' })).toMatchObject({ ok: false, problems: [{ code: 'isHere', field: 'change.name' }] })
+    expect(refused({ type: 'arrives', id: 'x', name: 'oren' })).toMatchObject({
+      ok: false,
+      problems: [{ code: 'isHere', field: 'change.name' }],
+    })
     expect(refused({ type: 'tradePlaces', one: 'oren', other: 'oren' })).toMatchObject({ ok: false, problems: [{ code: 'samePerson' }] })
   })
 
   it('after any sequence of changes everyone who is here is in one place at most, and nobody is lost', () => {
-    const step = fc.oneof(fc.record({ kind: fc.constant('arrives' as const), at: fc.nat(60) }), fc.record({ kind: fc.constant('leaves' as const), at: fc.nat(60) }), fc.record({ kind: fc.constantFrom('trade' as const, 'closes' as const, 'opens' as const), at: fc.nat(60) }))
+    const step = fc.oneof(
+      fc.record({ kind: fc.constant('arrives' as const), at: fc.nat(60) }),
+      fc.record({ kind: fc.constant('leaves' as const), at: fc.nat(60) }),
+      fc.record({ kind: fc.constantFrom('trade' as const, 'closes' as const, 'opens' as const), at: fc.nat(60) }),
+    )
     const rules = fc.constantFrom('loop' as const, 'twoFiles' as const, 'fullMix' as const)
     fc.assert(
       fc.property(rules, fc.boolean(), fc.array(step, { maxLength: 8 }), (rule, solo, steps) => {
@@ -139,7 +161,14 @@ describe('people of a class under way', () => {
           const ids = snapshot.people.map((person) => person.id)
           if (ids.length < 2) return
           const [one, other] = [ids[at % ids.length]!, ids[(at + 1) % ids.length]!]
-          const change: RoomChange = kind === 'closes' || kind === 'opens' ? { type: kind, pieceId: 'll-stations', station: at % 8 } : kind === 'arrives' ? { type: 'arrives', id: `new${index}`, name: `New ${index}` } : kind === 'leaves' ? { type: 'leaves', personId: one } : { type: 'tradePlaces', one, other }
+          const change: RoomChange =
+            kind === 'closes' || kind === 'opens'
+              ? { type: kind, pieceId: 'll-stations', station: at % 8 }
+              : kind === 'arrives'
+                ? { type: 'arrives', id: `new${index}`, name: `New ${index}` }
+                : kind === 'leaves'
+                  ? { type: 'leaves', personId: one }
+                  : { type: 'tradePlaces', one, other }
           const result = withRoomChange(snapshot, change, at)
           // A station that is closed already, or the last one open, is refused in words.
           if (result.ok) snapshot = result.value.snapshot

@@ -22,14 +22,19 @@ export const RoomChange = z.discriminatedUnion(
     z.strictObject({ type: z.literal('takesBreak'), personId: idField }),
     z.strictObject({ type: z.literal('isBack'), personId: idField }),
     /** For one person, or for everyone. */
-    z.strictObject({ type: z.literal('ease'), ease: z.enum(eases, { error: 'must be easier, usual or harder' }), personId: idField.optional() }),
+    z.strictObject({
+      type: z.literal('ease'),
+      ease: z.enum(eases, { error: 'must be easier, usual or harder' }),
+      personId: idField.optional(),
+    }),
   ],
   { error: 'must be a known change' },
 )
 export type RoomChange = z.infer<typeof RoomChange>
 
 /**
- * The class after a change, from the present phase (`phaseIndex`, of the snapshot's timeline) on: the smallest change, so that everybody else stays on their way.
+ * The class after a change, from the present phase (`phaseIndex`, of the snapshot's timeline) on: the smallest change, so that
+ * everybody else stays on their way.
  * Fails in words where the change means nothing.
  */
 export function withRoomChange(snapshot: RunSnapshot, change: RoomChange, phaseIndex: number): Result<RoomChanged> {
@@ -64,10 +69,20 @@ function withBreak(snapshot: RunSnapshot, personId: string, onBreak: boolean): R
 const easeWords: Record<Ease, string> = { easier: 'a rung easier', usual: 'as planned', harder: 'a rung harder' }
 
 function withEase(snapshot: RunSnapshot, ease: Ease, personId: string | undefined): Result<RoomChanged> {
-  if (personId === undefined) return success({ snapshot: { ...snapshot, ease }, told: [`Everyone: ${easeWords[ease]}, where the exercise has such an option. Who has an option of their own keeps it.`] })
+  if (personId === undefined)
+    return success({
+      snapshot: { ...snapshot, ease },
+      told: [`Everyone: ${easeWords[ease]}, where the exercise has such an option. Who has an option of their own keeps it.`],
+    })
   const person = snapshot.people.find((each) => each.id === personId)
   if (!person) return notHere
   const spared = ease === 'harder' && snapshot.exceptions?.some((each) => each.personId === personId)
   const people = snapshot.people.map((each) => (each.id === personId ? { ...each, ease } : each))
-  return success({ snapshot: { ...snapshot, people }, told: [`${person.name}: ${easeWords[ease]}.`, ...(spared ? [`Where ${person.name} has to go easy on something, the option for that stays.`] : [])] })
+  return success({
+    snapshot: { ...snapshot, people },
+    told: [
+      `${person.name}: ${easeWords[ease]}.`,
+      ...(spared ? [`Where ${person.name} has to go easy on something, the option for that stays.`] : []),
+    ],
+  })
 }

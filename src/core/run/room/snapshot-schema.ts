@@ -26,9 +26,17 @@ const exercise: z.ZodType<ExerciseView> = z.strictObject({
 
 const mark = z.looseObject({ from: z.number() })
 const marks = z.array(mark).max(limits.phases)
-const list = z.strictObject({ items: texts, aim: text, marks: z.strictObject({ low: marks, typical: marks, high: marks }).optional() }) as unknown as z.ZodType<NonNullable<StationView['list']>>
+const list = z.strictObject({
+  items: texts,
+  aim: text,
+  marks: z.strictObject({ low: marks, typical: marks, high: marks }).optional(),
+}) as unknown as z.ZodType<NonNullable<StationView['list']>>
 
-const station: z.ZodType<StationView> = z.strictObject({ exercises: z.array(exercise).max(limits.uses), rest: z.boolean(), list: list.optional() })
+const station: z.ZodType<StationView> = z.strictObject({
+  exercises: z.array(exercise).max(limits.uses),
+  rest: z.boolean(),
+  list: list.optional(),
+})
 const stations = z.array(station).max(limits.stations)
 
 const circuit: z.ZodType<CircuitView> = z.strictObject({
@@ -40,13 +48,23 @@ const circuit: z.ZodType<CircuitView> = z.strictObject({
   pairsSentence: text,
   stations,
   varied: z.record(z.string().max(20), stations).optional(),
-  turns: z.array(z.array(z.array(index).max(limits.people)).max(limits.stations)).max(2 * limits.turns).optional(),
+  turns: z
+    .array(z.array(z.array(index).max(limits.people)).max(limits.stations))
+    .max(2 * limits.turns)
+    .optional(),
   units: z.array(ids).max(limits.people).optional(),
   say: text.optional(),
   closed: z.array(index).max(limits.stations).optional(),
 })
 
-const person = z.strictObject({ id, name: text, goEasy: texts, goEasyNote: text, ease: z.enum(eases).optional(), onBreak: z.boolean().optional() })
+const person = z.strictObject({
+  id,
+  name: text,
+  goEasy: texts,
+  goEasyNote: text,
+  ease: z.enum(eases).optional(),
+  onBreak: z.boolean().optional(),
+})
 const place = { personId: id, pieceId: id, station: index, position: index }
 const manyPlaces = limits.people * limits.stations * limits.positions
 
@@ -61,7 +79,10 @@ export const RunSnapshotSchema: z.ZodType<RunSnapshot> = z.strictObject({
   timeline: TimelineSchema,
   groups: z.array(ids).max(limits.people),
   people: z.array(person).max(limits.people),
-  left: z.array(z.strictObject({ id, name: text })).max(10 * limits.people).optional(),
+  left: z
+    .array(z.strictObject({ id, name: text }))
+    .max(10 * limits.people)
+    .optional(),
   asks: z.number().int().min(0).optional(),
   ease: z.enum(eases).optional(),
   been: z.record(id, z.record(z.string(), index)).optional(),
@@ -69,8 +90,14 @@ export const RunSnapshotSchema: z.ZodType<RunSnapshot> = z.strictObject({
   circuits: z.record(id, circuit),
   pieceNames: z.record(id, text),
   notes: z.record(id, text),
-  exceptions: z.array(z.strictObject({ ...place, text })).max(manyPlaces).optional(),
-  doings: z.array(z.strictObject({ ...place, name: text, how: text })).max(manyPlaces).optional(),
+  exceptions: z
+    .array(z.strictObject({ ...place, text }))
+    .max(manyPlaces)
+    .optional(),
+  doings: z
+    .array(z.strictObject({ ...place, name: text, how: text }))
+    .max(manyPlaces)
+    .optional(),
 })
 
 export const snapshotKind: StoredKind<RunSnapshot> = { what: 'run', schema: RunSnapshotSchema, forward: [] }

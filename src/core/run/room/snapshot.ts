@@ -66,7 +66,10 @@ export interface RunSnapshot {
   asks?: number
   /** How hard it is made for everyone, under way. */
   ease?: Ease
-  /** Stations (from 0) of those who have traded places or come late, by person and `piece/turn`, in the turns before they did; -1 where a late arrival was not there yet. */
+  /**
+   * Stations (from 0) of those who have traded places or come late, by person and `piece/turn`, in the turns before they did; -1
+   * where a late arrival was not there yet.
+   */
   been?: Record<string, Record<string, number>>
   /** Whether the room sees how people stand in self-paced parts. */
   scores?: boolean

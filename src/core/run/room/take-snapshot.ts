@@ -21,7 +21,12 @@ import type { Seconds } from '../../base/units'
 import type { CircuitView, ExerciseView, RunSnapshot, StationView } from './snapshot'
 
 /** Fails when the class has no timeline, or when somebody who is here would have no station. */
-export function takeSnapshot(document: ClassDocument, computed: ComputedClass, library: HallLibrary, roomName: string): Result<RunSnapshot> {
+export function takeSnapshot(
+  document: ClassDocument,
+  computed: ComputedClass,
+  library: HallLibrary,
+  roomName: string,
+): Result<RunSnapshot> {
   if (computed.problems.length > 0) return failure(...computed.problems)
   if (!computed.timeline.ok || computed.timeline.value.phases.length === 0) {
     return failure(problem('noTime', 'The plan has no time in it yet: give it some work.', 'plan.parts'))
@@ -52,7 +57,9 @@ export function takeSnapshot(document: ClassDocument, computed: ComputedClass, l
       },
     ]
   }
-  const circuits = pieces.flatMap((piece) => (piece.type === 'pause' ? [] : [viewOf(piece), ...(piece.waves ? [viewOf(piece.waves.meanwhile)] : [])]))
+  const circuits = pieces.flatMap((piece) =>
+    piece.type === 'pause' ? [] : [viewOf(piece), ...(piece.waves ? [viewOf(piece.waves.meanwhile)] : [])],
+  )
   return success({
     name: document.name,
     roomName,
@@ -71,11 +78,22 @@ export function takeSnapshot(document: ClassDocument, computed: ComputedClass, l
   })
 }
 
-const personView = ({ id, name, goEasy, goEasyNote }: Person): RunSnapshot['people'][number] => ({ id, name, goEasy: goEasy.map((strain) => strainNames[strain]), goEasyNote })
+const personView = ({ id, name, goEasy, goEasyNote }: Person): RunSnapshot['people'][number] => ({
+  id,
+  name,
+  goEasy: goEasy.map((strain) => strainNames[strain]),
+  goEasyNote,
+})
 
 /** What each of these people does for themselves: at every station, and where it is not what everyone does. */
 const ownIn = (plan: Plan, people: readonly Person[], library: HallLibrary): Required<Pick<RunSnapshot, 'exceptions' | 'doings'>> => ({
-  exceptions: exceptionsIn(plan, people, library).map(({ person, circuit, station, position, pick }) => ({ personId: person.id, pieceId: circuit.id, station: station - 1, position, text: exceptionWords(pick) })),
+  exceptions: exceptionsIn(plan, people, library).map(({ person, circuit, station, position, pick }) => ({
+    personId: person.id,
+    pieceId: circuit.id,
+    station: station - 1,
+    position,
+    text: exceptionWords(pick),
+  })),
   doings: doingsIn(plan, people, library),
 })
 
@@ -101,7 +119,16 @@ function doingsIn(plan: Plan, people: readonly Person[], library: HallLibrary): 
         return people.map((person) => {
           const { form, loads, dose } = pickFor(person, use, exercise, library.gear)
           const reps = dose?.reps && `${dose.reps} reps`
-          return { personId: person.id, pieceId: circuit.id, station: index, position, name: form.name, how: [...loads.map((load) => `${load.kindName.toLowerCase()} ${load.sizeLabel}`), reps, ...detailsOf(use)].filter(Boolean).join(', ') }
+          return {
+            personId: person.id,
+            pieceId: circuit.id,
+            station: index,
+            position,
+            name: form.name,
+            how: [...loads.map((load) => `${load.kindName.toLowerCase()} ${load.sizeLabel}`), reps, ...detailsOf(use)]
+              .filter(Boolean)
+              .join(', '),
+          }
         })
       }),
     ),
@@ -117,12 +144,24 @@ function stationViews(library: HallLibrary): ShowStations {
   const exerciseView = (use: Use, seconds: Seconds | undefined): ExerciseView => {
     const exercise = byId.get(use.exerciseId)
     const form = exercise && formOf(exercise, use.optionId)
-    return { name: form?.name ?? use.exerciseId, points: form?.points ?? [], sides: use.sides, how: detailsOf(use, seconds).join(', '), ...(use.tempo && { tempo: use.tempo }), ...(use.reps && seconds !== undefined && { reps: use.reps.count }), ...(exercise && use.optionId === undefined && rungsOf(formsOf(exercise))) }
+    return {
+      name: form?.name ?? use.exerciseId,
+      points: form?.points ?? [],
+      sides: use.sides,
+      how: detailsOf(use, seconds).join(', '),
+      ...(use.tempo && { tempo: use.tempo }),
+      ...(use.reps && seconds !== undefined && { reps: use.reps.count }),
+      ...(exercise && use.optionId === undefined && rungsOf(formsOf(exercise))),
+    }
   }
   const station = (circuit: Circuit, each: Station): StationView => {
     const stay = each.stay ?? circuit.stay
     const seconds = (position: number) => (stay.kind === 'intervals' ? stay.workSeconds[position] : undefined)
-    return { rest: each.rest, ...listOf(stay, each.uses, names, paces), exercises: each.uses.map((use, position) => exerciseView(use, seconds(position))) }
+    return {
+      rest: each.rest,
+      ...listOf(stay, each.uses, names, paces),
+      exercises: each.uses.map((use, position) => exerciseView(use, seconds(position))),
+    }
   }
   return (circuit) => circuit.stations.map((each) => station(circuit, each))
 }

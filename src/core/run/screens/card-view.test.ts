@@ -10,14 +10,21 @@ import type { RunSnapshot } from '../room/snapshot'
 import { stateAt } from '../clock/state'
 
 const start: RunEvent = { sequence: 1, id: 'a', at: 0, who: 'Coach', command: { type: 'start' } }
-const at = (snapshot: RunSnapshot, second: number, personId: string) => cardView(forOne(snapshot, personId), stateAt(foldEvents(snapshot.timeline, [start]), 10_000 + second * 1000), personId)
+const at = (snapshot: RunSnapshot, second: number, personId: string) =>
+  cardView(forOne(snapshot, personId), stateAt(foldEvents(snapshot.timeline, [start]), 10_000 + second * 1000), personId)
 
 describe('my card', () => {
   const lunch = snapshotOf('demo-lunch')
 
   it('says where I am, what I do with what, with whom, and where I go next', () => {
     const card = at(lunch, 480 + 5, 'oren')!
-    expect(card).toMatchObject({ name: 'Oren', word: 'Work', coming: false, now: { station: 1, exercise: 'Goblet squat', others: ['Maribel'] }, next: { station: 2, exercise: 'Band row' } })
+    expect(card).toMatchObject({
+      name: 'Oren',
+      word: 'Work',
+      coming: false,
+      now: { station: 1, exercise: 'Goblet squat', others: ['Maribel'] },
+      next: { station: 2, exercise: 'Band row' },
+    })
     expect(card.now!.how).toMatch(/^kettlebell \d+ kg/)
     expect(card.stations.map((each) => each.station)).toEqual([1, 2, 3, 4])
   })
@@ -38,13 +45,21 @@ describe('my card', () => {
   })
 
   it('made easier on the card: the rung below, or slower where there is none or I have an option of my own; a break is seen by the coach alone', () => {
-    const eased = (personId: string) => ({ ...lunch, people: lunch.people.map((person) => (person.id === personId ? { ...person, ease: 'easier' as const, onBreak: true } : person)) })
+    const eased = (personId: string) => ({
+      ...lunch,
+      people: lunch.people.map((person) => (person.id === personId ? { ...person, ease: 'easier' as const, onBreak: true } : person)),
+    })
     const [oren, ilse] = [eased('oren'), eased('ilse')]
     expect(at(oren, 480 + 5, 'oren')).toMatchObject({ easier: true, onBreak: true })
     const rung = lunch.circuits['ll-stations']!.stations[0]!.exercises[0]!.easier!.name
     expect(at(oren, 480 + 5, 'oren')!.now!.exercise).toBe(rung)
-    const atSquat = lunch.timeline.phases.find((phase) => phase.kind === 'work' && phase.pieceId === 'll-stations' && at(lunch, phase.start, 'ilse')!.now!.station === 1)!
-    expect(at(ilse, atSquat.start + 1, 'ilse')!.now).toMatchObject({ exercise: 'Sit to a high chair', how: expect.stringContaining('slower, or fewer') })
+    const atSquat = lunch.timeline.phases.find(
+      (phase) => phase.kind === 'work' && phase.pieceId === 'll-stations' && at(lunch, phase.start, 'ilse')!.now!.station === 1,
+    )!
+    expect(at(ilse, atSquat.start + 1, 'ilse')!.now).toMatchObject({
+      exercise: 'Sit to a high chair',
+      how: expect.stringContaining('slower, or fewer'),
+    })
     const state = stateAt(foldEvents(lunch.timeline, [start]), 10_000 + 485_000)
     expect(roomView(oren, state).watch).toContainEqual({ name: 'Oren', station: 1, text: 'takes a break' })
     expect(JSON.stringify([forTheWall(oren), forOne(oren, 'tove')])).not.toMatch(/onBreak|"ease"/)
@@ -80,8 +95,14 @@ describe('my card', () => {
       const before = works[index]!
       if (work.index === before.index + 1) return
       for (const person of evening.people) {
-        const [was, rest, comes] = [before.start, before.start + before.seconds, work.start].map((second) => at(evening, second + 1, person.id)!)
-        expect(rest).toMatchObject({ ahead: true, coming: was!.now!.station !== comes!.now!.station, now: { station: comes!.now!.station } })
+        const [was, rest, comes] = [before.start, before.start + before.seconds, work.start].map(
+          (second) => at(evening, second + 1, person.id)!,
+        )
+        expect(rest).toMatchObject({
+          ahead: true,
+          coming: was!.now!.station !== comes!.now!.station,
+          now: { station: comes!.now!.station },
+        })
         if (!rest!.coming) stayed++
       }
     })
@@ -118,7 +139,17 @@ describe('my card', () => {
   it('whoever waits for the other wave is told the list, and then their station', () => {
     const snapshot = snapshotOf('demo-lunch', (document) => {
       const circuit = document.plan.parts.flatMap((part) => part.pieces).find((piece) => piece.id === 'll-stations') as Circuit
-      circuit.waves = { meanwhile: { ...structuredClone(circuit), id: 'list', travel: 'together', laps: 1, stations: circuit.stations.slice(0, 2).map((station, index) => ({ ...station, id: `m${index}`, uses: station.uses.map((use) => ({ ...use, id: `m${use.id}` })) })) } }
+      circuit.waves = {
+        meanwhile: {
+          ...structuredClone(circuit),
+          id: 'list',
+          travel: 'together',
+          laps: 1,
+          stations: circuit.stations
+            .slice(0, 2)
+            .map((station, index) => ({ ...station, id: `m${index}`, uses: station.uses.map((use) => ({ ...use, id: `m${use.id}` })) })),
+        },
+      }
     })
     const [first, last] = [snapshot.groups[0]![0]!, snapshot.groups.at(-1)![0]!]
     expect(at(snapshot, 480 + 5, first)!.now!.station).toBe(1)

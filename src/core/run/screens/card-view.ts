@@ -52,7 +52,17 @@ export function cardView(snapshot: RunSnapshot, state: RunState, personId: strin
   const person = snapshot.people.find((each) => each.id === personId)
   if (!person) return undefined
   const room = roomView(snapshot, state)
-  const base = { name: person.name, word: room.word, place: room.place, headline: room.headline, stations: [], coming: false, ahead: false, easier: person.ease === 'easier', onBreak: person.onBreak ?? false }
+  const base = {
+    name: person.name,
+    word: room.word,
+    place: room.place,
+    headline: room.headline,
+    stations: [],
+    coming: false,
+    ahead: false,
+    easier: person.ease === 'easier',
+    onBreak: person.onBreak ?? false,
+  }
   if (state.status === 'finished') return base
   const { phases } = snapshot.timeline
   const work = comingWork(snapshot, state)
@@ -95,7 +105,10 @@ function placeAt(snapshot: RunSnapshot, phase: Phase, personId: string, elapsed?
   const planned = exerciseAt(view, phase)
   const ease = snapshot.people.find((person) => person.id === personId)?.ease ?? snapshot.ease
   const usual = planned && eased(planned, ease)
-  const doing = snapshot.doings?.find((each) => each.personId === personId && each.pieceId === phase.pieceId && each.station === station && each.position === (phase.position ?? 0))
+  const doing = snapshot.doings?.find(
+    (each) =>
+      each.personId === personId && each.pieceId === phase.pieceId && each.station === station && each.position === (phase.position ?? 0),
+  )
   // An option of one's own is kept, whatever everyone does.
   const isKept = doing !== undefined && doing.name !== planned?.name
   const own = doing && !isKept ? { ...doing, name: usual!.name } : doing
@@ -108,7 +121,11 @@ function placeAt(snapshot: RunSnapshot, phase: Phase, personId: string, elapsed?
   return {
     ...(circuit.rotates && { station: station + 1 }),
     exercise: view?.rest ? 'Rest' : ((view?.list && oneLine(view.list.items)) ?? own?.name ?? usual?.name ?? ''),
-    how: view?.list?.aim ?? [own?.how ?? usual?.how, asksMore ? slower : '', usual?.sides === 'half' && !begun ? 'change sides at the half' : ''].filter(Boolean).join(', '),
+    how:
+      view?.list?.aim ??
+      [own?.how ?? usual?.how, asksMore ? slower : '', usual?.sides === 'half' && !begun ? 'change sides at the half' : '']
+        .filter(Boolean)
+        .join(', '),
     points: view?.list || (own && own.name !== usual?.name) ? [] : (usual?.points ?? []),
     others: ids.filter((id) => id !== personId).flatMap((id) => snapshot.people.find((each) => each.id === id)?.name ?? []),
     ...(side && { side }),

@@ -14,7 +14,15 @@ export interface Listener {
 }
 
 /** What is said of a kind of cue that says the same every time. */
-const always: Partial<Record<CueKind, string>> = { three: '3', two: '2', one: '1', half: 'Half way', lastTen: 'Ten seconds', lastLap: 'Last lap', finish: 'Done. Thank you.' }
+const always: Partial<Record<CueKind, string>> = {
+  three: '3',
+  two: '2',
+  one: '1',
+  half: 'Half way',
+  lastTen: 'Ten seconds',
+  lastLap: 'Last lap',
+  finish: 'Done. Thank you.',
+}
 
 /** Reps closer together than this are not counted aloud: nobody can say them. */
 const sayable: Seconds = 1

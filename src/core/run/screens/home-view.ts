@@ -24,7 +24,9 @@ export function homeView(snapshot: RunSnapshot, state: RunState): HomeView | und
   }
   const exercise = doneIn(works[0])
   if (!exercise) return undefined
-  const next = works.slice(1).find((work) => work.turn !== works[0]!.turn || work.pieceId !== works[0]!.pieceId || work.position !== works[0]!.position)
+  const next = works
+    .slice(1)
+    .find((work) => work.turn !== works[0]!.turn || work.pieceId !== works[0]!.pieceId || work.position !== works[0]!.position)
   const follows = doneIn(next)?.name
   return { exercise, coming: isAhead(state, works[0]!), ...(follows && { next: follows }) }
 }

@@ -23,9 +23,15 @@ const mostOfAFile = 0.6
 /** What a loop says every time. */
 export const onward = 'On to the next station'
 
-const findYourName: WayToGo = { headline: 'Find your name', detail: 'Everyone has a station of their own next: look below, or at your card.' }
+const findYourName: WayToGo = {
+  headline: 'Find your name',
+  detail: 'Everyone has a station of their own next: look below, or at your card.',
+}
 
-/** The way to the stations of `work`, told from who stands where before it and in it, so that it holds for any rule and after any change. */
+/**
+ * The way to the stations of `work`, told from who stands where before it and in it, so that it holds for any rule and after any
+ * change.
+ */
 export function wayTo(snapshot: RunSnapshot, circuit: CircuitView, work: Phase): WayToGo {
   const before = workBefore(snapshot, work)
   const stations = circuit.stations.length
@@ -33,12 +39,17 @@ export function wayTo(snapshot: RunSnapshot, circuit: CircuitView, work: Phase):
   const steps = stepsBetween(circuit, before.turn ?? 0, work.turn ?? 0)
   if (steps.length === 0) return { headline: 'Find your station', detail: '' }
   // Where partners change, the first of each pair is of one file and the second of the other.
-  const files = circuit.units ? [0, 1].map((file) => steps.filter(({ unit }) => unit % 2 === file)).filter((file) => file.length > 0) : [steps]
+  const files = circuit.units
+    ? [0, 1].map((file) => steps.filter(({ unit }) => unit % 2 === file)).filter((file) => file.length > 0)
+    : [steps]
   const rules = files.map(commonStep)
   if (rules.some((rule) => rule === undefined)) return findYourName
   const steady = rules as number[]
   const others = files.flatMap((file, index) => file.filter((step) => step.on !== steady[index]))
-  return { headline: headlineOf(steady, stations), detail: [roundWords(steady, stations), othersWords(snapshot, circuit, others)].filter(Boolean).join(' ') }
+  return {
+    headline: headlineOf(steady, stations),
+    detail: [roundWords(steady, stations), othersWords(snapshot, circuit, others)].filter(Boolean).join(' '),
+  }
 }
 
 function stepsBetween({ turns, stations }: CircuitView, before: number, after: number): Step[] {
@@ -81,7 +92,14 @@ function headlineOf(steps: readonly number[], stations: number): string {
 function roundWords(steps: readonly number[], stations: number): string {
   if (stations === 2) return ''
   const [first, second = first] = steps
-  if (first === second) return first === 0 ? '' : first === stations - 1 ? `1 goes round to ${stations}.` : first === 1 ? `${stations} goes round to 1.` : `After ${stations} comes 1.`
+  if (first === second)
+    return first === 0
+      ? ''
+      : first === stations - 1
+        ? `1 goes round to ${stations}.`
+        : first === 1
+          ? `${stations} goes round to 1.`
+          : `After ${stations} comes 1.`
   const [up, down] = [steps.some((on) => on > 0 && goesUp(on, stations)), steps.some((on) => on > 0 && !goesUp(on, stations))]
   return [up && `Up from ${stations} is 1.`, down && `Down from 1 is ${stations}.`].filter(Boolean).join(' ')
 }

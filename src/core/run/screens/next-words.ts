@@ -10,7 +10,11 @@ export function nextWords(snapshot: RunSnapshot, state: Pick<RunState, 'status' 
   const next = state.status === 'ready' ? state.phase : state.next
   if (!next) return { headline: 'The end', detail: '' }
   const circuit = snapshot.circuits[next.pieceId]
-  if (state.status === 'ready' || next.pieceId !== state.phase.pieceId) return { headline: snapshot.pieceNames[next.pieceId] ?? phaseWord(next), detail: circuit?.rotates ? 'Everyone finds their station' : '' }
+  if (state.status === 'ready' || next.pieceId !== state.phase.pieceId)
+    return {
+      headline: snapshot.pieceNames[next.pieceId] ?? phaseWord(next),
+      detail: circuit?.rotates ? 'Everyone finds their station' : '',
+    }
   if (!circuit) return { headline: phaseWord(next), detail: '' }
   const work = state.timeline.phases.slice(next.index).find((phase) => phase.kind === 'work' && phase.pieceId === next.pieceId)
   if (next.moves && circuit.rotates && work) {
@@ -18,5 +22,8 @@ export function nextWords(snapshot: RunSnapshot, state: Pick<RunState, 'status' 
     return { headline: phaseWord(next), detail: [headline.replace(/\.$/, ''), detail].filter(Boolean).join('. ') }
   }
   if (next.kind !== 'work' || circuit.rotates) return { headline: phaseWord(next), detail: '' }
-  return { headline: exerciseAt(stationsAt(circuit, next.repeat, next.lap, snapshot.ease)[next.station ?? 0], next)?.name ?? phaseWord(next), detail: '' }
+  return {
+    headline: exerciseAt(stationsAt(circuit, next.repeat, next.lap, snapshot.ease)[next.station ?? 0], next)?.name ?? phaseWord(next),
+    detail: '',
+  }
 }

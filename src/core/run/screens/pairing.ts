@@ -9,14 +9,18 @@ const signs = 'ACDEFGHJKMNPQRTUVWXY34679'
 export const codeLength = 4
 
 /** A code of four signs. `random(n)` gives whole numbers from 0, below n. About 390,000 there are. */
-export const pairingCode = (random: (below: number) => number): string => Array.from({ length: codeLength }, () => signs[random(signs.length)]).join('')
+export const pairingCode = (random: (below: number) => number): string =>
+  Array.from({ length: codeLength }, () => signs[random(signs.length)]).join('')
 
 /** As it was typed, with spaces or in small letters, as it is shown. */
 export const PairingCode = z
   .string()
   .max(20)
   .transform((text) => text.replace(/[\s-]/g, '').toUpperCase())
-  .refine((code) => code.length === codeLength && [...code].every((sign) => signs.includes(sign)), 'must be the four letters and digits on the screen')
+  .refine(
+    (code) => code.length === codeLength && [...code].every((sign) => signs.includes(sign)),
+    'must be the four letters and digits on the screen',
+  )
 
 /** What a coach makes of a screen that shows a code: the wall in one of its layouts, or a station by its number. */
 export const PairingRequest = z.strictObject({

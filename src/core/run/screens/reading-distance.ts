@@ -4,4 +4,5 @@ import type { Metres } from '../../base/units'
 export const wellRead = 22
 
 /** How far a character of a height reads well: 77 mm at 12 m. */
-export const readingDistance = (heightMetres: Metres, arcMinutes = wellRead): Metres => heightMetres / Math.tan((arcMinutes / 60) * (Math.PI / 180))
+export const readingDistance = (heightMetres: Metres, arcMinutes = wellRead): Metres =>
+  heightMetres / Math.tan((arcMinutes / 60) * (Math.PI / 180))

@@ -27,18 +27,30 @@ const lunch = snapshotOf('demo-lunch')
 /** The view `second` seconds into the class, after `more` at the same instant. */
 const view = (second: number, snapshot = lunch, ...more: Command[]) => {
   const start: RunEvent = { sequence: 1, id: 'a', at: 0, who: 'Coach', command: { type: 'start' } }
-  const later = more.map((command, index): RunEvent => ({ sequence: index + 2, id: `b${index}`, at: 10_000 + second * 1000, who: 'Coach', command }))
+  const later = more.map(
+    (command, index): RunEvent => ({ sequence: index + 2, id: `b${index}`, at: 10_000 + second * 1000, who: 'Coach', command }),
+  )
   return roomView(snapshot, stateAt(foldEvents(snapshot.timeline, [start, ...later]), 10_000 + second * 1000))
 }
 
 describe('what the room sees', () => {
   it('in the brief: what comes, and its form', () => {
-    expect(view(0)).toMatchObject({ word: 'Brief', place: 'Brief', headline: 'Next: March on the spot', points: ['Knees to hip height', 'Arms swing', 'Land softly'] })
+    expect(view(0)).toMatchObject({
+      word: 'Brief',
+      place: 'Brief',
+      headline: 'Next: March on the spot',
+      points: ['Knees to hip height', 'Arms swing', 'Land softly'],
+    })
   })
 
   it('at work: lap and turn, who is where, whom to watch, and when sides change', () => {
     const work = view(480 + 16)
-    expect(work).toMatchObject({ word: 'Work', place: 'Lap 1 of 2 · turn 1 of 8', headline: 'Station 8: change sides in 4', detail: 'In pairs, both working' })
+    expect(work).toMatchObject({
+      word: 'Work',
+      place: 'Lap 1 of 2 · turn 1 of 8',
+      headline: 'Station 8: change sides in 4',
+      detail: 'In pairs, both working',
+    })
     expect(work.tiles[0]).toMatchObject({ number: 1, exercise: 'Goblet squat', people: ['Oren', 'Maribel'], coming: false })
     expect(work.watch.map((each) => each.name)).toEqual(['Jun', 'Hettie'])
     expect(view(480 + 20).headline).toBe('Station 8: second side')
@@ -46,7 +58,12 @@ describe('what the room sees', () => {
 
   it('on the way: who is coming in, and the way to go', () => {
     const move = view(480 + 45)
-    expect(move).toMatchObject({ word: 'Move on', place: 'Lap 1 of 2 · turn 2 of 8', headline: 'On to the next station', detail: '8 goes round to 1.' })
+    expect(move).toMatchObject({
+      word: 'Move on',
+      place: 'Lap 1 of 2 · turn 2 of 8',
+      headline: 'On to the next station',
+      detail: '8 goes round to 1.',
+    })
     expect(move.tiles[1]).toMatchObject({ people: ['Oren', 'Maribel'], coming: true })
   })
 
@@ -58,7 +75,10 @@ describe('what the room sees', () => {
   it('between sets nobody is coming', () => {
     const empty = snapshotOf('demo-evening')
     const rest = empty.timeline.phases.find((phase) => phase.kind === 'rest' && !phase.moves && phase.pieceId === 'eb-stations')!
-    expect(view(rest.start + 1, empty)).toMatchObject({ headline: 'Stay at your station.', tiles: expect.not.arrayContaining([expect.objectContaining({ coming: true })]) })
+    expect(view(rest.start + 1, empty)).toMatchObject({
+      headline: 'Stay at your station.',
+      tiles: expect.not.arrayContaining([expect.objectContaining({ coming: true })]),
+    })
   })
 
   it('in the lap rest people still move on, into lap 2', () => {
@@ -126,12 +146,22 @@ describe('a self-paced list', () => {
       word: 'Work',
       place: 'Rounds',
       headline: 'Round after round, at your own pace',
-      points: ['12 shuttle walk there and back', 'then, round after round:', '12 sit to stand', '8 push-up', '6 slider lunge each side', '0:25 plank'],
+      points: [
+        '12 shuttle walk there and back',
+        'then, round after round:',
+        '12 sit to stand',
+        '8 push-up',
+        '6 slider lunge each side',
+        '0:25 plank',
+      ],
     })
   })
 
   it('a ladder says its rungs, and the class its range', () => {
-    expect(view(phase('bb-ladder').start + 5, taken.value)).toMatchObject({ headline: 'Through the list, at your own pace', points: ['9-6-3 of each:', 'goblet squat', 'push-up', 'glute bridge'] })
+    expect(view(phase('bb-ladder').start + 5, taken.value)).toMatchObject({
+      headline: 'Through the list, at your own pace',
+      points: ['9-6-3 of each:', 'goblet squat', 'push-up', 'glute bridge'],
+    })
     expect(taken.value.sentences[0]).toContain('11:00 rounds at your own pace, 1:40 rest, ladder at your own pace, to the finish')
     expect(taken.value.sentences[1]).toMatch(/^About \d+:\d\d \(\d+:\d\d to \d+:\d\d\) in all/)
   })
@@ -140,7 +170,13 @@ describe('a self-paced list', () => {
     const list = taken.value.circuits['bb-rounds']!.stations[0]!.list!
     expect(list.aim).toMatch(/^about \d+(\.5)? rounds for most \(\d+(\.5)? to \d+(\.5)?\); the aim is 6$/)
     const stay = { kind: 'task', goal: 'cap', capSeconds: 60, openerCount: 0, rungRestSeconds: 0, aimRounds: 40 } as const
-    expect(paceText(stay, bricks.plan.parts[1]!.pieces.flatMap((piece) => (piece.type === 'circuit' ? piece.stations[0]!.uses : [])).slice(0, 3), commonPaces)).toContain('40 are out of reach')
+    expect(
+      paceText(
+        stay,
+        bricks.plan.parts[1]!.pieces.flatMap((piece) => (piece.type === 'circuit' ? piece.stations[0]!.uses : [])).slice(0, 3),
+        commonPaces,
+      ),
+    ).toContain('40 are out of reach')
   })
 })
 

@@ -47,14 +47,16 @@ export interface RoomView {
 const nothing = { points: [], tiles: [], watch: [] }
 
 export function roomView(snapshot: RunSnapshot, state: RunState): RoomView {
-  if (state.status === 'finished') return { word: 'Done', place: '', headline: 'Thank you. Put the gear back and drink.', detail: '', ...nothing }
+  if (state.status === 'finished')
+    return { word: 'Done', place: '', headline: 'Thank you. Put the gear back and drink.', detail: '', ...nothing }
   const phase = state.phase
   const work = comingWork(snapshot, state)
   const based = work && snapshot.circuits[work.pieceId]
   // As the stations are at this repeat and lap.
   const circuit = based && { ...based, stations: stationsAt(based, work.repeat, work.lap, snapshot.ease) }
   const word = wordOf(state)
-  if (!work || !circuit) return { word, place: snapshot.pieceNames[phase.pieceId] ?? '', headline: noteOf(snapshot, phase), detail: '', ...nothing }
+  if (!work || !circuit)
+    return { word, place: snapshot.pieceNames[phase.pieceId] ?? '', headline: noteOf(snapshot, phase), detail: '', ...nothing }
   const before = phase !== work
   const turn = work.turn ?? 0
   const atStations = circuit.rotates
@@ -69,7 +71,8 @@ export function roomView(snapshot: RunSnapshot, state: RunState): RoomView {
 }
 
 /** Whether the class has not come to its first phase yet. */
-const beforeAll = ({ status, phase, elapsed }: RunState) => status === 'ready' || (status === 'countIn' && phase.index === 0 && elapsed === 0)
+const beforeAll = ({ status, phase, elapsed }: RunState) =>
+  status === 'ready' || (status === 'countIn' && phase.index === 0 && elapsed === 0)
 
 /** The list to work through, or the form points of the one exercise. */
 const pointsOf = (station: StationView | undefined, work: Phase) => station?.list?.items ?? exerciseAt(station, work)?.points ?? []
@@ -108,18 +111,31 @@ function mostOf(snapshot: RunSnapshot, work: Phase, of: 'lap' | 'set'): number {
   let most = 0
   // A stay that is over may have had more sets than those to come.
   const sameStay = (phase: Phase) => of === 'lap' || (phase.lap === work.lap && phase.turn === work.turn && phase.station === work.station)
-  for (const phase of snapshot.timeline.phases) if (phase.pieceId === work.pieceId && phase.repeat === work.repeat && sameStay(phase) && (phase[of] ?? 0) > most) most = phase[of]!
+  for (const phase of snapshot.timeline.phases)
+    if (phase.pieceId === work.pieceId && phase.repeat === work.repeat && sameStay(phase) && (phase[of] ?? 0) > most) most = phase[of]!
   return most + 1
 }
 
-function linesOf(snapshot: RunSnapshot, circuit: CircuitView, state: RunState, work: Phase, before: boolean): { headline: string; detail: string } {
+function linesOf(
+  snapshot: RunSnapshot,
+  circuit: CircuitView,
+  state: RunState,
+  work: Phase,
+  before: boolean,
+): { headline: string; detail: string } {
   if (state.status === 'stopped') return { headline: 'Everyone stop and put things down.', detail: '' }
-  if (before && beforeAll(state)) return { headline: `First: ${snapshot.pieceNames[state.phase.pieceId] ?? phaseWord(state.phase)}`, detail: noteOf(snapshot, state.phase) }
+  if (before && beforeAll(state))
+    return {
+      headline: `First: ${snapshot.pieceNames[state.phase.pieceId] ?? phaseWord(state.phase)}`,
+      detail: noteOf(snapshot, state.phase),
+    }
   if (state.status === 'held') return { headline: 'Hold here.', detail: '' }
   if (!circuit.rotates) {
     const name = nameWithSide(circuit, work)
     const note = before ? noteOf(snapshot, state.phase) : ''
-    return before ? { headline: `Next: ${name}`, detail: note } : { headline: name, detail: changeLine(circuit, state, work) || howLine(circuit, work) }
+    return before
+      ? { headline: `Next: ${name}`, detail: note }
+      : { headline: name, detail: changeLine(circuit, state, work) || howLine(circuit, work) }
   }
   if (!before) return { headline: changeLine(circuit, state, work), detail: meanwhileLine(snapshot, state) || partnerLine(circuit, work) }
   const first = state.phase.pieceId !== work.pieceId
@@ -130,7 +146,9 @@ function linesOf(snapshot: RunSnapshot, circuit: CircuitView, state: RunState, w
 
 /** Who of a pair works now, when partners take turns by interval. */
 const partnerLine = (circuit: CircuitView, work: Phase): string =>
-  work.partner === undefined || circuit.pairsSentence === '' ? circuit.pairsSentence : `${work.partner === 0 ? 'First' : 'Second'} partner works, the other rests`
+  work.partner === undefined || circuit.pairsSentence === ''
+    ? circuit.pairsSentence
+    : `${work.partner === 0 ? 'First' : 'Second'} partner works, the other rests`
 
 /** How the one exercise is done: tempo, effort, reps; of a list, what is aimed at. */
 function howLine(circuit: CircuitView, work: Phase): string {
@@ -174,7 +192,6 @@ function sideLine(circuit: CircuitView, work: Phase): string {
   return `${stationsWord(stations)}: ${sideWords[(work.lap ?? 0) % 2]} this lap`
 }
 
-
 const unitsAt = (circuit: CircuitView, turn = 0, station: number): number[] => circuit.turns?.[turn]?.[station] ?? []
 
 function peopleAt(snapshot: RunSnapshot, circuit: CircuitView, turn: number, station: number): RunSnapshot['people'] {
@@ -182,7 +199,13 @@ function peopleAt(snapshot: RunSnapshot, circuit: CircuitView, turn: number, sta
   return ids.flatMap((id) => snapshot.people.find((person) => person.id === id) ?? [])
 }
 
-function tilesOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, ahead: boolean, worker: (people: number) => number | undefined): Tile[] {
+function tilesOf(
+  snapshot: RunSnapshot,
+  circuit: CircuitView,
+  work: Phase,
+  ahead: boolean,
+  worker: (people: number) => number | undefined,
+): Tile[] {
   const before = workBefore(snapshot, work)
   return circuit.stations.map((station, index): Tile => {
     const here = before ? unitsAt(circuit, before.turn, index) : []
@@ -191,7 +214,11 @@ function tilesOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, ahead
     const works = station.rest ? undefined : people[worker(people.length) ?? -1]
     return {
       number: index + 1,
-      exercise: circuit.closed?.includes(index) ? 'Closed' : station.rest ? 'Rest' : ((station.list && oneLine(station.list.items)) ?? exerciseAt(station, work)?.name ?? ''),
+      exercise: circuit.closed?.includes(index)
+        ? 'Closed'
+        : station.rest
+          ? 'Rest'
+          : ((station.list && oneLine(station.list.items)) ?? exerciseAt(station, work)?.name ?? ''),
       points: station.rest || station.list ? [] : (exerciseAt(station, work)?.points ?? []),
       people,
       coming,
@@ -202,7 +229,8 @@ function tilesOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, ahead
 }
 
 /**
- * Which of the people at a station works, by how many they are, where they take turns or halves. Two change as the timeline says; more go on one by
+ * Which of the people at a station works, by how many they are, where they take turns or halves. Two change as the timeline says;
+ * more go on one by
  * one, interval by interval, and begin with another of them at every station.
  */
 function workerAt({ timeline }: RunSnapshot, circuit: CircuitView, state: RunState, work: Phase): (people: number) => number | undefined {
@@ -211,7 +239,8 @@ function workerAt({ timeline }: RunSnapshot, circuit: CircuitView, state: RunSta
     const second = state.phase === work && work.changeAt !== undefined && state.elapsed / 1000 >= work.changeAt
     return (people) => (people === 2 ? Number(second) : undefined)
   }
-  const sameStay = (phase: Phase) => phase.kind === 'work' && phase.pieceId === work.pieceId && phase.repeat === work.repeat && phase.turn === work.turn
+  const sameStay = (phase: Phase) =>
+    phase.kind === 'work' && phase.pieceId === work.pieceId && phase.repeat === work.repeat && phase.turn === work.turn
   const nth = timeline.phases.slice(0, work.index).filter(sameStay).length
   return (people) => (people < 2 ? undefined : people === 2 ? work.partner : (nth + (work.turn ?? 0)) % people)
 }
@@ -225,12 +254,18 @@ function easeWords({ ease }: RunSnapshot['people'][number], exercise: ExerciseVi
 
 /** People who do something else at their present station than everyone. */
 function watchOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, turn: number): Watch[] {
-  const here = (snapshot.exceptions ?? []).filter((each) => each.pieceId === work.pieceId && (work.selfPaced !== undefined || each.position === (work.position ?? 0)))
+  const here = (snapshot.exceptions ?? []).filter(
+    (each) => each.pieceId === work.pieceId && (work.selfPaced !== undefined || each.position === (work.position ?? 0)),
+  )
   const look = (people: RunSnapshot['people'], station: number): Watch[] =>
     people.flatMap((person) => {
       const own = here.filter((each) => each.personId === person.id && each.station === station).map(({ text }) => text)
       if (person.onBreak) return [{ name: person.name, station: station + 1, text: 'takes a break' }]
-      return (own.length > 0 ? own : easeWords(person, exerciseAt(circuit.stations[station], work))).map((text) => ({ name: person.name, station: station + 1, text }))
+      return (own.length > 0 ? own : easeWords(person, exerciseAt(circuit.stations[station], work))).map((text) => ({
+        name: person.name,
+        station: station + 1,
+        text,
+      }))
     })
   if (!circuit.rotates) return look(snapshot.people, work.station ?? 0)
   return circuit.stations.flatMap((_, index) => look(peopleAt(snapshot, circuit, turn, index), index))

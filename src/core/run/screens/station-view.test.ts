@@ -8,7 +8,8 @@ import { stateAt } from '../clock/state'
 
 const lunch = snapshotOf('demo-lunch')
 const at = (second: number) => stateAt(foldEvents(lunch.timeline, pressed([0, 'start'])), (10 + second) * 1000)
-const work = (turn: number) => lunch.timeline.phases.find((phase) => phase.kind === 'work' && phase.pieceId === 'll-stations' && phase.turn === turn)!
+const work = (turn: number) =>
+  lunch.timeline.phases.find((phase) => phase.kind === 'work' && phase.pieceId === 'll-stations' && phase.turn === turn)!
 
 describe('the screen of a station', () => {
   it('says at every instant who the wall says is there, and where they go is where the wall shows them next', () => {
@@ -24,14 +25,22 @@ describe('the screen of a station', () => {
   })
 
   it('on the way, who is coming; while all do the same, nothing', () => {
-    expect(stationView(lunch, at(work(0).start + 45), 2)).toMatchObject({ coming: true, people: ['Oren', 'Maribel'], exercise: { name: 'Band row' } })
+    expect(stationView(lunch, at(work(0).start + 45), 2)).toMatchObject({
+      coming: true,
+      people: ['Oren', 'Maribel'],
+      exercise: { name: 'Band row' },
+    })
     expect(stationView(lunch, at(lunch.timeline.total - 5), 2)).toMatchObject({ people: [], nextPeople: [] })
     expect(stationView(lunch, at(lunch.timeline.total + 5), 2).word).toBe('Done')
   })
 
   it('tells its own side, and when it changes', () => {
     const { start } = work(1)
-    expect([start - 3, start + 5, start + 20].map((second) => stationView(lunch, at(second), 8).side)).toEqual(['change sides at the half', 'first side, change in 15', 'second side'])
+    expect([start - 3, start + 5, start + 20].map((second) => stationView(lunch, at(second), 8).side)).toEqual([
+      'change sides at the half',
+      'first side, change in 15',
+      'second side',
+    ])
     expect(stationView(lunch, at(start + 5), 1).side).toBeUndefined()
     expect([start - 3, start + 5].map((second) => stationView(lunch, at(second), 1).ahead)).toEqual([true, false])
   })
@@ -53,7 +62,11 @@ describe('those who follow from home', () => {
   it('go through the stations in their order, one each turn, and are told what is next', () => {
     const names = lunch.circuits['ll-stations']!.stations.map((station) => station.exercises[0]!.name)
     for (let turn = 0; turn < 8; turn++) {
-      expect(homeView(lunch, at(work(turn).start + 1))).toMatchObject({ coming: false, exercise: { name: names[turn] }, next: names[(turn + 1) % 8] })
+      expect(homeView(lunch, at(work(turn).start + 1))).toMatchObject({
+        coming: false,
+        exercise: { name: names[turn] },
+        next: names[(turn + 1) % 8],
+      })
     }
     expect(homeView(lunch, at(work(0).start + 45))).toMatchObject({ coming: true, exercise: { name: names[1] } })
   })

@@ -29,12 +29,24 @@ export interface StationScreenView {
 
 /** Numbers, from 1, of the stations that people come to in any circuit. */
 export const stationsIn = ({ circuits }: Pick<RunSnapshot, 'circuits'>): number[] =>
-  Array.from({ length: Math.max(0, ...Object.values(circuits).map((circuit) => (circuit.rotates ? circuit.stations.length : 0))) }, (_, index) => index + 1)
+  Array.from(
+    { length: Math.max(0, ...Object.values(circuits).map((circuit) => (circuit.rotates ? circuit.stations.length : 0))) },
+    (_, index) => index + 1,
+  )
 
 /** The screen of a station, by its number from 1. */
 export function stationView(snapshot: RunSnapshot, state: RunState, number: number): StationScreenView {
   const room = roomView(snapshot, state)
-  const none: StationScreenView = { word: room.word, place: room.place, items: [], people: [], coming: false, ahead: false, closed: false, nextPeople: [] }
+  const none: StationScreenView = {
+    word: room.word,
+    place: room.place,
+    items: [],
+    people: [],
+    coming: false,
+    ahead: false,
+    closed: false,
+    nextPeople: [],
+  }
   const tile = room.tiles.find((each) => each.number === number)
   const { phases } = snapshot.timeline
   const work = comingWork(snapshot, state)
@@ -42,14 +54,18 @@ export function stationView(snapshot: RunSnapshot, state: RunState, number: numb
   if (!tile || !work || !circuit) return none
   const station = stationsAt(circuit, work.repeat, work.lap, snapshot.ease)[number - 1]!
   const exercise = exerciseAt(station, work)
-  const next = phases.slice(work.index + 1).find((phase) => phase.kind === 'work' && phase.pieceId === work.pieceId && phase.turn !== work.turn)
+  const next = phases
+    .slice(work.index + 1)
+    .find((phase) => phase.kind === 'work' && phase.pieceId === work.pieceId && phase.turn !== work.turn)
   const unitsAt = (phase: Phase | undefined, at: number) => (phase ? (circuit.turns?.[phase.turn ?? 0]?.[at] ?? []) : [])
   const units = circuit.units ?? snapshot.groups
-  const namesOf = (ids: readonly number[]) => ids.flatMap((unit) => units[unit] ?? []).flatMap((id) => snapshot.people.find((person) => person.id === id)?.name ?? [])
+  const namesOf = (ids: readonly number[]) =>
+    ids.flatMap((unit) => units[unit] ?? []).flatMap((id) => snapshot.people.find((person) => person.id === id)?.name ?? [])
   const here = unitsAt(work, number - 1)
   const goesTo = next ? (circuit.turns?.[next.turn ?? 0] ?? []).findIndex((units) => units.some((unit) => here.includes(unit))) : -1
   const ahead = isAhead(state, work)
-  const side = ahead && exercise?.sides === 'half' ? 'change sides at the half' : sideNow(exercise, work, circuit, ahead ? 0 : state.elapsed)
+  const side =
+    ahead && exercise?.sides === 'half' ? 'change sides at the half' : sideNow(exercise, work, circuit, ahead ? 0 : state.elapsed)
   return {
     ...none,
     ahead,

@@ -27,7 +27,9 @@ export function upcomingCues(progress: Progress, from: Milliseconds, until: Mill
   }
   if (here.countIn > 0) {
     const zero = here.at + here.countIn
-    ;(['three', 'two', 'one'] as const).forEach((kind, index) => take({ kind, at: zero - (3 - index) * 1000, ...(listener && { text: String(3 - index) }) }))
+    ;(['three', 'two', 'one'] as const).forEach((kind, index) =>
+      take({ kind, at: zero - (3 - index) * 1000, ...(listener && { text: String(3 - index) }) }),
+    )
   }
   while (here.mode === 'running') {
     const start = here.at + here.countIn - here.elapsed

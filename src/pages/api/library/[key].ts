@@ -7,5 +7,7 @@ export const GET = endpoint(async ({ params }) => {
   const known = await inTheHall(knownLibrary)
   const current = params.key === libraryMark(known.key)
   // Whoever asks by an old mark gets what there is now, and keeps it under no name.
-  return new Response(known.text, { headers: { 'content-type': 'application/json', 'cache-control': current ? 'private, max-age=86400, immutable' : 'no-store' } })
+  return new Response(known.text, {
+    headers: { 'content-type': 'application/json', 'cache-control': current ? 'private, max-age=86400, immutable' : 'no-store' },
+  })
 })
