@@ -15,7 +15,7 @@ const count = (name, good, bad) => {
   if (bad > 0) console.log(`${name}: ${bad} failed`)
 }
 
-for (const name of ['lint', 'types', 'build']) {
+for (const name of ['format', 'lint', 'types', 'build']) {
   const good = read(`${name}.check`)?.trim() === 'passed'
   count(name, Number(good), Number(!good))
 }
