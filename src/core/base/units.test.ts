@@ -1,6 +1,15 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { formatSeconds, parseSeconds } from './units'
+import {
+  formatSeconds,
+  inMilliseconds,
+  inSeconds,
+  parseSeconds,
+  type Kilograms,
+  type Metres,
+  type Milliseconds,
+  type Seconds,
+} from './units'
 
 describe('time as people write it', () => {
   it('reads seconds, clock times and words', () => {
@@ -18,5 +27,20 @@ describe('time as people write it', () => {
       }),
     )
     expect(formatSeconds(-75)).toBe('-1:15')
+  })
+})
+
+describe('units', () => {
+  const wait = (seconds: Seconds) => inMilliseconds(seconds)
+
+  it('are kept apart by the compiler, and turned into each other by name', () => {
+    const elapsed: Milliseconds = 1500
+    const weight: Kilograms = 8
+    // @ts-expect-error milliseconds are no seconds
+    expect(wait(elapsed)).toBe(1_500_000)
+    // @ts-expect-error kilograms are no metres
+    const far: Metres = weight
+    expect(far).toBe(8)
+    expect([wait(1.5), inSeconds(elapsed), wait(inSeconds(elapsed))]).toEqual([1500, 1.5, 1500])
   })
 })

@@ -1,8 +1,22 @@
+declare const unit: unique symbol
+
+/**
+ * A number of one unit. The compiler keeps units apart: milliseconds cannot be passed for seconds, nor metres for kilograms. What has no
+ * unit yet (a literal, the result of arithmetic, a field that was just read) takes the one that it is given.
+ */
+type NumberOf<Unit extends string> = number & { readonly [unit]?: Unit }
+
 /** The quantities the core computes with. A plan's seconds are whole; a run's clock is in milliseconds. */
-export type Seconds = number
-export type Milliseconds = number
-export type Kilograms = number
-export type Metres = number
+export type Seconds = NumberOf<'seconds'>
+export type Milliseconds = NumberOf<'milliseconds'>
+export type Kilograms = NumberOf<'kilograms'>
+export type Metres = NumberOf<'metres'>
+
+/** A plan counts in seconds, a run in milliseconds: `inMilliseconds(1.5)` → `1500`. */
+export const inMilliseconds = (seconds: Seconds): Milliseconds => seconds * 1000
+
+/** `inSeconds(1500)` → `1.5`. */
+export const inSeconds = (milliseconds: Milliseconds): Seconds => milliseconds / 1000
 
 /** `95` → `"1:35"`, `3700` → `"1:01:40"`. Negative values keep their sign; fractions are cut off. */
 export function formatSeconds(seconds: Seconds): string {

@@ -1,3 +1,4 @@
+import { exercisesById } from '../library/by-id'
 import type { HallLibrary } from '../class/compute'
 import { formOf, type Form } from '../library/form'
 import { withLists } from '../plan/every-circuit'
@@ -27,7 +28,7 @@ export interface BriefItem {
   cautions: string[]
 }
 
-const sideWords = {
+const sidesSaid = {
   none: '',
   half: 'Change sides at the half.',
   byLap: 'One side a lap.',
@@ -40,7 +41,7 @@ export function walkThrough(plan: Plan, library: Pick<HallLibrary, 'exercises' |
 }
 
 export function itemsOf(circuit: Circuit, library: Pick<HallLibrary, 'exercises' | 'gear'>): BriefItem[] {
-  const exercises = new Map(library.exercises.map((exercise) => [exercise.id, exercise]))
+  const exercises = exercisesById(library.exercises)
   const gearNames = new Map(library.gear.map((kind) => [kind.id, kind.name.toLowerCase()]))
   const seen = new Set<string>()
   return circuit.stations.flatMap((station, index) =>
@@ -74,7 +75,7 @@ function wordsOf(use: Use, form: Form | undefined) {
     breathing: form?.breathing ?? '',
     repStandard: form?.repStandard ?? '',
     how: detailsOf(use).join(', '),
-    sides: sideWords[use.sides],
+    sides: sidesSaid[use.sides],
     cautions: form ? cautionsOf(form) : [],
   }
 }

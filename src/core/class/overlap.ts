@@ -1,6 +1,6 @@
 import type { ComputedClass } from './compute'
 import type { ClassDocument } from './class-document'
-import type { Seconds } from '../base/units'
+import { inMilliseconds, type Seconds } from '../base/units'
 
 /** What one class has to know of another: when, where, and the most it wants of each size at once. */
 export interface OtherClass {
@@ -25,6 +25,6 @@ export const asOther = (id: string, { name, roomId, startsAt, plan }: ClassDocum
 /** Those of `others` that go on while this class does. */
 export function overlapping({ startsAt }: Pick<ClassDocument, 'startsAt'>, seconds: Seconds, others: readonly OtherClass[]): OtherClass[] {
   const from = Date.parse(startsAt)
-  const until = from + seconds * 1000
-  return others.filter((other) => Date.parse(other.startsAt) < until && from < Date.parse(other.startsAt) + other.seconds * 1000)
+  const until = from + inMilliseconds(seconds)
+  return others.filter((other) => Date.parse(other.startsAt) < until && from < Date.parse(other.startsAt) + inMilliseconds(other.seconds))
 }

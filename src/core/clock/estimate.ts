@@ -7,7 +7,7 @@ export interface Sample {
   server: Milliseconds
 }
 
-export interface Estimate {
+export interface OffsetEstimate {
   /** Server time minus local time. */
   offset: Milliseconds
   /** The most it can be wrong by. */
@@ -22,8 +22,8 @@ export const driftPerMs = 200e-6
  * at the most (Cristian, Distributed Computing 3, 1989), widened with age for drift. Samples from before a leap of the local clock, as when
  * the device slept, contradict the newer ones: they say nothing any more.
  */
-export function estimateOffset(samples: readonly Sample[], now: Milliseconds): Estimate | undefined {
-  let best: Estimate | undefined
+export function estimateOffset(samples: readonly Sample[], now: Milliseconds): OffsetEstimate | undefined {
+  let best: OffsetEstimate | undefined
   for (const sample of [...samples].reverse()) {
     const told = estimateOf(sample, now)
     if (best && Math.abs(told.offset - best.offset) > told.error + best.error) return best
@@ -32,7 +32,7 @@ export function estimateOffset(samples: readonly Sample[], now: Milliseconds): E
   return best
 }
 
-const estimateOf = ({ sent, received, server }: Sample, now: Milliseconds): Estimate => ({
+const estimateOf = ({ sent, received, server }: Sample, now: Milliseconds): OffsetEstimate => ({
   offset: server - (sent + received) / 2,
   error: (received - sent) / 2 + driftPerMs * Math.max(0, now - received),
 })

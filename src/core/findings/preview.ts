@@ -1,3 +1,4 @@
+import { exercisesById } from '../library/by-id'
 import { computeClass, type ComputedClass } from '../class/compute'
 import { formOf } from '../library/form'
 import { planDifferences } from '../plan/words/differences'
@@ -21,7 +22,7 @@ export interface Preview {
 
 /** Names for differences, from a hall's exercises. */
 export const namesFor = (library: Pick<Judged['library'], 'exercises'>) => {
-  const byId = new Map(library.exercises.map((exercise) => [exercise.id, exercise]))
+  const byId = exercisesById(library.exercises)
   return {
     piece: pieceName,
     exercise: (exerciseId: string, optionId?: string) => {

@@ -12,7 +12,7 @@ import { carryRound } from './carry-round'
 import { floorAt, stationFloors } from './footprints'
 import { crosses, distance, inside, overlap, type Rect } from './geometry'
 import { layReady } from './laid-ready'
-import { bestTrade } from './trade-spots'
+import { bestSpotTrade } from './trade-spots'
 import { transitionsOf } from './transitions'
 import { floorTroubles } from './troubles'
 import { roomRect, walkerIn } from './walk'
@@ -201,11 +201,11 @@ describe('transitions', () => {
     const spots = document.spots.map((spot, index) => document.spots[index === 1 ? 6 : index === 6 ? 1 : index] ?? spot)
     const crossed = { ...document, spots }
     const worst = (of: typeof document) => Math.max(...transitionsOf(of, computed, library, bare).transitions.map((each) => each.needed))
-    const trade = bestTrade(crossed, computed, library, bare)!
+    const trade = bestSpotTrade(crossed, computed, library, bare)!
     const after = trade.fix.apply(crossed) as typeof document
     expect(worst(after)).toBeLessThan(worst(crossed))
     expect([...after.spots].sort((a, b) => a.x - b.x)).toEqual([...document.spots].sort((a, b) => a.x - b.x))
-    expect(bestTrade({ ...document, spots: [] }, computed, library, bare)).toBeUndefined()
+    expect(bestSpotTrade({ ...document, spots: [] }, computed, library, bare)).toBeUndefined()
   })
 })
 

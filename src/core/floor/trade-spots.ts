@@ -17,7 +17,7 @@ export interface SpotTrade {
 const mostStations = 20
 
 /** The trade of two stations' spots that makes the longest transition shortest; nothing while all are in time, or where no trade helps. */
-export function bestTrade(document: ClassDocument, computed: ComputedClass, library: HallLibrary, room: Room): SpotTrade | undefined {
+export function bestSpotTrade(document: ClassDocument, computed: ComputedClass, library: HallLibrary, room: Room): SpotTrade | undefined {
   const spots = document.spots ?? []
   const longest = (of: ClassDocument['spots']) =>
     transitionsOf(document, computed, library, room, of).transitions.reduce(

@@ -1,3 +1,4 @@
+import { exercisesById } from '../library/by-id'
 import type { Exercise } from '../library/exercise'
 import type { GearForm, GearKind } from '../library/gear-kind'
 import type { Circuit, Plan, Station, Stay } from '../plan/plan'
@@ -60,7 +61,7 @@ export interface GearInput {
 }
 
 interface Counter extends Omit<GearInput, 'exercises' | 'kinds'> {
-  exercises: Map<string, Exercise>
+  exercises: ReadonlyMap<string, Exercise>
   kinds: Map<string, GearKind>
   unknownExercises: Set<string>
   unknownKinds: Set<string>
@@ -77,7 +78,7 @@ interface Counter extends Omit<GearInput, 'exercises' | 'kinds'> {
 export function countGear(input: GearInput): GearCount {
   const counter: Counter = {
     ...input,
-    exercises: new Map(input.exercises.map((exercise) => [exercise.id, exercise])),
+    exercises: exercisesById(input.exercises),
     kinds: new Map(input.kinds.map((kind) => [kind.id, kind])),
     unknownExercises: new Set(),
     unknownKinds: new Set(),

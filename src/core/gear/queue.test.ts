@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { expectedDemand, limitingItem, placesFor, queueThrough, roundSeconds, servedBy, spreadStarts, type QueueItem } from './queue'
+import { expectedDemand, limitingItem, placesFor, queueThrough, secondsOnceThrough, servedBy, spreadStarts, type QueueItem } from './queue'
 
 const sum = (values: readonly number[]) => values.reduce((all, value) => all + value, 0)
 /** 90 s on a machine, then 150 s of other things: row J of the shapes, a round of four minutes. */
@@ -36,10 +36,13 @@ describe('a queue at the machine', () => {
         const cap = 60_000
         const { waits, rounds } = queueThrough(items, Array<number>(people).fill(0), cap)
         const throughput = rounds / cap
-        const inSystem = throughput * (roundSeconds(items) + sum(waits) / Math.max(rounds, 1))
+        const inSystem = throughput * (secondsOnceThrough(items) + sum(waits) / Math.max(rounds, 1))
         expect(inSystem).toBeCloseTo(people, 0)
         // Asymptotic bounds of a closed line (Denning & Buzen 1978; from memory): the round itself, or the busiest item.
-        const most = Math.min(people / roundSeconds(items), ...items.flatMap((each) => (each.places ? [each.places / each.seconds] : [])))
+        const most = Math.min(
+          people / secondsOnceThrough(items),
+          ...items.flatMap((each) => (each.places ? [each.places / each.seconds] : [])),
+        )
         expect(throughput).toBeLessThanOrEqual(most * 1.02)
       }),
       { numRuns: 40 },

@@ -18,7 +18,7 @@ export interface QueueOutcome {
   crowd: number[]
 }
 
-export const roundSeconds = (items: readonly QueueItem[]): Seconds => items.reduce((sum, item) => sum + item.seconds, 0)
+export const secondsOnceThrough = (items: readonly QueueItem[]): Seconds => items.reduce((sum, item) => sum + item.seconds, 0)
 
 /** Somebody who comes to an item. */
 interface Arrival {
@@ -98,7 +98,7 @@ function beginnings(items: readonly QueueItem[]): Seconds[] {
 
 function evenly(items: readonly QueueItem[], people: number): number[] {
   const begins = beginnings(items)
-  const total = roundSeconds(items)
+  const total = secondsOnceThrough(items)
   return Array.from({ length: people }, (_, person) =>
     Math.max(
       0,
@@ -109,7 +109,7 @@ function evenly(items: readonly QueueItem[], people: number): number[] {
 
 function leastCrowded(items: readonly QueueItem[], people: number): number[] {
   const begins = beginnings(items)
-  const total = roundSeconds(items)
+  const total = secondsOnceThrough(items)
   const at = items.map(() => 0)
   // For each item of few places: from each beginning on, those who begin while whoever began then is still at it are at it together.
   const tight = items.flatMap(({ seconds, places }) => {
@@ -147,7 +147,7 @@ function before(one: readonly number[], other: readonly number[]): boolean {
  * the round.
  */
 export const expectedDemand = (items: readonly QueueItem[], item: number, people: number): number =>
-  (people * items[item]!.seconds) / Math.max(1, roundSeconds(items))
+  (people * items[item]!.seconds) / Math.max(1, secondsOnceThrough(items))
 
 /** The places that an item needs so that `people`, well spread, do not wait. */
 export const placesFor = (items: readonly QueueItem[], item: number, people: number): number =>
@@ -155,7 +155,7 @@ export const placesFor = (items: readonly QueueItem[], item: number, people: num
 
 /** The people whom the places of an item serve without waiting, well spread. */
 export const servedBy = (items: readonly QueueItem[], item: number): number =>
-  Math.floor(((items[item]!.places ?? Infinity) * roundSeconds(items)) / items[item]!.seconds + 1e-9)
+  Math.floor(((items[item]!.places ?? Infinity) * secondsOnceThrough(items)) / items[item]!.seconds + 1e-9)
 
 /** The item that holds people up: where there are fewest places for its share of the round; `undefined` when none does. */
 export function limitingItem(items: readonly QueueItem[], people: number): number | undefined {

@@ -1,3 +1,4 @@
+import { exercisesById } from '../library/by-id'
 import type { HallLibrary } from '../class/compute'
 import { Pattern, Region } from '../library/exercise'
 import { formOf, type Form } from '../library/form'
@@ -39,7 +40,7 @@ const zero = <Key extends string>(keys: readonly Key[]) => Object.fromEntries(ke
 
 /** The load picture of a class. Estimates throughout: shown as ranges, never as one figure. */
 export function loadOf(plan: Plan, timeline: Timeline, library: HallLibrary, paces: Paces): ClassLoad {
-  const exercises = new Map(library.exercises.map((exercise) => [exercise.id, exercise]))
+  const exercises = exercisesById(library.exercises)
   const formFor = (use: Use): Form | undefined => {
     const exercise = exercises.get(use.exerciseId)
     return exercise && formOf(exercise, use.optionId)

@@ -1,5 +1,5 @@
 import type { Phase, Timeline } from '../timeline/phase'
-import type { Milliseconds } from '../base/units'
+import { inMilliseconds, type Milliseconds } from '../base/units'
 import { apply } from '../run/clock/apply'
 import type { RunEvent } from '../run/clock/events'
 import { advance, initialProgress, phaseLimit, type Progress } from '../run/clock/progress'
@@ -58,7 +58,7 @@ export function coverageOf(snapshot: RunSnapshot, pieceId: string, present: Phas
   const works = phases.filter((phase) => phase.kind === 'work' && phase.pieceId === pieceId)
   const turns = [...new Map(works.map((phase) => [keyOf(phase), phase])).values()]
   const planned = (turn: Phase) =>
-    works.filter((phase) => keyOf(phase) === keyOf(turn)).reduce((sum, phase) => sum + phase.seconds * 1000, 0)
+    works.filter((phase) => keyOf(phase) === keyOf(turn)).reduce((sum, phase) => sum + inMilliseconds(phase.seconds), 0)
   const states = turns.map((turn) => {
     const last = works.findLast((phase) => keyOf(phase) === keyOf(turn))!
     return { turn, done: (worked.get(keyOf(turn)) ?? 0) >= enough * planned(turn), ahead: last.index >= present.index }

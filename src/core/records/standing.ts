@@ -1,6 +1,6 @@
 import type { ListMark } from '../timeline/list-marks'
 import type { Phase } from '../timeline/phase'
-import { formatSeconds, type Milliseconds, type Seconds } from '../base/units'
+import { inSeconds, formatSeconds, type Milliseconds, type Seconds } from '../base/units'
 import type { Progress, Tap } from '../run/clock/progress'
 import { stationsAt } from '../run/room/eased'
 import type { RunSnapshot } from '../run/room/snapshot'
@@ -65,7 +65,7 @@ function standingOf({ id, name }: { id: string; name: string }, taps: readonly T
 
 /** What was tapped of somebody: the time, else the rounds; nothing before the first of them. */
 export function doneWords({ finished, rounds }: Standing): string {
-  if (finished !== undefined) return formatSeconds(Math.round(finished / 1000))
+  if (finished !== undefined) return formatSeconds(Math.round(inSeconds(finished)))
   return rounds > 0 ? `${rounds} ${rounds === 1 ? 'round' : 'rounds'}` : ''
 }
 
@@ -78,7 +78,7 @@ export function probablyWords(snapshot: RunSnapshot, state: RunState): string {
   if (!state.phase.selfPaced || !circuit || circuit.rotates) return ''
   const marks = stationsAt(circuit, state.phase.repeat, state.phase.lap)[state.phase.station ?? 0]?.list?.marks
   if (!marks) return ''
-  const second = state.elapsed / 1000
+  const second = inSeconds(state.elapsed)
   const words = (end: keyof typeof marks) => {
     const mark = markAt(marks[end], second)
     if (!mark) return ''

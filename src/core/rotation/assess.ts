@@ -33,7 +33,7 @@ export function assess(paths: readonly (readonly number[])[], stations: number):
 }
 
 /** The least and the most of some counts; zeros for none. */
-export const rangeOf = (counts: readonly number[]): [least: number, most: number] =>
+export const leastAndMost = (counts: readonly number[]): [least: number, most: number] =>
   counts.length === 0 ? [0, 0] : [Math.min(...counts), Math.max(...counts)]
 
 const times = (count: number) => (count === 1 ? 'once' : count === 2 ? 'twice' : `${count} times`)
@@ -42,13 +42,13 @@ const people = (count: number) => `${count} ${count === 1 ? 'person' : 'people'}
 
 /** How often stations are visited, in words; every miss and repeat is told. `who` are the units spoken of. */
 export function coverageWords({ visits }: Assessment, who: readonly number[], everyone = 'Everyone'): { met: boolean; text: string } {
-  const [least, most] = rangeOf(who.flatMap((unit) => visits[unit]!))
+  const [least, most] = leastAndMost(who.flatMap((unit) => visits[unit]!))
   if (least === most && least > 0) return { met: true, text: `${everyone} is at every station ${times(least)}.` }
   const missing = who.map((unit) => visits[unit]!.filter((count) => count === 0).length)
-  const [fewest, mostMissed] = rangeOf(missing)
+  const [fewest, mostMissed] = leastAndMost(missing)
   if (mostMissed === 0) return { met: true, text: `${everyone} is at every station, ${least} to ${most} times each.` }
   const stations = (count: number) => (count === 1 ? 'one station' : `${count} stations`)
-  const [, repeats] = rangeOf(who.map((unit) => visits[unit]!.filter((count) => count > 1).length))
+  const [, repeats] = leastAndMost(who.map((unit) => visits[unit]!.filter((count) => count > 1).length))
   const repeated = repeats > 0 ? `, and repeats ${repeats === 1 ? 'one' : repeats}` : ''
   if (fewest === mostMissed) return { met: false, text: `${everyone} misses ${stations(fewest)}${repeated}.` }
   return {
@@ -60,7 +60,7 @@ export function coverageWords({ visits }: Assessment, who: readonly number[], ev
 /** How often those of `one` meet those of `other`, in words. */
 export function meetingWords({ meetings }: Assessment, one: readonly number[], other: readonly number[]): { met: boolean; text: string } {
   const counts = one.flatMap((unit) => other.filter((each) => each !== unit).map((each) => meetings[unit]![each]!))
-  const [least, most] = rangeOf(counts)
+  const [least, most] = leastAndMost(counts)
   if (least === 1 && most === 1) return { met: true, text: 'Everyone meets everyone of the other file exactly once.' }
   const met = counts.filter((count) => count > 0).length
   if (least > 0)

@@ -1,5 +1,5 @@
 import { failure, problem, success, type Result } from '../base/result'
-import { assess, rangeOf } from './assess'
+import { assess, leastAndMost } from './assess'
 import type { Rotation } from './rotation'
 import { tableOf } from './table'
 
@@ -140,8 +140,8 @@ export function wholeClass(stations: number, people: number, turns: number): Res
     Array.from({ length: turns }, (_, turn) => rounds[turn % rounds.length]!.findIndex((pair) => pair.includes(person))),
   )
   const { visits, meetings, alone } = assess(paths, stations)
-  const [least, most] = rangeOf(meetings.flatMap((row, one) => row.filter((_, other) => other !== one)))
-  const worst = rangeOf(visits.flat())[1]
+  const [least, most] = leastAndMost(meetings.flatMap((row, one) => row.filter((_, other) => other !== one)))
+  const worst = leastAndMost(visits.flat())[1]
   const over = visits.flat().reduce((sum, count) => sum + Math.max(0, count - 2), 0)
   const met = meetings.reduce((sum, row, one) => sum + row.filter((count, other) => other > one && count > 0).length, 0)
   return success({

@@ -1,3 +1,4 @@
+import { exercisesById } from '../library/by-id'
 import type { HallLibrary } from '../class/compute'
 import { strainNames, type Exercise, type Strain } from '../library/exercise'
 import type { Person } from '../library/person'
@@ -39,7 +40,7 @@ type Judgement = { score: number; reason?: string | undefined } | 'impossible'
  * A station for which nothing is possible is left out.
  */
 export function fillStations(circuit: Circuit, wish: FillWish): Suggestion[] {
-  const byId = new Map(wish.library.exercises.map((exercise) => [exercise.id, exercise]))
+  const byId = exercisesById(wish.library.exercises)
   const chosen = circuit.stations.map((station) => byId.get(station.uses[0]?.exerciseId ?? ''))
   const used = new Set(circuit.stations.flatMap((station) => station.uses.map((use) => use.exerciseId)))
   const count = circuit.stations.length

@@ -1,3 +1,4 @@
+import { exercisesById } from '../library/by-id'
 import type { HallLibrary } from '../class/compute'
 import type { Exercise, Option, Strain } from '../library/exercise'
 import { strainNames } from '../library/exercise'
@@ -54,7 +55,7 @@ function sparing(
 
 /** Every change that makes the class harder, easier, or gentler on something, station by station. */
 export function swapsFor(plan: Plan, library: Pick<HallLibrary, 'exercises'>, direction: Direction): Swap[] {
-  const byId = new Map(library.exercises.map((exercise) => [exercise.id, exercise]))
+  const byId = exercisesById(library.exercises)
   const used = new Set<string>()
   const swaps: Swap[] = []
   const visit = (circuit: Circuit) =>

@@ -19,7 +19,7 @@ export function compileTimeline(plan: Plan, paces: Paces = commonPaces): Result<
   if (!whole.ok) return whole
   const { phases, meanwhile } = whole.value
   const total = endOf(phases)
-  const timeline = { phases, meanwhile, total, ...rangeOf(phases, total) }
+  const timeline = { phases, meanwhile, total, ...rangeOfTotal(phases, total) }
   if (!plan.parts.some((part) => part.optional)) return success({ ...timeline, totalWithoutOptional: total })
   const required = phasesOf(plan, paces, (part) => !part.optional)
   return required.ok ? success({ ...timeline, totalWithoutOptional: endOf(required.value.phases) }) : required
@@ -31,7 +31,7 @@ const endOf = (phases: Phase[]): Seconds => {
 }
 
 /** Work never merges with anything, so the ends of the estimates simply add up. */
-function rangeOf(phases: Phase[], total: Seconds): { range?: Estimate } {
+function rangeOfTotal(phases: Phase[], total: Seconds): { range?: Estimate } {
   const open = phases.flatMap((phase) => (phase.selfPaced?.open ? [{ ...phase.selfPaced.open, seconds: phase.seconds }] : []))
   if (open.length === 0) return {}
   const end = (key: 'low' | 'high') => total + open.reduce((sum, each) => sum + Math.round(each[key]) - each.seconds, 0)

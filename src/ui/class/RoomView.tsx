@@ -7,7 +7,7 @@ import { squareMetresPerson } from '@core/findings/rules/floor-space'
 import { layOut } from '@core/floor/auto-lay'
 import { stationFloors } from '@core/floor/footprints'
 import { layReady } from '@core/floor/laid-ready'
-import { bestTrade } from '@core/floor/trade-spots'
+import { bestSpotTrade } from '@core/floor/trade-spots'
 import { transitionsOf } from '@core/floor/transitions'
 import { floorTroubles } from '@core/floor/troubles'
 import { walkerOf } from '@core/floor/walk'
@@ -69,7 +69,7 @@ function Laid({ room }: { room: Room }) {
     return corners ? [{ key: `${each.circuitId}-${each.from}-${each.to}`, corners, short: each.needed > each.given }] : []
   })
   const lay = () => change((draft) => void (draft.spots = layOut(room, floors).spots))
-  const trade = useMemo(() => bestTrade(document, computed, library, room), [document, computed, library, room])
+  const trade = useMemo(() => bestSpotTrade(document, computed, library, room), [document, computed, library, room])
   const ready = useMemo(() => layReady(document, computed, library, room), [document, computed, library, room])
   const findings = useMemo(
     () => judge(judged).filter((finding) => /^(stationFloor|shortTransition|floorSpace|lowCeiling)/.test(finding.id)),

@@ -31,7 +31,7 @@ export function twiceRunning(judged: Judged, repeat: Repeat): Finding[] {
     const forms = formsRound(judged, circuit)
     const keys = forms.map((form) => form && repeat.key(form))
     const found = repeatsIn(keys)
-    const fix = found.length > 0 ? bestTrade(circuit, keys, forms) : undefined
+    const fix = found.length > 0 ? stationTrade(circuit, keys, forms) : undefined
     return found.map((index) => {
       const next = (index + 1) % keys.length
       return {
@@ -48,7 +48,7 @@ export function twiceRunning(judged: Judged, repeat: Repeat): Finding[] {
 }
 
 /** The trade of two stations that leaves the fewest repeats, of this key and of regions together; none when none helps. */
-function bestTrade(circuit: Circuit, keys: readonly (string | undefined)[], forms: readonly (Form | undefined)[]): Fix | undefined {
+function stationTrade(circuit: Circuit, keys: readonly (string | undefined)[], forms: readonly (Form | undefined)[]): Fix | undefined {
   const regions = forms.map((form) => form?.regions[0])
   const cost = (order: readonly number[]) => {
     let repeats = 0

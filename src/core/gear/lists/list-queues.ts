@@ -54,7 +54,7 @@ function queueAt(
   if (stay.kind !== 'task' || people.length < 2) return undefined
   const uses = station.uses.slice(stay.openerCount)
   const items = uses.map((use) => {
-    const places = placesOf(use, byId.get(use.exerciseId), kinds)
+    const places = machinePlaces(use, byId.get(use.exerciseId), kinds)
     return {
       name: nameOf(use, byId),
       seconds: Math.max(1, Math.round(itemSeconds(use, paces).typical)),
@@ -93,7 +93,7 @@ const nameOf = (use: Use, byId: ReadonlyMap<string, Exercise>) => {
 }
 
 /** How many can do an item at once: what its gear, of all sizes, is enough for. What stands at a station is for one at a time. */
-function placesOf(use: Use, exercise: Exercise | undefined, kinds: ReadonlyMap<string, GearKind>): number {
+function machinePlaces(use: Use, exercise: Exercise | undefined, kinds: ReadonlyMap<string, GearKind>): number {
   if (!exercise) return Infinity
   const each = formOf(exercise, use.optionId).gear.flatMap((need) => {
     const kind = kinds.get(need.kindId)

@@ -1,5 +1,5 @@
 import type { Timeline } from '../../timeline/phase'
-import type { Milliseconds } from '../../base/units'
+import { inMilliseconds, type Milliseconds } from '../../base/units'
 import type { Command, RunEvent } from './events'
 import { advance, countInMs, enter, initialProgress, phaseLimit, type Progress } from './progress'
 import { isTap } from './events'
@@ -68,10 +68,10 @@ function changes(progress: Progress, event: RunEvent): Partial<Progress> {
       return { ...atPhase(work), countIn: work === progress.phase ? 0 : countInMs }
     }
     case 'goto':
-      return { ...atPhase(command.phase), elapsed: (command.into ?? 0) * 1000, amended: undefined, ...begunAt(progress, at) }
+      return { ...atPhase(command.phase), elapsed: inMilliseconds(command.into ?? 0), amended: undefined, ...begunAt(progress, at) }
     case 'extend':
       // A phase cannot be made to have ended already.
-      return { extra: progress.extra + Math.max(command.seconds * 1000, progress.elapsed - phaseLimit(progress)) }
+      return { extra: progress.extra + Math.max(inMilliseconds(command.seconds), progress.elapsed - phaseLimit(progress)) }
     case 'amend':
       return progress.mode === 'ready' ? { timeline: command.timeline } : { amended: { timeline: command.timeline, phase: command.phase } }
     case 'undo':

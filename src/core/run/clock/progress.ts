@@ -1,7 +1,7 @@
 import { phaseAt } from '../../timeline/at'
 import { limits } from '../../base/limits'
 import type { Phase, Timeline } from '../../timeline/phase'
-import type { Milliseconds } from '../../base/units'
+import { inMilliseconds, inSeconds, type Milliseconds } from '../../base/units'
 import type { Command, TapKind } from './events'
 import type { Holder } from './holder'
 
@@ -58,14 +58,15 @@ export function initialProgress(timeline: Timeline): Progress {
 }
 
 /** The present phase's length, as planned or reckoned, and stretched. */
-export const phaseLength = (progress: Progress): Milliseconds => progress.timeline.phases[progress.phase]!.seconds * 1000 + progress.extra
+export const phaseLength = (progress: Progress): Milliseconds =>
+  inMilliseconds(progress.timeline.phases[progress.phase]!.seconds) + progress.extra
 
 /**
  * When a phase ends by itself: a list to be finished not when it was reckoned to, but at its cap; without one only when no class
  * is that long.
  */
 export const limitOf = ({ selfPaced, seconds }: Phase): Milliseconds =>
-  (selfPaced?.open ? (selfPaced.capSeconds ?? limits.totalSeconds) : seconds) * 1000
+  inMilliseconds(selfPaced?.open ? (selfPaced.capSeconds ?? limits.totalSeconds) : seconds)
 
 export const phaseLimit = (progress: Progress): Milliseconds => limitOf(progress.timeline.phases[progress.phase]!) + progress.extra
 
@@ -89,17 +90,17 @@ export function enter(progress: Progress, over: Milliseconds, now: Milliseconds)
   const moved: Progress = { ...progress, timeline, countIn: 0, extra: 0, holding: false }
   delete moved.amended
   const start = timeline.phases[next]?.start
-  const phase = start === undefined ? undefined : phaseAt(timeline, start + over / 1000)
+  const phase = start === undefined ? undefined : phaseAt(timeline, start + inSeconds(over))
   // Time does not run over a list that has to be finished.
   const open = timeline.phases.find((each) => each.index >= next && each.index <= (phase?.index ?? Infinity) && each.selfPaced?.open)
   if (open) {
-    const elapsed = over - (open.start - start!) * 1000
+    const elapsed = over - inMilliseconds(open.start - start!)
     const limit = limitOf(open)
     const here = { ...moved, phase: open.index, elapsed: Math.min(elapsed, limit) }
     return elapsed < limit ? here : enter(here, elapsed - limit, now)
   }
-  if (phase) return { ...moved, phase: phase.index, elapsed: start! * 1000 + over - phase.start * 1000 }
+  if (phase) return { ...moved, phase: phase.index, elapsed: inMilliseconds(start!) + over - inMilliseconds(phase.start) }
   const last = timeline.phases.length - 1
-  const overEnd = start === undefined ? over : over - (timeline.total - start) * 1000
-  return { ...moved, mode: 'finished', phase: last, elapsed: timeline.phases[last]!.seconds * 1000, endedAt: now - overEnd }
+  const overEnd = start === undefined ? over : over - inMilliseconds(timeline.total - start)
+  return { ...moved, mode: 'finished', phase: last, elapsed: inMilliseconds(timeline.phases[last]!.seconds), endedAt: now - overEnd }
 }

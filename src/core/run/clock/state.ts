@@ -1,5 +1,5 @@
 import type { Phase, Timeline } from '../../timeline/phase'
-import type { Milliseconds } from '../../base/units'
+import { inMilliseconds, inSeconds, type Milliseconds } from '../../base/units'
 import type { Command } from './events'
 import type { Holder } from './holder'
 import { canUndo } from './undo'
@@ -42,8 +42,8 @@ export function stateAt(progress: Progress, now: Milliseconds): RunState {
   const remaining = Math.max(0, length - elapsed)
   const finished = here.mode === 'finished'
   const after = here.amended
-    ? (here.amended.timeline.total - here.amended.timeline.phases[here.amended.phase]!.start) * 1000
-    : (timeline.total - phase.start - phase.seconds) * 1000
+    ? inMilliseconds(here.amended.timeline.total - here.amended.timeline.phases[here.amended.phase]!.start)
+    : inMilliseconds(timeline.total - phase.start - phase.seconds)
   const left = finished ? 0 : Math.max(0, phaseLength(here) - elapsed) + after
   return {
     status: statusOf(here, remaining),
@@ -54,7 +54,7 @@ export function stateAt(progress: Progress, now: Milliseconds): RunState {
     length,
     remaining,
     countIn,
-    gone: phase.start * 1000 + elapsed,
+    gone: inMilliseconds(phase.start) + elapsed,
     left,
     endsAt: finished ? (endedAt ?? now) : now + countIn + left,
     holding,
@@ -78,6 +78,6 @@ export const countsUp = ({ status, phase }: Pick<RunState, 'status' | 'phase'>):
 
 /** The digits to show: whole seconds, counting the one that is not over yet; of a clock that counts up, those that are. */
 export function shownSeconds(state: RunState): number {
-  if (countsUp(state)) return Math.floor(state.elapsed / 1000)
-  return Math.ceil((state.status === 'countIn' ? state.countIn : state.remaining) / 1000)
+  if (countsUp(state)) return Math.floor(inSeconds(state.elapsed))
+  return Math.ceil(inSeconds(state.status === 'countIn' ? state.countIn : state.remaining))
 }

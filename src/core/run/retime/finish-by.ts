@@ -1,5 +1,5 @@
 import type { Timeline } from '../../timeline/phase'
-import { formatSeconds, type Milliseconds } from '../../base/units'
+import { inMilliseconds, inSeconds, formatSeconds, type Milliseconds } from '../../base/units'
 import { lengthOf, trimmed, withoutLaps, withoutOptional, withoutSets, type Cut } from './cuts'
 import { advance, type Progress } from '../clock/progress'
 import { keptOf, retimed } from './retimed'
@@ -30,7 +30,7 @@ const kindOf = ({ ids }: Cut) => ids[0]!.replace(/\d+$/, '')
 export function waysToEndBy(snapshot: RunSnapshot, progress: Progress, now: Milliseconds, deadline: Milliseconds): Way[] {
   const here = advance(progress, now)
   const state = stateAt(progress, now)
-  const over = Math.ceil((state.endsAt - deadline) / 1000)
+  const over = Math.ceil(inSeconds(state.endsAt - deadline))
   if (over <= 0 || here.mode === 'finished') return []
   const { timeline } = here.amended ?? here
   const next = here.mode === 'ready' ? 0 : here.amended ? here.amended.phase : here.phase + 1
@@ -59,7 +59,7 @@ export function waysToEndBy(snapshot: RunSnapshot, progress: Progress, now: Mill
       told: [...cut.told, ...(late > 0 ? [`Still ${formatSeconds(late)} over: there is no more to take.`] : [])],
       timeline: made,
       phase: past.length,
-      endsAt: state.endsAt - saved * 1000,
+      endsAt: state.endsAt - inMilliseconds(saved),
     }
   })
 }

@@ -1,5 +1,5 @@
 import type { Phase, Timeline } from '../../timeline/phase'
-import { formatSeconds, type Milliseconds, type Seconds } from '../../base/units'
+import { inMilliseconds, inSeconds, formatSeconds, type Milliseconds, type Seconds } from '../../base/units'
 import type { Way } from './finish-by'
 import { advance, type Progress } from '../clock/progress'
 import { keptOf, retimed, type Kept } from './retimed'
@@ -19,7 +19,7 @@ const breakSeconds: Seconds = 15
 export function closers(snapshot: RunSnapshot, progress: Progress, now: Milliseconds, deadline: Milliseconds): Way[] {
   const here = advance(progress, now)
   const state = stateAt(progress, now)
-  const spare = Math.floor((deadline - state.endsAt) / 1000)
+  const spare = Math.floor(inSeconds(deadline - state.endsAt))
   if (here.mode === 'finished' || here.mode === 'ready' || here.amended || spare < worthFilling) return []
   const { timeline, phase } = here
   const kept = keptOf(timeline)
@@ -33,7 +33,7 @@ export function closers(snapshot: RunSnapshot, progress: Progress, now: Millisec
     told,
     timeline: made,
     phase: phase + 1,
-    endsAt: state.endsAt + (made.total - timeline.total) * 1000,
+    endsAt: state.endsAt + inMilliseconds(made.total - timeline.total),
   })
   // Nobody warms up twice.
   const warmUp = timeline.phases.find((each) => each.kind === 'work')!.pieceId

@@ -138,7 +138,7 @@ function doingsIn(plan: Plan, people: readonly Person[], library: HallLibrary): 
 type ShowStations = (circuit: Circuit) => StationView[]
 
 function stationViews(library: HallLibrary): ShowStations {
-  const byId = new Map(library.exercises.map((exercise) => [exercise.id, exercise]))
+  const byId = exercisesById(library.exercises)
   const names = (id: string) => byId.get(id)?.name ?? id
   const paces = pacesOf(library)
   const exerciseView = (use: Use, seconds: Seconds | undefined): ExerciseView => {

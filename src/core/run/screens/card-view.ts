@@ -1,6 +1,6 @@
 import type { Phase } from '../../timeline/phase'
 import { oneLine } from '../../summary/lead'
-import type { Milliseconds } from '../../base/units'
+import { inSeconds, type Milliseconds } from '../../base/units'
 import { slower } from '../room/ease'
 import { eased, stationsAt } from '../room/eased'
 import type { RunSnapshot } from '../room/snapshot'
@@ -90,7 +90,7 @@ export function cardView(snapshot: RunSnapshot, state: RunState, personId: strin
 
 /** What the wave that is not at the stations does now, or does next. */
 function meanwhileAt(snapshot: RunSnapshot, state: RunState, personId: string): CardPlace | undefined {
-  const second = state.phase.start + state.elapsed / 1000
+  const second = state.phase.start + inSeconds(state.elapsed)
   const phase = snapshot.timeline.meanwhile?.find((each) => each.kind === 'work' && second < each.start + each.seconds)
   return phase && placeAt(snapshot, phase, personId)
 }

@@ -1,3 +1,4 @@
+import { inSeconds } from '../../base/units'
 import { oneLine } from '../../summary/lead'
 import { phaseWord } from '../../summary/names'
 import type { Phase } from '../../timeline/phase'
@@ -6,7 +7,7 @@ import { stationsAt } from '../room/eased'
 import { wayTo } from './move-words'
 import type { CircuitView, ExerciseView, RunSnapshot, StationView } from '../room/snapshot'
 import type { RunState } from '../clock/state'
-import { exerciseAt, sideWords, stationsThatChange, stationsWord } from './sides-now'
+import { exerciseAt, sideNames, stationsThatChange, stationsWord } from './sides-now'
 import { comingWork, isAhead, workBefore } from '../room/whereabouts'
 
 export interface Tile {
@@ -158,7 +159,7 @@ function howLine(circuit: CircuitView, work: Phase): string {
 
 /** What the wave that is not at the stations does now. */
 function meanwhileLine(snapshot: RunSnapshot, state: RunState): string {
-  const second = state.phase.start + state.elapsed / 1000
+  const second = state.phase.start + inSeconds(state.elapsed)
   const now = snapshot.timeline.meanwhile?.find((phase) => phase.start <= second && second < phase.start + phase.seconds)
   const circuit = now && snapshot.circuits[now.pieceId]
   if (!circuit) return ''
@@ -170,7 +171,7 @@ function nameWithSide(circuit: CircuitView, work: Phase): string {
   if (station?.list) return work.selfPaced?.open ? 'Through the list, at your own pace' : 'Round after round, at your own pace'
   const exercise = exerciseAt(station, work)
   const name = exercise?.name ?? `Station ${(work.station ?? 0) + 1}`
-  return work.side === undefined ? name : `${name}, ${sideWords[work.side]}`
+  return work.side === undefined ? name : `${name}, ${sideNames[work.side]}`
 }
 
 /** Who changes sides or partners at the half, and in how many seconds; afterwards, that it is the second half. */
@@ -178,7 +179,7 @@ function changeLine(circuit: CircuitView, state: RunState, work: Phase): string 
   const sides = sideLine(circuit, work)
   if (work.selfPaced && circuit.rotates) return 'Round after round, at your own pace'
   if (work.changeAt === undefined) return sides
-  const toGo = Math.ceil(work.changeAt - state.elapsed / 1000)
+  const toGo = Math.ceil(work.changeAt - inSeconds(state.elapsed))
   const partners = circuit.pairs === 'halfEach'
   const where = partners || !circuit.rotates ? '' : `${stationsWord(stationsThatChange(circuit, work))}: `
   if (toGo > 0) return partners ? `Partners change in ${toGo}` : `${where}${where ? 'change' : 'Change'} sides in ${toGo}`
@@ -189,7 +190,7 @@ function sideLine(circuit: CircuitView, work: Phase): string {
   if (!circuit.rotates) return ''
   const stations = circuit.stations.flatMap((station, index) => (exerciseAt(station, work)?.sides === 'byLap' ? [index] : []))
   if (stations.length === 0) return ''
-  return `${stationsWord(stations)}: ${sideWords[(work.lap ?? 0) % 2]} this lap`
+  return `${stationsWord(stations)}: ${sideNames[(work.lap ?? 0) % 2]} this lap`
 }
 
 const unitsAt = (circuit: CircuitView, turn = 0, station: number): number[] => circuit.turns?.[turn]?.[station] ?? []
@@ -236,7 +237,7 @@ function tilesOf(
 function workerAt({ timeline }: RunSnapshot, circuit: CircuitView, state: RunState, work: Phase): (people: number) => number | undefined {
   if (circuit.pairs === 'both' || work.selfPaced) return () => undefined
   if (circuit.pairs === 'halfEach') {
-    const second = state.phase === work && work.changeAt !== undefined && state.elapsed / 1000 >= work.changeAt
+    const second = state.phase === work && work.changeAt !== undefined && inSeconds(state.elapsed) >= work.changeAt
     return (people) => (people === 2 ? Number(second) : undefined)
   }
   const sameStay = (phase: Phase) =>

@@ -1,9 +1,9 @@
 import { andList } from '../../base/and-list'
 import type { Phase } from '../../timeline/phase'
-import type { Milliseconds } from '../../base/units'
+import { inSeconds, type Milliseconds } from '../../base/units'
 import type { CircuitView, ExerciseView, StationView } from '../room/snapshot'
 
-export const sideWords = ['first side', 'second side'] as const
+export const sideNames = ['first side', 'second side'] as const
 
 /** The exercise of a station in a work: of its position, or the only one. */
 export const exerciseAt = (station: StationView | undefined, work: Phase): ExerciseView | undefined =>
@@ -30,10 +30,10 @@ export function sideNow(
   circuit: Pick<CircuitView, 'pairs'>,
   elapsed: Milliseconds,
 ): string | undefined {
-  if (work.side !== undefined) return sideWords[work.side]
-  if (exercise?.sides === 'byLap') return sideWords[(work.lap ?? 0) % 2]
+  if (work.side !== undefined) return sideNames[work.side]
+  if (exercise?.sides === 'byLap') return sideNames[(work.lap ?? 0) % 2]
   const changeAt = sideChange(exercise, work, circuit)
   if (changeAt === undefined) return undefined
-  const toGo = Math.ceil(changeAt - elapsed / 1000)
-  return toGo > 0 ? `${sideWords[0]}, change in ${toGo}` : sideWords[1]
+  const toGo = Math.ceil(changeAt - inSeconds(elapsed))
+  return toGo > 0 ? `${sideNames[0]}, change in ${toGo}` : sideNames[1]
 }

@@ -1,5 +1,5 @@
 import { cuesOf, type CueKind } from '../../timeline/cues'
-import type { Milliseconds } from '../../base/units'
+import { inMilliseconds, inSeconds, type Milliseconds } from '../../base/units'
 import { spoken, type Listener } from './cue-words'
 import { advance, phaseLimit, type Progress } from '../clock/progress'
 
@@ -28,16 +28,16 @@ export function upcomingCues(progress: Progress, from: Milliseconds, until: Mill
   if (here.countIn > 0) {
     const zero = here.at + here.countIn
     ;(['three', 'two', 'one'] as const).forEach((kind, index) =>
-      take({ kind, at: zero - (3 - index) * 1000, ...(listener && { text: String(3 - index) }) }),
+      take({ kind, at: zero - inMilliseconds(3 - index), ...(listener && { text: String(3 - index) }) }),
     )
   }
   while (here.mode === 'running') {
     const start = here.at + here.countIn - here.elapsed
     const length = phaseLimit(here)
     const phase = here.timeline.phases[here.phase]!
-    const heard = cuesOf(phase, length / 1000)
-    for (const { at, ...cue } of listener ? spoken(heard, phase, here.timeline, listener, length / 1000) : heard) {
-      take({ ...cue, at: start + at * 1000, phase: here.phase })
+    const heard = cuesOf(phase, inSeconds(length))
+    for (const { at, ...cue } of listener ? spoken(heard, phase, here.timeline, listener, inSeconds(length)) : heard) {
+      take({ ...cue, at: start + inMilliseconds(at), phase: here.phase })
     }
     const end = start + length
     if (here.holding || end >= until) return cues
