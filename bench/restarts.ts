@@ -7,8 +7,8 @@ import { percentile } from './clock'
 
 /**
  * `npm run restarts`: kills the app 140 times, and restarts its database 20 times, in the middle of a class under 20 commands a
- * second; then looks whether anything was lost or doubled,
- * whether the app died of a restart, and how soon a screen hears again. POSTGRES_RESTART is a command that restarts the database.
+ * second; then looks whether anything was lost or doubled, whether the app died of a restart, and how soon a screen hears again.
+ * POSTGRES_RESTART is a command that restarts the database.
  */
 const kills = 140
 const restarts = 20

@@ -6,8 +6,7 @@ import { erasePerson, markOf } from '../src/server/services/personal-data'
 
 /**
  * After a backup was put back: erases everyone again who was erased since it was made. With `--note`, before that: puts all whom
- * the present database knows to be
- * erased onto the list beside it (ERASED_LIST).
+ * the present database knows to be erased onto the list beside it (ERASED_LIST).
  */
 const list = process.env.ERASED_LIST
 if (!list) throw new Error('ERASED_LIST is not set: run ./start restore')

@@ -10,8 +10,7 @@ interface Logged {
 
 /**
  * An error as the log may have it. What the database says of a query can hold names and notes of people (its parameters, the row
- * that was refused): of such an
- * error only its code is kept, and where it came from.
+ * that was refused): of such an error only its code is kept, and where it came from.
  */
 export function logged(error: unknown): Logged {
   if (!(error instanceof Error)) return { type: typeof error, message: 'not an error' }

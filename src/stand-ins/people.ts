@@ -15,9 +15,8 @@ export interface PlannedTap {
 
 /**
  * What a simulated class taps in a self-paced phase: everyone goes through the list at a pace of their own, somewhere between the
- * quick and the slow (`random` gives
- * numbers from 0 to 1, one for each person), taps every round, and the finish where the list has one. In order of time; nothing
- * outside such a phase.
+ * quick and the slow (`random` gives numbers from 0 to 1, one for each person), taps every round, and the finish where the list
+ * has one. In order of time; nothing outside such a phase.
  */
 export function tapsOfClass(snapshot: RunSnapshot, phase: Phase, random: () => number): PlannedTap[] {
   const circuit = snapshot.circuits[phase.pieceId]

@@ -19,8 +19,8 @@ interface SpeakerOptions {
 
 /**
  * A simulated room speaker: cues are put into a queue ahead of time, as onto an audio clock, and the log says of each how late it
- * was heard. `look` is
- * called now and then, as a page's timer would; what is in the queue is played on its instant however long the next look takes.
+ * was heard. `look` is called now and then, as a page's timer would; what is in the queue is played on its instant however long
+ * the next look takes.
  */
 export class SimulatedSpeaker {
   readonly log: HeardCue[] = []

@@ -16,8 +16,7 @@ interface WallOptions {
 
 /**
  * A simulated wall: a screen with a clock of its own that can be skewed, and a line that can be slowed and cut off. It folds the
- * same events and estimates
- * the server's time in the same way as the real ones.
+ * same events and estimates the server's time in the same way as the real ones.
  */
 export class SimulatedWall {
   private progress: Progress

@@ -45,8 +45,8 @@ const toMend = (input: ArrangeAllInput, document: ClassDocument, computed: Compu
 
 /**
  * Everything that can be computed of a class at once: the groups for the wishes, the order of the stations, where each group
- * begins, and then who is
- * where with what gear. Goes step by step, so that it can be shown and stopped; nothing is worse afterwards than it was.
+ * begins, and then who is where with what gear. Goes step by step, so that it can be shown and stopped; nothing is worse
+ * afterwards than it was.
  */
 export function* arrangeAll(input: ArrangeAllInput): Generator<Progress, ArrangedAll> {
   const before = computeClass(input.document, input.library)

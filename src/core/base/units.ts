@@ -1,8 +1,8 @@
 declare const unit: unique symbol
 
 /**
- * A number of one unit. The compiler keeps units apart: milliseconds cannot be passed for seconds, nor metres for kilograms. What has no
- * unit yet (a literal, the result of arithmetic, a field that was just read) takes the one that it is given.
+ * A number of one unit. The compiler keeps units apart: milliseconds cannot be passed for seconds, nor metres for kilograms. What
+ * has no unit yet (a literal, the result of arithmetic, a field that was just read) takes the one that it is given.
  */
 type NumberOf<Unit extends string> = number & { readonly [unit]?: Unit }
 
@@ -29,8 +29,8 @@ export function formatSeconds(seconds: Seconds): string {
 }
 
 /**
- * Reads a length of time as people type it: `45` (seconds), `1:30`, `1:00:00`, `90s`, `2 min`.
- * Returns `undefined` for anything else, so that a form can keep the text and say what is wrong.
+ * Reads a length of time as people type it: `45` (seconds), `1:30`, `1:00:00`, `90s`, `2 min`. Returns `undefined` for anything
+ * else, so that a form can keep the text and say what is wrong.
  */
 export function parseSeconds(text: string): Seconds | undefined {
   const trimmed = text.trim().toLowerCase()

@@ -25,8 +25,8 @@ export interface Sight {
 
 /**
  * Which newcomers begin within sight of whom they follow; `places` are the stations of the loop, and groups begin in order. In a
- * loop neighbours stay
- * neighbours, so what holds at the start holds in every turn. `undefined` when nobody shows, or nobody is new.
+ * loop neighbours stay neighbours, so what holds at the start holds in every turn. `undefined` when nobody shows, or nobody is
+ * new.
  */
 export function sightOf(document: Shown, groups: readonly (readonly Person[])[], places: number): Sight | undefined {
   const followId = followed(document, groups)
@@ -44,8 +44,8 @@ export function sightOf(document: Shown, groups: readonly (readonly Person[])[],
 }
 
 /**
- * The groups in an order in which those with most newcomers begin nearest to whom they follow. Whoever shows stays where they are; no order
- * puts more newcomers in sight, because the places nearest go to the groups with most of them.
+ * The groups in an order in which those with most newcomers begin nearest to whom they follow. Whoever shows stays where they are;
+ * no order puts more newcomers in sight, because the places nearest go to the groups with most of them.
  */
 export function inSightOrder<G extends readonly Person[]>(document: Shown, groups: readonly G[], places: number): G[] {
   const followId = followed(document, groups)

@@ -18,9 +18,9 @@ export interface OffsetEstimate {
 export const driftPerMs = 200e-6
 
 /**
- * The best offset that the samples, the oldest first, allow at local time `now`: that of the shortest round trip, as wrong as half of it
- * at the most (Cristian, Distributed Computing 3, 1989), widened with age for drift. Samples from before a leap of the local clock, as when
- * the device slept, contradict the newer ones: they say nothing any more.
+ * The best offset that the samples, the oldest first, allow at local time `now`: that of the shortest round trip, as wrong as half
+ * of it at the most (Cristian, Distributed Computing 3, 1989), widened with age for drift. Samples from before a leap of the local
+ * clock, as when the device slept, contradict the newer ones: they say nothing any more.
  */
 export function estimateOffset(samples: readonly Sample[], now: Milliseconds): OffsetEstimate | undefined {
   let best: OffsetEstimate | undefined

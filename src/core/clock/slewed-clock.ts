@@ -8,9 +8,8 @@ const leap: Milliseconds = 1000
 
 /**
  * Server time told from local time, following a changing estimate without a jump, but for a leap: it is made up at once forwards,
- * and by standing
- * still backwards. The first estimate is taken as it is.
- * Local time must not run backwards (use a monotonic clock).
+ * and by standing still backwards. The first estimate is taken as it is. Local time must not run backwards (use a monotonic
+ * clock).
  */
 export class SlewedClock {
   private offset: Milliseconds | undefined

@@ -70,8 +70,9 @@ export const costOf = (circuit: Circuit, timing: Timing, spare: Seconds, ratio: 
   ratioCost(circuit, timing, ratio) + changeCost(timing, timingOf(circuit)) + spare / 60
 
 /**
- * Ranked timings of a circuit, and of all that have the same numbers, with which the class fills its slot: at most `most`, of different
- * work and laps. An exhaustive search: nothing it could have chosen costs less. Empty when nothing fits within three minutes of the slot.
+ * Ranked timings of a circuit, and of all that have the same numbers, with which the class fills its slot: at most `most`, of
+ * different work and laps. An exhaustive search: nothing it could have chosen costs less. Empty when nothing fits within three
+ * minutes of the slot.
  */
 export function fitToSlot(plan: Plan, circuit: Circuit, wish: FitWish, paces: Paces = commonPaces, most = 5): Fit[] {
   const now = timingOf(circuit)

@@ -159,9 +159,9 @@ function knobsOf(plan: Plan): Knob[] {
 }
 
 /**
- * The changes that alone bring a plan of any shape within its slot, the smallest of each figure, those that give up least first.
- * A step's seconds are
- * told by one compilation, and every answer is compiled. Empty when it fits already, or when no single change is enough.
+ * The changes that alone bring a plan of any shape within its slot, the smallest of each figure, those that give up least first. A
+ * step's seconds are told by one compilation, and every answer is compiled. Empty when it fits already, or when no single change
+ * is enough.
  */
 export function singleChanges(plan: Plan, paces: Paces = commonPaces, most = 6): SingleChange[] {
   const totalOf = (each: Plan): Seconds | undefined => {

@@ -37,8 +37,8 @@ const withoutList = (circuit: Circuit): Circuit =>
 /**
  * The class's total as a function of the numbers of `circuits`, for one transition; `undefined` where the plan does not compile.
  *
- * With the transition given, the total is e + laps·(n·work + p) + (a + b·laps)·max(lapRest, B), where B is the break that a lap rest
- * merges with: a handful of compilations tell all of it. Where laps are fixed (`lapsFixed`), they are compiled as they are.
+ * With the transition given, the total is e + laps·(n·work + p) + (a + b·laps)·max(lapRest, B), where B is the break that a lap
+ * rest merges with: a handful of compilations tell all of it. Where laps are fixed (`lapsFixed`), they are compiled as they are.
  */
 export function totalsFor(
   plan: Plan,

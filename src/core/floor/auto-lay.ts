@@ -37,8 +37,8 @@ function anchorsFor(floor: StationFloor, room: Room): Point[] {
 
 /**
  * A spot for every station: round the walls in the order of the loop, floors clear of each other, of obstacles, exits and strips
- * kept free, and within
- * reach of each other; stations that need an anchor point at one. Greedy and always the same; what does not fit is told.
+ * kept free, and within reach of each other; stations that need an anchor point at one. Greedy and always the same; what does not
+ * fit is told.
  */
 export function layOut(room: Room, floors: readonly StationFloor[]): Laid {
   const whole = roomRect(room)

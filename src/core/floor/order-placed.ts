@@ -6,8 +6,7 @@ import { rotatingCircuits } from '../plan/turns'
 
 /**
  * Whether the stations of a circuit stand where they stand, and another order is another way round them: when every one has a
- * spot, and no other circuit
- * is laid out on the same spots.
+ * spot, and no other circuit is laid out on the same spots.
  */
 export const keepsPlaces = (document: Pick<ClassDocument, 'plan' | 'spots'>, circuit: Circuit): boolean =>
   rotatingCircuits(document.plan).length === 1 && (document.spots?.length ?? 0) >= circuit.stations.length

@@ -81,9 +81,8 @@ function gapsOf(circuit: Circuit, { phases }: Timeline): Map<number, Seconds> {
 }
 
 /**
- * Every way that people take from station to station, each once, with the seconds it needs of whoever needs longest and the
- * fewest the plan gives.
- * Only for stations that have a spot; a way that obstacles cut off is left out and told by `cutOff`.
+ * Every way that people take from station to station, each once, with the seconds it needs of whoever needs longest and the fewest
+ * the plan gives. Only for stations that have a spot; a way that obstacles cut off is left out and told by `cutOff`.
  */
 export function transitionsOf(
   document: ClassDocument,

@@ -15,8 +15,7 @@ export interface Walker {
 
 /**
  * Shortest ways round obstacles: over the corners that one can see from one another (visibility graph; Lozano-Pérez & Wesley
- * 1979), by Dijkstra 1959.
- * A point that lies in an obstacle's berth may leave it.
+ * 1979), by Dijkstra 1959. A point that lies in an obstacle's berth may leave it.
  */
 export function walkerIn(room: Rect, obstacles: readonly Rect[]): Walker {
   const walls = obstacles.map((obstacle) => widened(obstacle, berth))

@@ -72,8 +72,8 @@ interface Counter extends Omit<GearInput, 'exercises' | 'kinds'> {
 }
 
 /**
- * Counts gear person by person, turn by turn, over the whole class. Within a turn all positions of a stay are laid out
- * at once, so the most of any position counts. Two circuits on the same spots are counted apart.
+ * Counts gear person by person, turn by turn, over the whole class. Within a turn all positions of a stay are laid out at once, so
+ * the most of any position counts. Two circuits on the same spots are counted apart.
  */
 export function countGear(input: GearInput): GearCount {
   const counter: Counter = {
@@ -190,8 +190,7 @@ function mostOfPositions(counter: Counter, circuit: Circuit, station: Station, g
 
 /**
  * The share of people who are at each use at once: all of them where the clock moves them on; in a list at their own pace, well
- * spread, as long as the item
- * takes of a round (Little's law).
+ * spread, as long as the item takes of a round (Little's law).
  */
 function sharesOf(stay: Stay, uses: Station['uses'], paces: Paces = commonPaces): number[] {
   if (stay.kind !== 'task') return uses.map(() => 1)

@@ -20,9 +20,9 @@ export type Borrower = Pick<Person, 'level' | 'loads' | 'goEasy'>
 const anyone: Borrower = { level: 'regular', loads: {}, goEasy: [] }
 
 /**
- * The size of a kind that one person takes: the plan's own load, else what the person usually takes, else what the
- * exercise gives their level, else the kind's first size. A load that the hall does not have in that weight goes to the
- * nearest size, the lighter of two equally near.
+ * The size of a kind that one person takes: the plan's own load, else what the person usually takes, else what the exercise gives
+ * their level, else the kind's first size. A load that the hall does not have in that weight goes to the nearest size, the lighter
+ * of two equally near.
  */
 export function sizeFor(person: Pick<Person, 'level' | 'loads'>, need: GearNeed, use: Use, kind: GearKind): string {
   const planned = use.load?.kilograms
@@ -39,8 +39,7 @@ export function sizeFor(person: Pick<Person, 'level' | 'loads'>, need: GearNeed,
 
 /**
  * What `group` needs for `use`, each of them in the form that suits them. A group that takes turns or halves shares: it needs one
- * set of each size it
- * uses. Kinds that the hall does not know are passed to `unknown`.
+ * set of each size it uses. Kinds that the hall does not know are passed to `unknown`.
  */
 export function needOf(
   group: readonly Borrower[],

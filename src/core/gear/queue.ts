@@ -32,9 +32,8 @@ const inOrder = (a: Arrival, b: Arrival) => a.at - b.at || a.person - b.person
 
 /**
  * Goes through the list for `capSeconds` with people who begin at `starts` (indices of items). Each takes as long as the item
- * says; whoever comes to
- * an item that is taken waits in line. Deterministic: the same starts give the same answer. Takes time as the items done, but for
- * a logarithm.
+ * says; whoever comes to an item that is taken waits in line. Deterministic: the same starts give the same answer. Takes time as
+ * the items done, but for a logarithm.
  */
 export function queueThrough(items: readonly QueueItem[], starts: readonly number[], capSeconds: Seconds): QueueOutcome {
   const waits = starts.map(() => 0)
@@ -79,10 +78,8 @@ const sum = (values: readonly number[]) => values.reduce((all, value) => all + v
 
 /**
  * Where each of `people` begins so that they wait little: as long as nobody waits, all go round at one pace, so that who begins
- * when at an item is known from the starts alone. Each
- * person in turn begins where that puts the fewest too many at any item. Never more waiting than if all began at the first item,
- * or spread evenly over the round.
- * Takes time as people × items × items.
+ * when at an item is known from the starts alone. Each person in turn begins where that puts the fewest too many at any item.
+ * Never more waiting than if all began at the first item, or spread evenly over the round. Takes time as people × items × items.
  */
 export function spreadStarts(items: readonly QueueItem[], people: number, capSeconds: Seconds): number[] {
   const candidates = [leastCrowded(items, people), evenly(items, people), Array<number>(people).fill(0)]

@@ -13,9 +13,8 @@ export interface Arrangement<P extends Member> {
 const ceiling = 2 * forbidden
 
 /**
- * Pairs of least cost over all pairings: a minimum-weight perfect matching by the blossom algorithm (Edmonds 1965), exact. With
- * an odd number, the
- * one left over joins the pair where it costs least.
+ * Pairs of least cost over all pairings: a minimum-weight perfect matching by the blossom algorithm (Edmonds 1965), exact. With an
+ * odd number, the one left over joins the pair where it costs least.
  */
 export function bestPairs<P extends Member>(people: readonly P[], cost: PairCost): Arrangement<P> {
   if (people.length < 2) return { groups: people.length > 0 ? [[...people]] : [], cost: 0, bound: 0 }
@@ -56,8 +55,7 @@ function lowerBound(people: readonly Member[], sizes: readonly number[], cost: P
 
 /**
  * Groups of given sizes, bettered by exchanging two people as long as that helps, from several starts; with the bound beside it.
- * `sizes` add up to
- * the people. The order given is the first start, so that equal groups stay as they are.
+ * `sizes` add up to the people. The order given is the first start, so that equal groups stay as they are.
  */
 export function bestGroups<P extends Member>(people: readonly P[], sizes: readonly number[], cost: PairCost): Arrangement<P> {
   if (people.length === 0) return { groups: [], cost: 0, bound: 0 }

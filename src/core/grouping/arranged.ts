@@ -20,8 +20,7 @@ interface Grouped {
 
 /**
  * The groups of those who are here: as arranged, where they have been; whoever came since in groups of their own, a single one
- * with the smallest.
- * Nobody is left out, and nobody is in two.
+ * with the smallest. Nobody is left out, and nobody is in two.
  */
 export function groupsOf({ groupSize, arranged }: Grouped, people: readonly Person[], places: number): Person[][] {
   if (!arranged) return makeGroups(people, groupSize, places)

@@ -6,9 +6,9 @@ const sizeOf: Record<Exclude<GroupSize, 'fit'>, number> = { solo: 1, pairs: 2, t
 export const groupCount = (size: GroupSize): number => (size === 'fit' ? 2 : sizeOf[size])
 
 /**
- * People in groups of a size, in the order given. Uneven numbers make some groups one larger, never one person alone
- * (17 in pairs: seven pairs and a trio); fewer people than one group make one group. `fit` makes as many groups as
- * there are `stations`, as even as can be. Every person is in exactly one group.
+ * People in groups of a size, in the order given. Uneven numbers make some groups one larger, never one person alone (17 in pairs:
+ * seven pairs and a trio); fewer people than one group make one group. `fit` makes as many groups as there are `stations`, as even
+ * as can be. Every person is in exactly one group.
  */
 export function makeGroups<P>(people: readonly P[], size: GroupSize, stations: number): P[][] {
   if (people.length === 0) return []

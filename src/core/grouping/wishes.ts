@@ -68,8 +68,7 @@ function tooMany(edges: readonly Edge[], start: string, size: number): Edge[] | 
 
 /**
  * Irreducible sets of wishes that clash: people to be kept apart who are wished together, directly or through others; and more
- * people wished
- * together than a group of `size` holds.
+ * people wished together than a group of `size` holds.
  */
 export function clashesIn({ together, apart }: Pick<GroupWishes, 'together' | 'apart'>, size: number): Clash[] {
   const clashes: Clash[] = []

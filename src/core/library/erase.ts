@@ -11,8 +11,8 @@ function isAbout(entry: Json, id: string): boolean {
 }
 
 /**
- * A class's or a person's document without what is in it of the person `id`, whatever format it has: entries of lists, what
- * stands under their id, and what names them alone.
+ * A class's or a person's document without what is in it of the person `id`, whatever format it has: entries of lists, what stands
+ * under their id, and what names them alone.
  *
  * `{here: ['a', 'b'], sizes: {a: …}, demonstrators: {easier: 'a'}}` without `a` → `{here: ['b'], sizes: {}, demonstrators: {}}`
  */

@@ -34,8 +34,8 @@ export const Impact = z.enum(['none', 'low', 'high'])
 export type Impact = z.infer<typeof Impact>
 
 /**
- * Gear that an exercise needs. A sized kind names the size each level usually takes; a person's own load for the kind
- * comes before it, and a load written in the plan before both.
+ * Gear that an exercise needs. A sized kind names the size each level usually takes; a person's own load for the kind comes before
+ * it, and a load written in the plan before both.
  */
 export const GearNeed = z.strictObject({
   kindId: idField,

@@ -14,7 +14,8 @@ export const isOnFloor = (form: Pick<Form, 'stance'>): boolean => onTheFloor.has
 
 /**
  * The exercise with the option named; the exercise itself when there is none, or the hall no longer has it. An option of a floor
- * exercise that does not ask to get to the floor is done standing, and one of a jump that does not ask for jumps keeps a foot down.
+ * exercise that does not ask to get to the floor is done standing, and one of a jump that does not ask for jumps keeps a foot
+ * down.
  */
 export function formOf(exercise: Exercise, optionId?: string): Form {
   const all = formsOf(exercise)

@@ -54,8 +54,7 @@ const enough = 1000
 
 /**
  * The gear that can be used in a room: `owned` is what is whole, there, and not kept in another room. Without a room (`''`), all
- * that is whole and
- * there. Of what people `bring` there is enough.
+ * that is whole and there. Of what people `bring` there is enough.
  */
 export function usableIn(kinds: readonly GearKind[], roomId: string, bring: readonly string[] = []): GearKind[] {
   let byRoom = usable.get(kinds)

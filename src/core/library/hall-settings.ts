@@ -28,8 +28,8 @@ export const HallSettings = z.strictObject({
 export type HallSettings = z.infer<typeof HallSettings>
 
 /**
- * Common practice: 1 s a rep for the trained, 2 to 3 s in a mixed class, five exercises of 20 reps in about four minutes; 17 to
- * 32 s to explain an exercise. That people slow down over a long list is common practice too; by how much is our estimate.
+ * Common practice: 1 s a rep for the trained, 2 to 3 s in a mixed class, five exercises of 20 reps in about four minutes; 17 to 32
+ * s to explain an exercise. That people slow down over a long list is common practice too; by how much is our estimate.
  */
 export const commonSettings: HallSettings = {
   repPace: { low: 1, typical: 2.4, high: 3 },

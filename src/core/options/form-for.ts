@@ -16,10 +16,9 @@ const rungOrder = { easier: 0, substitute: 1, harder: 2 } as const
 const hardness = (form: Form) => (['jumps', 'floor', 'balance'] as const).filter((strain) => form.asks.includes(strain)).length
 
 /**
- * The form a person should take: what everyone does, if it spares what the person goes easy on; else the mildest option that
- * does. Newcomers are given the nearest
- * easier option of what is hard (jumps, floor and balance together); nobody is sent to a harder one unasked. Without any that
- * spares, the easiest, marked.
+ * The form a person should take: what everyone does, if it spares what the person goes easy on; else the mildest option that does.
+ * Newcomers are given the nearest easier option of what is hard (jumps, floor and balance together); nobody is sent to a harder
+ * one unasked. Without any that spares, the easiest, marked.
  */
 export function formFor(person: Pick<Person, 'goEasy' | 'level'>, use: Pick<Use, 'optionId'>, exercise: Exercise): FormChoice {
   const standard = formOf(exercise, use.optionId)

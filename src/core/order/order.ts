@@ -67,9 +67,8 @@ export const orderCost = (order: readonly number[], costs: StepCosts): number =>
 
 /**
  * The order round the loop with the fewest points. `locked` stations keep their places. Up to 13 stations every order is covered
- * (Held & Karp 1962: the best way
- * to each set of stations that ends at each of them), and the answer is proven; above, pairs of stations are exchanged while that
- * helps, and the gap to a bound is told.
+ * (Held & Karp 1962: the best way to each set of stations that ends at each of them), and the answer is proven; above, pairs of
+ * stations are exchanged while that helps, and the gap to a bound is told.
  */
 export function bestOrder(costs: StepCosts, locked: ReadonlySet<number> = new Set()): StationOrder {
   const count = costs.length

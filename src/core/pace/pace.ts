@@ -56,8 +56,8 @@ function itemWork(use: Use, paces: Paces, end: End, rung?: number): Work {
 }
 
 /**
- * Seconds that work takes when reps slow down steadily with the time spent: `d(time)/d(reps) = 1 + rate × time` has the
- * solution `(e^(rate × reps) − 1) / rate`.
+ * Seconds that work takes when reps slow down steadily with the time spent: `d(time)/d(reps) = 1 + rate × time` has the solution
+ * `(e^(rate × reps) − 1) / rate`.
  */
 function lasts({ fixed, reps }: Work, paces: Paces, end: End): Seconds {
   const rate = paces.slowingPercent[end] / 100 / 60
@@ -116,8 +116,8 @@ function roundsAfter(seconds: Seconds, stay: Task, uses: readonly Use[], paces: 
 }
 
 /**
- * Whole and part rounds that a cap allows after the opener, for the slow, most people and the quick (`low` is the fewest).
- * Zero when the opener alone takes longer; `undefined` when the list has no length.
+ * Whole and part rounds that a cap allows after the opener, for the slow, most people and the quick (`low` is the fewest). Zero
+ * when the opener alone takes longer; `undefined` when the list has no length.
  */
 export function roundsWithin(capSeconds: Seconds, stay: Task, uses: readonly Use[], paces: Paces): Estimate | undefined {
   if (roundSeconds(stay, uses, paces).low <= 0) return undefined

@@ -18,9 +18,8 @@ export interface Count {
 
 /**
  * The count of an exercise at its tempo, at true seconds, for as many whole reps as fit: its four figures are lower, hold, raise,
- * hold, in the order in which
- * a rep begins (`from` the top: lowering; from the bottom: raising). Each part is named in its first second and counted on from
- * two. A figure of 0 is left out.
+ * hold, in the order in which a rep begins (`from` the top: lowering; from the bottom: raising). Each part is named in its first
+ * second and counted on from two. A figure of 0 is left out.
  */
 export function tempoCount(tempo: NonNullable<Use['tempo']>, seconds: Seconds): Count[] {
   const [lower, low, raise, high] = tempo.figures

@@ -1,8 +1,6 @@
 import type { Circuit, Part, Station, Stay, Use, Variation } from './plan'
 
-/**
- * The part's pieces as they are at `repeat` (from 0). Returns the pieces themselves where nothing varies.
- */
+/** The part's pieces as they are at `repeat` (from 0). Returns the pieces themselves where nothing varies. */
 export function piecesAtRepeat(part: Part, repeat: number): Part['pieces'] {
   const here = part.vary.filter((variation) => variation.at === repeat)
   if (here.length === 0) return part.pieces

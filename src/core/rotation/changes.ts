@@ -24,8 +24,9 @@ export interface Changed {
 type Paths = number[][]
 
 /**
- * The smallest change of a rotation from turn `from` on: what is past stays as it was, and so does everyone whom the change does not touch.
- * `most` is how many units a station holds at once. Nobody is dropped: a unit without a station is `elsewhere`, and that is told.
+ * The smallest change of a rotation from turn `from` on: what is past stays as it was, and so does everyone whom the change does
+ * not touch. `most` is how many units a station holds at once. Nobody is dropped: a unit without a station is `elsewhere`, and
+ * that is told.
  */
 export function withChange(
   rotation: Rotation,

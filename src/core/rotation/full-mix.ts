@@ -5,8 +5,9 @@ import { tableOf } from './table'
 import { fileGuarantees, tooManyForFiles } from './two-files'
 
 /**
- * Every station once and every partner of the other file once, told by screen and card: two orthogonal Latin squares, possible for every
- * number of stations but 2 and 6. For 6 there are 34 of the 36 meetings, the most there is. Fails with `noMix` for 2 and beyond 20.
+ * Every station once and every partner of the other file once, told by screen and card: two orthogonal Latin squares, possible for
+ * every number of stations but 2 and 6. For 6 there are 34 of the 36 meetings, the most there is. Fails with `noMix` for 2 and
+ * beyond 20.
  */
 export function fullMix(stations: number, people: number, turns: number): Result<Rotation> {
   if (stations === 2)

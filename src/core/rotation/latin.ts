@@ -43,9 +43,9 @@ function product(a: SquarePair, b: SquarePair): SquarePair {
 }
 
 /**
- * Orders 10, 14 and 18, twice an odd number: developed over the cyclic group of order − 3 with three fixed points. Twelve columns with a
- * hole, a column of zeros and, above 10, further whole columns, all turned through the four rows, give every difference between two
- * rows exactly once. What is searched for are the steps: `p`, `q` of three columns with a hole, `w` of the whole ones.
+ * Orders 10, 14 and 18, twice an odd number: developed over the cyclic group of order − 3 with three fixed points. Twelve columns
+ * with a hole, a column of zeros and, above 10, further whole columns, all turned through the four rows, give every difference
+ * between two rows exactly once. What is searched for are the steps: `p`, `q` of three columns with a hole, `w` of the whole ones.
  */
 function developed(order: number): SquarePair {
   const n = order - 3

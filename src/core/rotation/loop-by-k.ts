@@ -11,8 +11,8 @@ export const reachingSteps = (stations: number): number[] =>
   Array.from({ length: stations - 1 }, (_, index) => index + 1).filter((step) => divisor(step, stations) === 1)
 
 /**
- * Every group moves `step` stations on, so that those next to each other in the room are not next to each other in the sequence. Fails with
- * `stepShares` when the step and the number of stations have a common divisor: then some stations are never reached.
+ * Every group moves `step` stations on, so that those next to each other in the room are not next to each other in the sequence.
+ * Fails with `stepShares` when the step and the number of stations have a common divisor: then some stations are never reached.
  */
 export function loopByK(stations: number, groups: number, turns: number, step: number): Result<Rotation> {
   const shared = divisor(step, stations)

@@ -8,12 +8,12 @@ type LoopStation = Pick<Station, 'span' | 'rest' | 'capacity'>
 const plural = (count: number, one: string, many = `${one}s`) => `${count} ${count === 1 ? one : many}`
 
 /**
- * The loop: every group moves one place on each turn, so that as many turns as places take each group everywhere once.
- * A station of span 2 has two places, held by up to two groups. With fewer groups than places the last ones start empty; with more,
- * several share each place, if every station says how many people it holds.
+ * The loop: every group moves one place on each turn, so that as many turns as places take each group everywhere once. A station
+ * of span 2 has two places, held by up to two groups. With fewer groups than places the last ones start empty; with more, several
+ * share each place, if every station says how many people it holds.
  *
- * `groupSizes` are people per group. Fails with `tooManyGroups` when not every group can have a place, and
- * `overCapacity` when more people would come to a station than it holds.
+ * `groupSizes` are people per group. Fails with `tooManyGroups` when not every group can have a place, and `overCapacity` when
+ * more people would come to a station than it holds.
  */
 export function loopRotation(stations: readonly LoopStation[], groupSizes: readonly number[], turns: number): Result<Rotation> {
   const places = stations.flatMap((station, index) => Array<number>(station.span).fill(index))

@@ -45,8 +45,8 @@ export const isMixing = (rule: Rule): boolean => rule !== 'loop' && rule !== 'lo
 export type RotatingStation = Pick<Station, 'span' | 'rest' | 'capacity'>
 
 /**
- * The rotation of `stations` by a rule. `sizes` are people per unit: of each group for the two loops, 1 for each person for the others.
- * `size` is the group size wanted where groups are mixed. Fails in words where a rule cannot be had.
+ * The rotation of `stations` by a rule. `sizes` are people per unit: of each group for the two loops, 1 for each person for the
+ * others. `size` is the group size wanted where groups are mixed. Fails in words where a rule cannot be had.
  */
 export function rotationBy(
   { rule, step }: RotationChoice,

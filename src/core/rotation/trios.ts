@@ -7,8 +7,8 @@ import { tableOf } from './table'
 type Turn = number[][]
 
 /**
- * Kirkman's fifteen (1850): 15 people in 5 trios for 7 turns, nobody together twice. One turn, developed by adding 1 … 6 modulo 7 to
- * both kinds of people (0 … 6 and 7 … 13), with person 14 fixed.
+ * Kirkman's fifteen (1850): 15 people in 5 trios for 7 turns, nobody together twice. One turn, developed by adding 1 … 6 modulo 7
+ * to both kinds of people (0 … 6 and 7 … 13), with person 14 fixed.
  */
 export function kirkman(): Turn[] {
   const base: Turn = [

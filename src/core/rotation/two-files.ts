@@ -42,10 +42,10 @@ export function fileGuarantees(paths: number[][], stations: number): Guarantee[]
 }
 
 /**
- * One file moves up, the other down: a new partner every turn. With an odd number of stations, in as many turns everybody of one file
- * meets everybody of the other once, each at every station once. With an even number they would meet only half, twice: so the second
- * file takes an extra step each half lap (an old device of duplicate tournament movements), meets everybody, and misses and repeats a
- * station in each lap, never the same for two laps.
+ * One file moves up, the other down: a new partner every turn. With an odd number of stations, in as many turns everybody of one
+ * file meets everybody of the other once, each at every station once. With an even number they would meet only half, twice: so the
+ * second file takes an extra step each half lap (an old device of duplicate tournament movements), meets everybody, and misses and
+ * repeats a station in each lap, never the same for two laps.
  */
 export function twoFiles(stations: number, people: number, turns: number, skip = stations % 2 === 0): Result<Rotation> {
   const most = Math.max(1, Math.ceil(people / (2 * stations)))

@@ -100,10 +100,10 @@ const eightPairs = [
 ]
 
 /**
- * A balanced tournament design for `2n` people at `n` stations: everyone meets everyone once, nobody more than twice at a station. The
- * circle with one exchange a round (station 1 with station `2t` or `−2t`, whichever is one) is exact unless `n` is 2 more than a
- * multiple of 3; there 5 and 8 are exact by annealing, 8 stored, and above the best found is
- * given. Exists for all n but 2 (Schellenberg, van Rees & Vanstone, Ars Combinatoria 3, 1977; from memory).
+ * A balanced tournament design for `2n` people at `n` stations: everyone meets everyone once, nobody more than twice at a station.
+ * The circle with one exchange a round (station 1 with station `2t` or `−2t`, whichever is one) is exact unless `n` is 2 more than
+ * a multiple of 3; there 5 and 8 are exact by annealing, 8 stored, and above the best found is given. Exists for all n but 2
+ * (Schellenberg, van Rees & Vanstone, Ars Combinatoria 3, 1977; from memory).
  */
 export function tournament(stations: number): Rounds {
   const others = 2 * stations - 1

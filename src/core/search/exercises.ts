@@ -17,8 +17,8 @@ const impactWords = { none: [], low: ['impact'], high: ['impact', 'jump', 'jumps
 
 /**
  * A search through the exercises by anything that is known of them: name, options, region, pattern, stance, gear, impact, sides,
- * what they ask of the body, form. Words are joined by "and"; `no` or `without` before one leaves out what has it:
- * `core, no jump, no gear`. What matches by name comes first. An empty query finds all, in the order given.
+ * what they ask of the body, form. Words are joined by "and"; `no` or `without` before one leaves out what has it: `core, no jump,
+ * no gear`. What matches by name comes first. An empty query finds all, in the order given.
  */
 export function exerciseSearch(exercises: readonly Exercise[], gearNames: ReadonlyMap<string, string>): ExerciseSearch {
   const entries = exercises.map((exercise): Entry => {

@@ -11,8 +11,8 @@ const rank = (exercise: Exercise, wanted: readonly Region[]) => {
 
 /**
  * Exercises to warm up with: standing, without gear, two-sided, easy, nothing that jumps, goes to the floor or overhead. What
- * raises the pulse comes first, then what moves the regions that the main part loads (`wanted`, most loaded first).
- * At most `count`, always in the same order.
+ * raises the pulse comes first, then what moves the regions that the main part loads (`wanted`, most loaded first). At most
+ * `count`, always in the same order.
  */
 export function warmUpExercises(exercises: readonly Exercise[], count: number, wanted: readonly Region[] = Region.options): Exercise[] {
   const easy = exercises.filter(

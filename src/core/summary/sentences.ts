@@ -6,8 +6,8 @@ import { rangeText } from './items'
 import { pieceName } from './names'
 
 /**
- * The class in two sentences, the same wherever it is stated: what is done, and how long it takes.
- * `groups` are the sizes of the groups that are here, in any order.
+ * The class in two sentences, the same wherever it is stated: what is done, and how long it takes. `groups` are the sizes of the
+ * groups that are here, in any order.
  */
 export function classSentences(plan: Plan, timeline: Timeline, groups: readonly number[]): [string, string] {
   return [whatIsDone(plan, groups), howLong(plan, timeline)]

@@ -84,9 +84,8 @@ const sameSize = (one: GearSize, other: GearSize) =>
     : one.kilograms === other.kilograms
 
 /**
- * The kinds that the rows make or change. A kind of the same name is changed: sizes it has get the new numbers and keep their
- * ids, so that people's
- * usual sizes still hold; sizes that the rows do not name stay.
+ * The kinds that the rows make or change. A kind of the same name is changed: sizes it has get the new numbers and keep their ids,
+ * so that people's usual sizes still hold; sizes that the rows do not name stay.
  */
 export function mergedKinds(rows: readonly GearRow[], kinds: readonly GearKind[], newId: () => string): GearKind[] {
   const changed = new Map<string, GearKind>()

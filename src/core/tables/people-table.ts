@@ -57,8 +57,8 @@ interface Draft {
 }
 
 /**
- * Reads rows as people, each with what is wrong in words. Names that the hall knows or that come twice are told; those to keep with or
- * apart may be of the hall or of the table.
+ * Reads rows as people, each with what is wrong in words. Names that the hall knows or that come twice are told; those to keep
+ * with or apart may be of the hall or of the table.
  */
 export function readPeople(
   rows: readonly (readonly string[])[],

@@ -2,8 +2,8 @@ import type { Seconds } from '../base/units'
 import type { Phase, Timeline } from './phase'
 
 /**
- * The phase that holds at `second` (its start belongs to it, its end to the next), by binary search.
- * `undefined` before 0 and from the total on.
+ * The phase that holds at `second` (its start belongs to it, its end to the next), by binary search. `undefined` before 0 and from
+ * the total on.
  */
 export function phaseAt(timeline: Timeline, second: Seconds): Phase | undefined {
   if (second < 0 || second >= timeline.total) return undefined

@@ -20,9 +20,9 @@ function longestOf(breaks: Break[]): Break {
 }
 
 /**
- * The break rule. Breaks that start at the same instant merge, and merge with one pause that touches them (the one
- * after them, else the one before; never a brief): the longest stands, on a tie the pause. Pauses add up.
- * `moves` is kept whichever stands. What lasts no time makes no phase.
+ * The break rule. Breaks that start at the same instant merge, and merge with one pause that touches them (the one after them,
+ * else the one before; never a brief): the longest stands, on a tie the pause. Pauses add up. `moves` is kept whichever stands.
+ * What lasts no time makes no phase.
  */
 export function settleBreaks(pending: readonly Pending[]): Draft[] {
   const merged: Pending[] = []

@@ -21,10 +21,9 @@ const worthTen: Seconds = 25
 const nextAfter: Seconds = 2
 
 /**
- * What is heard in a phase of `length` seconds (its own, or as the coach has stretched it): three, two, one before its
- * end, the change at its start, the change over of sides or partners inside it, or else its half, and its last ten seconds. The
- * count is left
- * out where it would crowd a phase shorter than 4 s.
+ * What is heard in a phase of `length` seconds (its own, or as the coach has stretched it): three, two, one before its end, the
+ * change at its start, the change over of sides or partners inside it, or else its half, and its last ten seconds. The count is
+ * left out where it would crowd a phase shorter than 4 s.
  */
 export function cuesOf(phase: Phase, length: Seconds = phase.seconds): Cue[] {
   const cues: Cue[] = [{ kind: 'change', at: 0 }]

@@ -4,8 +4,8 @@ import { database, type Transaction } from './pool'
 
 /**
  * A piece of work on one hall's rows: its transaction, and the hall it is bound to. It is all that services get, so that none of
- * them can ask for a second
- * connection while it holds one; and the hall is set in the transaction itself, where the database's own rules can see it.
+ * them can ask for a second connection while it holds one; and the hall is set in the transaction itself, where the database's own
+ * rules can see it.
  */
 export interface InHall {
   readonly hallId: string

@@ -15,9 +15,8 @@ const mostLevels = 64
 const mostHere = 20_000
 
 /**
- * The request's JSON body, validated. Answers 413, 400 or 422 otherwise; the errors name the fields. What may be long is
- * validated by the job `elsewhere`, which
- * takes the same schema.
+ * The request's JSON body, validated. Answers 413, 400 or 422 otherwise; the errors name the fields. What may be long is validated
+ * by the job `elsewhere`, which takes the same schema.
  */
 export async function readBody<Schema extends z.ZodType>(request: Request, schema: Schema, elsewhere?: JobName): Promise<z.output<Schema>> {
   const text = await readText(request)

@@ -45,11 +45,10 @@ export const mostStreams = { inAll: 2000, ofAddress: 600, ofLink: 12 } as const
 const beatMs = 5000
 
 /**
- * Calls `listener` whenever run `runId` may have something new, from whichever app process it came; again whenever the line to
- * the database was lost and is back; and every five
- * seconds in any case, so that a notice that was lost is made up for. What is new is read once for all who listen, from the
- * database's own number on: each tells its screen what that has not seen. Returns
- * what ends it.
+ * Calls `listener` whenever run `runId` may have something new, from whichever app process it came; again whenever the line to the
+ * database was lost and is back; and every five seconds in any case, so that a notice that was lost is made up for. What is new is
+ * read once for all who listen, from the database's own number on: each tells its screen what that has not seen. Returns what ends
+ * it.
  */
 export async function onRunChange(hallId: string, runId: string, listener: Listener): Promise<() => void> {
   listening ??= listen(runChannel, heard, readAll)

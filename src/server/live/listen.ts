@@ -11,9 +11,8 @@ export const listeningFor = (): number | undefined => (since === undefined ? und
 
 /**
  * Hears every notice on `channel` for as long as the app runs, on a connection of its own. `begun` is called whenever it hears
- * (again), as what was told meanwhile is lost: the line
- * is tried anew every fifth of a second. Answers once it hears for the first time; fails when the database is away then, and goes
- * on trying.
+ * (again), as what was told meanwhile is lost: the line is tried anew every fifth of a second. Answers once it hears for the first
+ * time; fails when the database is away then, and goes on trying.
  */
 export function listen(channel: string, heard: (payload: string) => void, begun: () => void): Promise<void> {
   return new Promise((resolve, reject) => {

@@ -19,8 +19,8 @@ type Ask = (query: string) => Promise<{ rows: { now?: number }[] }>
 
 /**
  * The room's time, in milliseconds: the database's clock, so that several app processes agree, less what that was set forward or
- * back by hand: a room's phases
- * go on as if it had not been. A leap is put right once for all processes, in a row of the database, before anybody is told the time.
+ * back by hand: a room's phases go on as if it had not been. A leap is put right once for all processes, in a row of the database,
+ * before anybody is told the time.
  */
 export async function roomTime(ask: Ask = (query) => sidePool().query(query)): Promise<Milliseconds> {
   for (let attempt = 0; ; attempt++) {

@@ -42,10 +42,10 @@ function tooMany({ address, token }: Listening): Response | undefined {
 }
 
 /**
- * The run's events as server-sent events, from the one after `Last-Event-ID` (or `?after=`) on. Each carries its sequence
- * number as id. A `snapshot` message tells the version of the run's snapshot, first and whenever it changes; a `beat` every five
- * seconds tells that and the number of the last event, so that
- * a screen finds out what it has missed. The stream ends when the link by whose `token` it was opened is taken back.
+ * The run's events as server-sent events, from the one after `Last-Event-ID` (or `?after=`) on. Each carries its sequence number
+ * as id. A `snapshot` message tells the version of the run's snapshot, first and whenever it changes; a `beat` every five seconds
+ * tells that and the number of the last event, so that a screen finds out what it has missed. The stream ends when the link by
+ * whose `token` it was opened is taken back.
  */
 export async function streamRun(listening: Listening, request: Request): Promise<Response> {
   const refused = tooMany(listening)

@@ -33,8 +33,8 @@ const neverRefused = new Set(['stop', 'finish', 'takeOver'])
 const isNeverTooLate = (command: CommandRequest['command']) => command.type === 'stop' || command.type === 'takeOver' || isTap(command)
 
 /**
- * Takes a command into the run's order. A repeat (the same id) answers with what it did the first time; one that was
- * decided on an older state is refused with 409 and the events it had not seen, and so is one that means nothing now. A stop, a tap and a
+ * Takes a command into the run's order. A repeat (the same id) answers with what it did the first time; one that was decided on an
+ * older state is refused with 409 and the events it had not seen, and so is one that means nothing now. A stop, a tap and a
  * takeover are never too late: they are told what they had `missed`.
  */
 export async function takeCommand(

@@ -27,9 +27,8 @@ export interface RoomChangeDone {
 }
 
 /**
- * Changes what really happens in a run, from where it is now. Decided on an older state of the room (`roomVersion`), it is
- * refused with 409: the screen has the
- * newer one by then. Answers with the new version and what was done, in words.
+ * Changes what really happens in a run, from where it is now. Decided on an older state of the room (`roomVersion`), it is refused
+ * with 409: the screen has the newer one by then. Answers with the new version and what was done, in words.
  */
 export function changeRoom(hall: InHall, runId: string, version: number, change: RoomChange): Promise<RoomChangeDone> {
   return withRoom(hall, runId, version, async (run) => {
@@ -54,8 +53,7 @@ export function changeRoom(hall: InHall, runId: string, version: number, change:
 
 /**
  * What somebody asks on their own card: counts whatever else has changed, and makes no coach's change stale. It is asked of the
- * room before the coach's last change too,
- * so that taking that back does not take this away.
+ * room before the coach's last change too, so that taking that back does not take this away.
  */
 export function askOnCard(hall: InHall, runId: string, ask: CardAsk, personId: string): Promise<RoomChangeDone> {
   return withRoom(hall, runId, undefined, async (run) => {

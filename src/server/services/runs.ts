@@ -47,8 +47,8 @@ export const timeIn = ({ tx }: InHall): Promise<Milliseconds> => roomTime((query
 
 /**
  * The class's open run: the one under way if there is one, else a new one. While it has not started, its snapshot is renewed
- * (`snapshot`, as text), so that
- * the room shows the class as it was last planned. Refused with what stands in the way where there is no snapshot.
+ * (`snapshot`, as text), so that the room shows the class as it was last planned. Refused with what stands in the way where there
+ * is no snapshot.
  */
 export async function openRun(hall: InHall, classId: string, snapshot: string | Refused): Promise<RunRow> {
   const { hallId, tx } = hall

@@ -15,8 +15,8 @@ interface ExercisePickerProps {
 const nothing = ''
 
 /**
- * Chooses an exercise by typing anything that is known of it: "core no jump", "bench". Enter takes the best match at once, or
- * what the arrow keys have chosen.
+ * Chooses an exercise by typing anything that is known of it: "core no jump", "bench". Enter takes the best match at once, or what
+ * the arrow keys have chosen.
  */
 export function ExercisePicker({ id, label, value, onChange, tile = false }: ExercisePickerProps) {
   const { library, search } = useClass()

@@ -26,8 +26,8 @@ interface PlanRibbonProps {
 const zooms = [1, 2, 4, 8]
 
 /**
- * The ribbon to work on: a piece is chosen by a press, dragged to another place, and stretched by its right edge; with the keyboard
- * Alt and an arrow moves it, Shift and an arrow stretches it.
+ * The ribbon to work on: a piece is chosen by a press, dragged to another place, and stretched by its right edge; with the
+ * keyboard Alt and an arrow moves it, Shift and an arrow stretches it.
  */
 export function PlanRibbon({ blocks, total, chosen, onChoose }: PlanRibbonProps) {
   const { document } = useClass()

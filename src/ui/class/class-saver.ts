@@ -11,8 +11,7 @@ export interface StoredClass {
 
 /**
  * What is sent: the document, the version that it was made from, an id by which a repeat is recognised, and the id of the save
- * before it, whose answer may not have come
- * yet: it follows that one, whatever version that has made.
+ * before it, whose answer may not have come yet: it follows that one, whatever version that has made.
  */
 export interface SaveRequest {
   version: number
@@ -61,8 +60,8 @@ const isLost = (error: ApiError) => error.status === 0 || error.status >= 500 ||
 
 /**
  * Keeps the stored class equal to the edited one: soon after each change, again after a lost connection or answer, and at once
- * when the page is left. Whatever the server does
- * not have yet stands on the device. A class that was changed elsewhere is never written over unasked.
+ * when the page is left. Whatever the server does not have yet stands on the device. A class that was changed elsewhere is never
+ * written over unasked.
  */
 export class ClassSaver {
   private version: number

@@ -27,8 +27,8 @@ interface DraftFieldProps<T> {
 }
 
 /**
- * A field that keeps what is typed, even when it cannot be taken: only what is valid is passed on, and the rest is told
- * why. Arrow up and down step the value.
+ * A field that keeps what is typed, even when it cannot be taken: only what is valid is passed on, and the rest is told why. Arrow
+ * up and down step the value.
  */
 export function DraftField<T>({ label, value, notation, onChange, optional, disabled, wide, placeholder }: DraftFieldProps<T>) {
   const shown = value === undefined ? '' : notation.show(value)

@@ -55,9 +55,9 @@ interface Scheduled {
 }
 
 /**
- * Sounds the cues of a run. Tones are scheduled seconds ahead on the audio clock, so that each lands on its instant even
- * when the page is busy or in the background; whatever has been scheduled is taken back when an event changes the course. What is said
- * goes through the browser's own voices, where it has any: they cannot be scheduled, so that tones stay for what has to be exact.
+ * Sounds the cues of a run. Tones are scheduled seconds ahead on the audio clock, so that each lands on its instant even when the
+ * page is busy or in the background; whatever has been scheduled is taken back when an event changes the course. What is said goes
+ * through the browser's own voices, where it has any: they cannot be scheduled, so that tones stay for what has to be exact.
  */
 export class CueSpeaker {
   private audio: AudioContext | undefined

@@ -17,8 +17,8 @@ export interface LiveClock {
 }
 
 /**
- * The room's time on this screen: asked of the server a few times quickly, then now and then, and slewed towards the
- * best answer. Goes on by itself when the server is away.
+ * The room's time on this screen: asked of the server a few times quickly, then now and then, and slewed towards the best answer.
+ * Goes on by itself when the server is away.
  */
 export class RoomClock implements LiveClock {
   readonly rate = 1

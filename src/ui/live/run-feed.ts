@@ -16,8 +16,8 @@ export interface FeedState {
 }
 
 /**
- * A run's events as they come, folded. Reconnects by itself and resumes after the last number seen; an event that
- * comes twice, or early, changes nothing.
+ * A run's events as they come, folded. Reconnects by itself and resumes after the last number seen; an event that comes twice, or
+ * early, changes nothing.
  */
 export class RunFeed {
   private state: FeedState

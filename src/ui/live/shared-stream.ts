@@ -31,8 +31,7 @@ const silentMs = 12_000
 
 /**
  * One line to the server for all screens of a run that a browser has open. Each listener is told what it has not seen; when the
- * line by one listener's
- * address is refused, as when its link was taken back, another's is tried.
+ * line by one listener's address is refused, as when its link was taken back, another's is tried.
  */
 export class SharedStream {
   private listeners: Listener[] = []

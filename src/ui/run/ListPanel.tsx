@@ -17,8 +17,7 @@ interface ListPanelProps {
 
 /**
  * A part at everyone's own pace: a tap for a round, a tap for the finish, person by person or a group at once. When its time is
- * over, the rounds
- * can still be put down. A tap counts at once; it says itself when it was made.
+ * over, the rounds can still be put down. A tap counts at once; it says itself when it was made.
  */
 export function ListPanel({ live, taps, send, onClose }: ListPanelProps) {
   const { snapshot, state, feed, clock } = live

@@ -30,8 +30,8 @@ interface Press {
 }
 
 /**
- * Sends commands one after the other, each with an id of its own and the sequence number that this screen has seen. When the line is lost
- * the same command is sent again under the same id, so that it counts once.
+ * Sends commands one after the other, each with an id of its own and the sequence number that this screen has seen. When the line
+ * is lost the same command is sent again under the same id, so that it counts once.
  */
 export class CommandLine {
   private waiting: Press[] = []
@@ -50,8 +50,7 @@ export class CommandLine {
 
   /**
    * Presses that come before the last one is answered take their turn. One on a lost line, or whose turn comes too late, does
-   * nothing: it would
-   * surprise the room. A stop goes before all others, and ends them.
+   * nothing: it would surprise the room. A stop goes before all others, and ends them.
    */
   async send(command: AskedCommand): Promise<void> {
     const press = { command, at: this.now() }

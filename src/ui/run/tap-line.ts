@@ -26,8 +26,7 @@ const longestWaitMs = 4000
 
 /**
  * Sends what was tapped in a part at one's own pace, one after the other. Unlike other commands a tap says when it was made and
- * suits any state of
- * the class, so that none is dropped and each is tried until the server has it.
+ * suits any state of the class, so that none is dropped and each is tried until the server has it.
  */
 export class TapLine {
   private state: TapState = { waiting: [], lost: false }

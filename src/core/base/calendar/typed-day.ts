@@ -6,8 +6,7 @@ const two = (text: string) => text.padStart(2, '0')
 
 /**
  * Reads a day as people type it, once it is whole: `27.5.2027`, `27/05/2027`, `2027-05-27`, `27 May 2027`, `Thu 27 May 2027`. Day
- * before month, as the app writes it. Nothing for what is no day,
- * not whole yet (`5/1/20`), or not plausible.
+ * before month, as the app writes it. Nothing for what is no day, not whole yet (`5/1/20`), or not plausible.
  */
 export function typedDay(text: string): DayKey | undefined {
   const plain = text.trim().toLowerCase()

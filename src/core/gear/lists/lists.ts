@@ -68,8 +68,8 @@ const ownedOf = (gear: GearCount) => new Map(gear.lines.map((line) => [sizeKey(l
 
 /**
  * What to carry where before the class: to the stations of the first circuit in which people rotate, in their order, and to
- * everybody for each list that
- * is done together. A size of which all stations together want more than there is goes round with the people instead.
+ * everybody for each list that is done together. A size of which all stations together want more than there is goes round with the
+ * people instead.
  */
 export function setUpList(plan: Plan, gear: GearCount): SetUp {
   const named = naming(gear)

@@ -14,9 +14,8 @@ export interface LargestClass {
 
 /**
  * The largest class of people like those who are here for whom nothing is short: they are counted from the first, and after the
- * last from the first
- * again. Gear that two classes of neighbouring sizes need is not always more for the larger, so every size is looked at in turn,
- * up to `most`.
+ * last from the first again. Gear that two classes of neighbouring sizes need is not always more for the larger, so every size is
+ * looked at in turn, up to `most`.
  */
 export function largestClass(document: ClassDocument, library: HallLibrary, people: readonly Person[], most = 60): LargestClass {
   const { arranged: _, ...unarranged } = document

@@ -64,8 +64,7 @@ export function withoutPiece(plan: Plan, id: string): Plan {
 
 /**
  * The plan with the piece one place earlier or later. At the edge of its part it goes into the next part, unless that or its own
- * is repeated, optional or
- * varied: there the order of parts changes instead.
+ * is repeated, optional or varied: there the order of parts changes instead.
  */
 export function withMoved(plan: Plan, id: string, by: -1 | 1): Plan {
   const partAt = plan.parts.findIndex((part) => part.pieces.some((piece) => piece.id === id))

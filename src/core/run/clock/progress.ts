@@ -8,8 +8,8 @@ import type { Holder } from './holder'
 export const countInMs: Milliseconds = 10_000
 
 /**
- * Where a run stood at the instant `at`. Together with the time that has passed since, it tells where the run stands;
- * events only ever replace it. All lengths are milliseconds.
+ * Where a run stood at the instant `at`. Together with the time that has passed since, it tells where the run stands; events only
+ * ever replace it. All lengths are milliseconds.
  */
 export interface Progress {
   timeline: Timeline

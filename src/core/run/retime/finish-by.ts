@@ -23,9 +23,8 @@ const kindOf = ({ ids }: Cut) => ids[0]!.replace(/\d+$/, '')
 
 /**
  * Up to three ways to end by `deadline`, the one that costs least first, none of them touching the phase that is on: leave
- * optional parts out, drop laps
- * that have not begun, or a set at every station that is to come, trim breaks, trim work, and what these make together. Where
- * nothing reaches it, those that come nearest. Empty when the class ends in time.
+ * optional parts out, drop laps that have not begun, or a set at every station that is to come, trim breaks, trim work, and what
+ * these make together. Where nothing reaches it, those that come nearest. Empty when the class ends in time.
  */
 export function waysToEndBy(snapshot: RunSnapshot, progress: Progress, now: Milliseconds, deadline: Milliseconds): Way[] {
   const here = advance(progress, now)

@@ -6,8 +6,7 @@ export type Kept = Phase & { was?: number }
 
 /**
  * A timeline of `phases` one after the other, with the starts they have then. What waves do meanwhile goes with the phases beside
- * which it was. An interval that
- * is changed in its middle is changed in its middle still.
+ * which it was. An interval that is changed in its middle is changed in its middle still.
  */
 export function retimed(before: Timeline, phases: readonly Kept[]): Timeline {
   let clock: Seconds = 0

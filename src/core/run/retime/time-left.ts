@@ -13,8 +13,7 @@ const breakSeconds: Seconds = 15
 
 /**
  * What fits the time that is left until `deadline`, the one that fills it best first: another lap, or some turns, of what the
- * class has done, or longer
- * stretches; and last, time to drink and ask. They come before the last piece, if that is still to come.
+ * class has done, or longer stretches; and last, time to drink and ask. They come before the last piece, if that is still to come.
  */
 export function closers(snapshot: RunSnapshot, progress: Progress, now: Milliseconds, deadline: Milliseconds): Way[] {
   const here = advance(progress, now)

@@ -38,8 +38,7 @@ const publicCircuit = ({
 
 /**
  * The snapshot as the room wall may have it. Each thing that it may know stands here by name: what is added to a snapshot stays
- * with the coach until it is
- * added here too. Nobody's limits, asks, breaks or departures leave the coach's own screens.
+ * with the coach until it is added here too. Nobody's limits, asks, breaks or departures leave the coach's own screens.
  */
 export function forTheWall(snapshot: RunSnapshot): RunSnapshot {
   const { name, roomName, startsAt, slotSeconds, sentences, follow, timeline, groups, people, ease, scores, circuits, pieceNames, notes } =

@@ -34,8 +34,7 @@ export type RoomChange = z.infer<typeof RoomChange>
 
 /**
  * The class after a change, from the present phase (`phaseIndex`, of the snapshot's timeline) on: the smallest change, so that
- * everybody else stays on their way.
- * Fails in words where the change means nothing.
+ * everybody else stays on their way. Fails in words where the change means nothing.
  */
 export function withRoomChange(snapshot: RunSnapshot, change: RoomChange, phaseIndex: number): Result<RoomChanged> {
   switch (change.type) {

@@ -45,8 +45,8 @@ export interface CircuitView {
 }
 
 /**
- * A class as it was when its run began: all that controls and wall show. Later changes to the plan, the people or the
- * library do not reach into a running class.
+ * A class as it was when its run began: all that controls and wall show. Later changes to the plan, the people or the library do
+ * not reach into a running class.
  */
 export interface RunSnapshot {
   name: string

@@ -11,8 +11,8 @@ export const isAhead = (state: RunState, work: Phase): boolean =>
   work !== state.phase || state.status === 'ready' || (state.status === 'countIn' && state.elapsed === 0)
 
 /**
- * The work before `work` whose stations people still stand at when it comes: of the same circuit, in the same repeat of
- * its part. Whoever has the same station in both stays where they are.
+ * The work before `work` whose stations people still stand at when it comes: of the same circuit, in the same repeat of its part.
+ * Whoever has the same station in both stays where they are.
  */
 export function workBefore(snapshot: RunSnapshot, work: Phase): Phase | undefined {
   const before = snapshot.timeline.phases.slice(0, work.index).findLast((phase) => phase.kind === 'work')

@@ -231,8 +231,7 @@ function tilesOf(
 
 /**
  * Which of the people at a station works, by how many they are, where they take turns or halves. Two change as the timeline says;
- * more go on one by
- * one, interval by interval, and begin with another of them at every station.
+ * more go on one by one, interval by interval, and begin with another of them at every station.
  */
 function workerAt({ timeline }: RunSnapshot, circuit: CircuitView, state: RunState, work: Phase): (people: number) => number | undefined {
   if (circuit.pairs === 'both' || work.selfPaced) return () => undefined

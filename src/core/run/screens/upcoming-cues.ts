@@ -15,8 +15,8 @@ export interface TimedCue {
 }
 
 /**
- * The cues from `from` up to `until` (server time) if nothing more happens: what a screen schedules ahead.
- * None while the clock stands. For a listener, each with what is said at it there.
+ * The cues from `from` up to `until` (server time) if nothing more happens: what a screen schedules ahead. None while the clock
+ * stands. For a listener, each with what is said at it there.
  */
 export function upcomingCues(progress: Progress, from: Milliseconds, until: Milliseconds, listener?: Listener): TimedCue[] {
   const cues: TimedCue[] = []

@@ -1,4 +1,4 @@
-import { inTheHall } from '@server/db/in-hall'
+import { inHallOfRun } from '@server/db/in-hall'
 import { endpoint, json, notFound } from '@server/http/respond'
 import { linksTo, renewLinks, screens, subjectsOf, type Screen } from '@server/services/links'
 import { findRun } from '@server/services/runs'
@@ -12,7 +12,7 @@ function screenOf(name: string | undefined): Screen {
 /** Links to all screens of a kind, made where there are none. */
 export const POST = endpoint(async ({ params }) => {
   const screen = screenOf(params.screen)
-  const links = await inTheHall(async (hall) => {
+  const links = await inHallOfRun(params.id!, async (hall) => {
     const run = await findRun(hall, params.id!)
     return linksTo(hall, run, screen, subjectsOf(screen, run.snapshot))
   })
@@ -22,6 +22,6 @@ export const POST = endpoint(async ({ params }) => {
 /** Makes the links useless, and new ones in their place. */
 export const DELETE = endpoint(async ({ params }) => {
   const screen = screenOf(params.screen)
-  await inTheHall(async (hall) => renewLinks(hall, await findRun(hall, params.id!), screen))
+  await inHallOfRun(params.id!, async (hall) => renewLinks(hall, await findRun(hall, params.id!), screen))
   return json({ revoked: true })
 })
