@@ -10,8 +10,8 @@ import { percentile } from './clock'
  * second; then looks whether anything was lost or doubled, whether the app died of a restart, and how soon a screen hears again.
  * POSTGRES_RESTART is a command that restarts the database.
  */
-const kills = 140
-const restarts = 20
+const kills = Number(process.env.KILLS ?? 140)
+const restarts = Number(process.env.RESTARTS ?? 20)
 const perSecond = 20
 
 const wait = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms))
