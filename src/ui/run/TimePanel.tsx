@@ -22,12 +22,13 @@ interface TimePanelProps {
 export function TimePanel({ live, zone, send, onClose }: TimePanelProps) {
   const { snapshot, state, clock, feed } = live
   const slotEnd = snapshot.startsAt + snapshot.slotSeconds * 1000
+  // As the hall writes times: a browser's own field for them follows the device's language.
   const [by, setBy] = useState(() => timeOf(slotEnd > clock.now() ? slotEnd : state.endsAt, zone))
   // To the second is often enough.
   const now = Math.floor(clock.now() / 1000) * 1000
   const { progress } = feed.get()
   // The slot's end is meant where its time stands, however far off it is; any other time is the nearest.
-  const deadline = by === timeOf(slotEnd, zone) && slotEnd > now ? slotEnd : nearestMoment(by, now, zone)
+  const deadline = by === timeOf(slotEnd, zone) && slotEnd > now ? slotEnd : nearestMoment(by.trim().padStart(5, '0'), now, zone)
   const over = deadline === undefined ? 0 : Math.round((state.endsAt - deadline) / 1000)
   const past = deadline !== undefined && deadline <= now
   const ways = useMemo(
@@ -47,7 +48,15 @@ export function TimePanel({ live, zone, send, onClose }: TimePanelProps) {
       </p>
       <form onSubmit={(event) => event.preventDefault()}>
         <label>
-          End by <input className="small-field" type="time" value={by} onChange={(event) => setBy(event.currentTarget.value)} />
+          End by{' '}
+          <input
+            className="small-field"
+            inputMode="numeric"
+            autoComplete="off"
+            size={6}
+            value={by}
+            onChange={(event) => setBy(event.currentTarget.value)}
+          />
         </label>
         {[5, 10].map((minutes) => (
           <button key={minutes} type="button" className="small-button" onClick={() => setBy(timeOf(state.endsAt - minutes * 60_000, zone))}>
