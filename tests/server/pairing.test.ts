@@ -53,6 +53,14 @@ describe('a screen that shows a code', () => {
     expect(await told(device)).toBeNull()
   })
 
+  it('is offered every room that is open, whatever another is like', async () => {
+    await makeRun(hall, 'demo-lunch', (document) => (document.name = 'Ember Hour'))
+    const broken = await makeRun(hall, 'demo-lunch')
+    await hall.sql(`update run set snapshot = snapshot - 'timeline', version = version + 1 where id = $1`, [broken])
+    const { status, body } = await hall.get('/pair?code=K7PA')
+    expect([status, (body as string).includes('Ember Hour')]).toEqual([200, true])
+  })
+
   it('who guesses codes is slowed down', async () => {
     const server = await hall.another({ RATE_LIMITS: 'on' })
     const runId = await makeRun(hall, 'demo-lunch')

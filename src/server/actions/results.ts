@@ -1,8 +1,7 @@
 import { setImmediate as nextTurn } from 'node:timers/promises'
 import { compared, resultsOf, type PartResult } from '../../core/records/results'
 import { inTheHall } from '../db/in-hall'
-import { Refused } from '../http/respond'
-import { snapshotOf, tappedRuns } from '../services/runs'
+import { readableSnapshot, tappedRuns } from '../services/runs'
 
 /**
  * What was tapped in the runs of a class, by run, beside the time before in whichever class; runs without taps are not there, nor
@@ -12,10 +11,7 @@ export async function classResults(classId: string): Promise<Record<string, Part
   const played = await inTheHall(async (hall) => {
     const readable = []
     for (const run of await tappedRuns(hall)) {
-      const snapshot = await snapshotOf(hall, run).catch((error: unknown) => {
-        if (error instanceof Refused) return undefined
-        throw error
-      })
+      const snapshot = await readableSnapshot(hall, run)
       if (snapshot) readable.push({ id: run.id, classId: run.classId, snapshot, events: run.events })
       // The streams come first.
       await nextTurn()

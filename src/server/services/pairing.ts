@@ -8,7 +8,7 @@ import type { InHall } from '../db/in-hall'
 import { pairings, runs } from '../db/schema'
 import { notFound, refuse } from '../http/respond'
 import { linksTo, subjectsOf, theOne } from './links'
-import { findRun, runColumns, snapshotOf, timeIn } from './runs'
+import { findRun, readableSnapshot, runColumns, timeIn } from './runs'
 
 const minutes: Milliseconds = 60_000
 
@@ -36,8 +36,8 @@ export async function roomsOpen(hall: InHall): Promise<{ id: string; name: strin
     .limit(20)
   const found: { id: string; name: string; stations: number[] }[] = []
   for (const row of rows) {
-    const snapshot = await snapshotOf(hall, row)
-    found.push({ id: row.id, name: snapshot.name, stations: stationsIn(snapshot) })
+    const snapshot = await readableSnapshot(hall, row)
+    if (snapshot) found.push({ id: row.id, name: snapshot.name, stations: stationsIn(snapshot) })
   }
   return found
 }

@@ -42,6 +42,13 @@ export const snapshotOf = ({ tx }: InHall, { id, hallId, version }: RunRow): Pro
     return readRow(kinds.snapshot, row)
   })
 
+/** The same; nothing where it cannot be read: one such run stands in nobody's way. */
+export const readableSnapshot = (hall: InHall, row: RunRow): Promise<RunSnapshot | undefined> =>
+  snapshotOf(hall, row).catch((error: unknown) => {
+    if (error instanceof Refused) return undefined
+    throw error
+  })
+
 /** The room's time, asked in the work's own transaction. */
 export const timeIn = ({ tx }: InHall): Promise<Milliseconds> => roomTime((query) => tx.execute<{ now: number }>(sql.raw(query)))
 
@@ -173,10 +180,7 @@ export async function eventsAfter({ hallId, tx }: InHall, runId: string, sequenc
  * in the way.
  */
 export async function closeIfOver(hall: InHall, run: RunRow): Promise<boolean> {
-  const snapshot = await snapshotOf(hall, run).catch((error: unknown) => {
-    if (error instanceof Refused) return undefined
-    throw error
-  })
+  const snapshot = await readableSnapshot(hall, run)
   if (!snapshot) return true
   const progress = advance(await progressOf(hall, { ...run, snapshot }), await timeIn(hall))
   if (progress.endedAt === undefined) return false
