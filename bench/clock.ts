@@ -78,10 +78,11 @@ function measured(page: Page, blocked: boolean): Promise<{ ours: number[]; plain
  * counts by itself.
  */
 export function benchDrift(): void {
-  const timeline = { ...snapshotOf('demo-lunch').timeline }
+  const lunch = snapshotOf('demo-lunch')
+  const { timeline } = lunch
   const hour: RunEvent[] = [{ sequence: 1, id: 'a', at: 0, who: 'Coach', command: { type: 'start' } }]
   const long = { ...timeline, phases: [{ ...timeline.phases[0]!, seconds: 3600 }], total: 3600 }
-  const wall = new SimulatedWall(long, { skewPpm: 200 })
+  const wall = new SimulatedWall({ ...lunch, timeline: long }, { skewPpm: 200 })
   wall.send(hour[0]!, 0, 0)
   let worst = 0
   for (let truth = 0; truth < 3_600_000; truth += 10_000) {

@@ -30,7 +30,7 @@ describe('a simulated wall', () => {
         ),
         fc.integer({ min: -200, max: 200 }),
         (steps, skewPpm) => {
-          const wall = new SimulatedWall(timeline, { skewPpm, offset: 123_456 })
+          const wall = new SimulatedWall(lunch, { skewPpm, offset: 123_456 })
           let truth = 1000
           const events = [...pressed([1, 'start'])]
           wall.ask(truth, 2, 2)
@@ -62,7 +62,7 @@ describe('a simulated wall', () => {
   })
 
   it('drifts no further than its last question over an hour with a clock 200 ppm fast', () => {
-    const wall = new SimulatedWall(timeline, { skewPpm: 200 })
+    const wall = new SimulatedWall(lunch, { skewPpm: 200 })
     const [start] = pressed([0, 'start'])
     wall.send(start!, 0, 0)
     let worst = 0

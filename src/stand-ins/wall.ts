@@ -1,11 +1,9 @@
-import { apply, foldEvents } from '../core/run/clock/apply'
-import { estimateOffset, type Sample } from '../core/clock/estimate'
-import { SlewedClock } from '../core/clock/slewed-clock'
+import { HeardTime } from '../core/clock/heard-time'
 import type { RunEvent } from '../core/run/clock/events'
-import type { Progress } from '../core/run/clock/progress'
 import { stateAt, type RunState } from '../core/run/clock/state'
-import type { Timeline } from '../core/timeline/phase'
+import type { RunSnapshot } from '../core/run/room/snapshot'
 import type { Milliseconds } from '../core/base/units'
+import { RunFeed } from '../ui/live/run-feed'
 
 interface WallOptions {
   /** By how many parts in a million its own clock runs fast. */
@@ -15,21 +13,21 @@ interface WallOptions {
 }
 
 /**
- * A simulated wall: a screen with a clock of its own that can be skewed, and a line that can be slowed and cut off. It folds the
- * same events and estimates the server's time in the same way as the real ones.
+ * A simulated wall: a screen with a clock of its own that can be skewed, and a line that can be slowed and cut off. Its feed and
+ * its telling of the time are those of the pages; only the line to the server is played.
  */
 export class SimulatedWall {
-  private progress: Progress
+  private readonly feed: RunFeed
+  private readonly time: HeardTime
   private waiting: { event: RunEvent; due: Milliseconds }[] = []
-  private samples: Sample[] = []
-  private clock = new SlewedClock()
   private cut = false
 
   constructor(
-    timeline: Timeline,
+    snapshot: RunSnapshot,
     private readonly options: WallOptions = {},
   ) {
-    this.progress = foldEvents(timeline, [])
+    this.feed = new RunFeed(snapshot, [], 'simulated', 1)
+    this.time = new HeardTime(0, this.local(0))
   }
 
   /** The wall's own clock at a true instant. */
@@ -40,12 +38,7 @@ export class SimulatedWall {
   /** Asks for the time: `there` and `back` are how long the question and the answer take. */
   ask(truth: Milliseconds, there: Milliseconds, back: Milliseconds): void {
     if (this.cut) return
-    this.samples = [
-      ...this.samples.slice(-11),
-      { sent: this.local(truth), server: truth + there, received: this.local(truth + there + back) },
-    ]
-    const best = estimateOffset(this.samples, this.local(truth + there + back))
-    if (best) this.clock.aimAt(best.offset, this.local(truth + there + back))
+    this.time.hear({ sent: this.local(truth), server: truth + there, received: this.local(truth + there + back) })
   }
 
   /** An event leaves the server and comes after a delay; lost, if the line is cut. */
@@ -61,15 +54,15 @@ export class SimulatedWall {
   /** Back on the line: asks for everything after the last number it has seen. */
   rejoin(events: readonly RunEvent[], truth: Milliseconds, delay: Milliseconds): void {
     this.cut = false
-    for (const event of events) if (event.sequence > this.progress.sequence) this.send(event, truth, delay)
+    const { sequence } = this.feed.get().progress
+    for (const event of events) if (event.sequence > sequence) this.send(event, truth, delay)
   }
 
   /** What it shows at a true instant. */
   shown(truth: Milliseconds): RunState {
-    const here = this.waiting.filter((each) => each.due <= truth).sort((a, b) => a.event.sequence - b.event.sequence)
-    this.waiting = this.waiting.filter((each) => each.due > truth)
-    for (const { event } of here) if (event.sequence === this.progress.sequence + 1) this.progress = apply(this.progress, event)
-    const now = this.samples.length > 0 ? this.clock.now(this.local(truth)) : truth
-    return stateAt(this.progress, Math.max(now, this.progress.at))
+    this.feed.take(this.waiting.filter(({ due }) => due <= truth).map(({ event }) => event))
+    this.waiting = this.waiting.filter(({ due }) => due > truth)
+    const { progress } = this.feed.get()
+    return stateAt(progress, Math.max(this.time.now(this.local(truth)), progress.at))
   }
 }

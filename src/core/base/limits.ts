@@ -13,6 +13,7 @@ export const limits = {
   parts: 30,
   pieces: 60,
   uses: 40,
+  alternatives: 6,
   variations: 400,
   people: 200,
   totalSeconds: 6 * 3600,

@@ -1,6 +1,7 @@
 import type { HallSettings } from '../library/hall-settings'
 import { withLists } from '../plan/every-circuit'
 import { mainCircuits } from '../plan/main-circuits'
+import { piecesReplaced } from '../plan/pieces-changed'
 import { plainPart, type NewId } from '../plan/edit/make'
 import type { Circuit, Pause, Plan } from '../plan/plan'
 import { compileTimeline } from '../timeline/compile'
@@ -49,15 +50,10 @@ const pausesBefore = (plan: Plan, id: string): Pause[] => {
   return pauses
 }
 
-const withPieces = (plan: Plan, change: (piece: Plan['parts'][number]['pieces'][number]) => Plan['parts'][number]['pieces']): Plan => ({
-  ...plan,
-  parts: plan.parts.map((part) => ({ ...part, pieces: part.pieces.flatMap(change) })).filter((part) => part.pieces.length > 0),
-})
-
 /** The plan without any briefing: no brief pause, nothing spoken over a circuit, no first lap with longer gaps. */
 function unbriefed(plan: Plan): Plan {
   const main = new Set(mainCircuits(plan).map((circuit) => circuit.id))
-  return withPieces(plan, (piece) => {
+  return piecesReplaced(plan, (piece) => {
     if (piece.type === 'pause') return piece.kind === 'brief' ? [] : [piece]
     const { brief: _, ...circuit } = piece
     return [
@@ -95,7 +91,7 @@ function halfByHalf(plan: Plan, figures: HallSettings, newId: NewId): Plan {
     const seconds = toFive(briefSeconds(exercisesIn(circuit), figures).usual)
     const swap = pausesBefore(now, circuit.id).find((pause) => pause.kind === 'swap')
     if (!swap) return withBriefBefore(now, circuit.id, seconds, newId)
-    return withPieces(now, (piece) => [piece.id === swap.id ? { ...swap, seconds: Math.max(swap.seconds, seconds) } : piece])
+    return piecesReplaced(now, (piece) => [piece.id === swap.id ? { ...swap, seconds: Math.max(swap.seconds, seconds) } : piece])
   }, unbriefed(plan))
 }
 
@@ -104,7 +100,7 @@ function eachBefore(plan: Plan, figures: HallSettings, newId: NewId): Plan {
   const gap = toFive(figures.briefSeconds.usual)
   const circuits = mainCircuits(plan)
   const bare = unbriefed(plan)
-  const varied = withPieces(bare, (piece) => {
+  const varied = piecesReplaced(bare, (piece) => {
     if (piece.type === 'pause' || !circuits.some((circuit) => circuit.id === piece.id) || piece.transition.seconds >= gap) return [piece]
     return [{ ...piece, vary: [...piece.vary, { at: 0, id: piece.id, field: 'transitionSeconds', value: gap }] }]
   })
@@ -129,7 +125,7 @@ function overWarmUp(plan: Plan, figures: HallSettings, warmUp: Circuit, warmUpSe
       circuits.reduce((sum, circuit) => sum + exercisesIn(circuit), 0),
       figures,
     ).usual - warmUpSeconds
-  const spoken = withPieces(unbriefed(plan), (piece) => [
+  const spoken = piecesReplaced(unbriefed(plan), (piece) => [
     piece.type === 'circuit' && piece.id === warmUp.id ? { ...piece, brief: { note: '' } } : piece,
   ])
   return left > 0 ? withBriefBefore(spoken, circuits[0]!.id, toFive(left), newId) : spoken

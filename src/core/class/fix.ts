@@ -1,6 +1,7 @@
 import type { ClassDocument } from './class-document'
 import type { Room } from '../library/room'
 import { circuitsChanged } from '../plan/every-circuit'
+import { piecesChanged } from '../plan/pieces-changed'
 import type { Circuit, Piece } from '../plan/plan'
 import type { ComputedClass, HallLibrary } from './compute'
 import type { OtherClass } from './overlap'
@@ -29,6 +30,5 @@ export function withPiece<P extends Piece>(document: ClassDocument, piece: P, ch
     each.id === piece.id
       ? ({ ...each, ...change } as Piece)
       : circuitsChanged(each, (circuit) => (circuit.id === piece.id ? ({ ...circuit, ...change } as Circuit) : circuit))
-  const parts = document.plan.parts.map((part) => ({ ...part, pieces: part.pieces.map(changed) }))
-  return { ...document, plan: { ...document.plan, parts } as ClassDocument['plan'] }
+  return { ...document, plan: piecesChanged(document.plan, changed) }
 }

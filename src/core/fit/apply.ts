@@ -1,5 +1,6 @@
 import { plainPart } from '../plan/edit/make'
 import { newPiece, withAfter } from '../plan/edit/pieces'
+import { pieceChanged } from '../plan/pieces-changed'
 import type { Circuit, Pause, Plan } from '../plan/plan'
 import { compileTimeline } from '../timeline/compile'
 import { commonPaces, type Paces } from '../pace/pace'
@@ -22,13 +23,7 @@ export function withFit(plan: Plan, circuit: Circuit, fit: Fit, newId: () => str
     fitted = withPauseAfter(fitted, circuit.id, { ...newPiece('water', newId), seconds: 0 } as Pause, newId)
   const pause = filler ?? fillerOf(fitted)
   if (!pause) return fitted
-  const withPause = (seconds: number): Plan => ({
-    ...fitted,
-    parts: fitted.parts.map((part) => ({
-      ...part,
-      pieces: part.pieces.map((piece) => (piece.id === pause.id ? { ...pause, seconds } : piece)),
-    })),
-  })
+  const withPause = (seconds: number): Plan => pieceChanged(fitted, pause.id, () => ({ ...pause, seconds }))
   // A water pause swallows the transition before it, so it has to grow by more than what is left.
   let seconds = pause.seconds
   for (let spare = fit.spareSeconds; spare > 0; ) {
@@ -42,9 +37,9 @@ export function withFit(plan: Plan, circuit: Circuit, fit: Fit, newId: () => str
 
 /** The plan with a pause after the circuit, or after its part where that is gone through more than once or may be left out. */
 function withPauseAfter(plan: Plan, circuitId: string, pause: Pause, newId: () => string): Plan {
-  const part = plan.parts.find((each) => each.pieces.some((piece) => piece.id === circuitId))!
+  const part = plan.parts.find(({ pieces }) => pieces.some((piece) => piece.id === circuitId))!
   if (part.repeat === 1 && !part.optional) return withAfter(plan, circuitId, pause)
-  return { ...plan, parts: plan.parts.flatMap((each) => (each === part ? [each, plainPart(newId, [pause])] : [each])) }
+  return { ...plan, parts: plan.parts.flatMap((before) => (before === part ? [part, plainPart(newId, [pause])] : [before])) }
 }
 
 /** The work of a stay as it is told: `0:45`, or `0:45 + 0:25` when it has several. */

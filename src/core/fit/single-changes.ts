@@ -1,4 +1,5 @@
-import type { Circuit, Part, Piece, Plan } from '../plan/plan'
+import type { Circuit, Piece, Plan } from '../plan/plan'
+import { partChanged, pieceChanged } from '../plan/pieces-changed'
 import { tidyPlan } from '../plan/edit/tidy'
 import { pieceName } from '../summary/names'
 import { compileTimeline } from '../timeline/compile'
@@ -15,24 +16,15 @@ export interface SingleChange {
 }
 
 /** A figure that can be made smaller step by step: how far it can go, and the plan after so many steps. */
-interface Knob {
+interface Reduction {
   most: number
   what: (steps: number) => string
   loss: (steps: number) => number
   after: (steps: number) => Plan
 }
 
-const withPiece = (plan: Plan, id: string, change: (piece: Piece) => Piece): Plan => ({
-  ...plan,
-  parts: plan.parts.map((part) => ({ ...part, pieces: part.pieces.map((piece) => (piece.id === id ? change(piece) : piece)) })),
-})
-const withPart = (plan: Plan, id: string, change: Partial<Part>): Plan => ({
-  ...plan,
-  parts: plan.parts.map((part) => (part.id === id ? { ...part, ...change } : part)),
-})
-
 /** A figure `now` that may go down to `least` in steps of `step`. */
-function figure(now: number, least: number, step: number, what: (value: number) => string, after: (value: number) => Plan): Knob[] {
+function figure(now: number, least: number, step: number, what: (value: number) => string, after: (value: number) => Plan): Reduction[] {
   const most = Math.floor((now - least) / step)
   if (most < 1) return []
   const value = (steps: number) => now - steps * step
@@ -41,9 +33,9 @@ function figure(now: number, least: number, step: number, what: (value: number) 
 
 const count = (value: number, one: string) => `${value} ${value === 1 ? one : `${one}s`}`
 
-function circuitKnobs(plan: Plan, circuit: Circuit): Knob[] {
+function circuitReductions(plan: Plan, circuit: Circuit): Reduction[] {
   const name = pieceName(circuit)
-  const set = (change: Partial<Circuit>) => withPiece(plan, circuit.id, (piece) => ({ ...piece, ...change }) as Piece)
+  const set = (change: Partial<Circuit>) => pieceChanged(plan, circuit.id, (piece) => ({ ...piece, ...change }) as Piece)
   const { stay, transition } = circuit
   const shared = [
     ...figure(
@@ -112,7 +104,7 @@ function circuitKnobs(plan: Plan, circuit: Circuit): Knob[] {
   ]
 }
 
-function knobsOf(plan: Plan): Knob[] {
+function reductionsOf(plan: Plan): Reduction[] {
   return plan.parts.flatMap((part) => {
     const name = pieceName(part.pieces[0]!)
     const again = figure(
@@ -120,7 +112,7 @@ function knobsOf(plan: Plan): Knob[] {
       1,
       1,
       (repeat) => `${name}: ${repeat === 1 ? 'once' : `${repeat} times`} instead of ${part.repeat}`,
-      (repeat) => withPart(plan, part.id, { repeat }),
+      (repeat) => partChanged(plan, part.id, { repeat }),
     )
     const between =
       part.repeat > 1
@@ -129,29 +121,29 @@ function knobsOf(plan: Plan): Knob[] {
             0,
             5,
             (seconds) => `${name}: ${formatSeconds(seconds)} between instead of ${formatSeconds(part.restBetweenSeconds)}`,
-            (restBetweenSeconds) => withPart(plan, part.id, { restBetweenSeconds }),
+            (restBetweenSeconds) => partChanged(plan, part.id, { restBetweenSeconds }),
           )
         : []
-    const dropped: Knob[] =
+    const dropped: Reduction[] =
       part.optional && plan.parts.length > 1
         ? [
             {
               most: 1,
               what: () => `Leave out ${name.toLowerCase()}, which is only for if there is time`,
               loss: () => 0,
-              after: () => ({ ...plan, parts: plan.parts.filter((each) => each !== part) }),
+              after: () => ({ ...plan, parts: plan.parts.filter((other) => other !== part) }),
             },
           ]
         : []
     const pieces = part.pieces.flatMap((piece) =>
       piece.type === 'circuit'
-        ? circuitKnobs(plan, piece)
+        ? circuitReductions(plan, piece)
         : figure(
             piece.seconds,
             0,
             5,
             (seconds) => `${pieceName(piece)}: ${formatSeconds(seconds)} instead of ${formatSeconds(piece.seconds)}`,
-            (seconds) => withPiece(plan, piece.id, (each) => ({ ...each, seconds }) as Piece),
+            (seconds) => pieceChanged(plan, piece.id, (each) => ({ ...each, seconds }) as Piece),
           ),
     )
     return [...dropped, ...again, ...between, ...pieces]
@@ -170,15 +162,16 @@ export function singleChanges(plan: Plan, paces: Paces = commonPaces, most = 6):
   }
   const now = totalOf(plan)
   if (now === undefined || now <= plan.slotSeconds) return []
-  const found = knobsOf(plan).flatMap((knob): SingleChange[] => {
-    const first = totalOf(knob.after(1))
+  const found = reductionsOf(plan).flatMap((reduction): SingleChange[] => {
+    const first = totalOf(reduction.after(1))
     if (first === undefined || first >= now) return []
-    let steps = Math.min(knob.most, Math.max(1, Math.ceil((now - plan.slotSeconds) / (now - first))))
+    let steps = Math.min(reduction.most, Math.max(1, Math.ceil((now - plan.slotSeconds) / (now - first))))
     for (let tries = 0; tries < 4; tries++, steps++) {
-      if (steps > knob.most) return []
-      const made = tidyPlan(knob.after(steps))
+      if (steps > reduction.most) return []
+      const made = tidyPlan(reduction.after(steps))
       const total = totalOf(made)
-      if (total !== undefined && total <= plan.slotSeconds) return [{ what: knob.what(steps), plan: made, total, loss: knob.loss(steps) }]
+      if (total !== undefined && total <= plan.slotSeconds)
+        return [{ what: reduction.what(steps), plan: made, total, loss: reduction.loss(steps) }]
     }
     return []
   })

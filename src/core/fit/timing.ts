@@ -1,4 +1,5 @@
 import type { Circuit, Intervals, Plan } from '../plan/plan'
+import { piecesChanged } from '../plan/pieces-changed'
 import { lapsOf } from '../plan/turns'
 import type { Seconds } from '../base/units'
 
@@ -48,7 +49,7 @@ export function alikeTo(plan: Plan, circuit: Circuit): Circuit[] {
 /** The plan with the numbers of `circuits` replaced. Work intervals of unequal length keep their differences. */
 export function withTiming(plan: Plan, circuits: readonly Circuit[], timing: Timing): Plan {
   const changed = new Map(circuits.map((circuit) => [circuit.id, circuitWith(circuit, timing)]))
-  return { ...plan, parts: plan.parts.map((part) => ({ ...part, pieces: part.pieces.map((piece) => changed.get(piece.id) ?? piece) })) }
+  return piecesChanged(plan, (piece) => changed.get(piece.id) ?? piece)
 }
 
 /** The circuit with its numbers replaced. */

@@ -21,7 +21,7 @@ export function bestSpotTrade(document: ClassDocument, computed: ComputedClass, 
   const spots = document.spots ?? []
   const longest = (of: ClassDocument['spots']) =>
     transitionsOf(document, computed, library, room, of).transitions.reduce(
-      (most, each) => Math.max(most, each.needed - each.given),
+      (most, transition) => Math.max(most, transition.needed - transition.given),
       -Infinity,
     )
   const worst = transitionsOf(document, computed, library, room).transitions[0]

@@ -80,6 +80,45 @@ function gapsOf(circuit: Circuit, { phases }: Timeline): Map<number, Seconds> {
   return gaps
 }
 
+/** One step of the rotation that has to be walked: who goes from where to where after which turn. */
+interface Step {
+  circuit: Circuit
+  unit: number
+  from: number
+  to: number
+  given: Seconds
+  people: readonly (typeof nobody)[]
+}
+
+/** Every step that people of the class take from one station to another that follows without a repeat between. */
+function stepsOf({ rotations }: ComputedClass, timeline: Timeline): Step[] {
+  return rotations.flatMap(({ circuit, rotation, units }) => {
+    if (!rotation.ok) return []
+    const gaps = gapsOf(circuit, timeline)
+    const loop = Array.from({ length: gaps.size + 1 }, (_, turn) => turn % circuit.stations.length)
+    const paths = units.length > 0 ? rotation.value.paths : [loop]
+    return paths.flatMap((path, unit) =>
+      path.slice(1).flatMap((to, turn): Step[] => {
+        const from = path[turn]!
+        const given = gaps.get(turn)
+        if (from === elsewhere || to === elsewhere || from === to || given === undefined) return []
+        return [{ circuit, unit, from, to, given, people: units[unit] ?? [nobody] }]
+      }),
+    )
+  })
+}
+
+/** Metres from spot to spot, each way walked once. */
+function metresOver(room: Room, spots: NonNullable<ClassDocument['spots']>): (from: number, to: number) => Metres | undefined {
+  const walker = walkerOf(room)
+  const known = new Map<string, Metres | undefined>()
+  return (from, to) => {
+    const key = [from, to].sort().join()
+    if (!known.has(key)) known.set(key, walker.metres(spots[from]!, spots[to]!))
+    return known.get(key)
+  }
+}
+
 /**
  * Every way that people take from station to station, each once, with the seconds it needs of whoever needs longest and the fewest
  * the plan gives. Only for stations that have a spot; a way that obstacles cut off is left out and told by `cutOff`.
@@ -93,57 +132,32 @@ export function transitionsOf(
 ): { transitions: Transition[]; cutOff: { from: number; to: number }[] } {
   if (!computed.timeline.ok) return { transitions: [], cutOff: [] }
   const byId = exercisesById(library.exercises)
-  const walker = walkerOf(room)
   const usual = settingsOf(library).walkingMetresPerSecond ?? crowdedMetresPerSecond
-  const far = new Map<string, Metres | undefined>()
-  const metresBetween = (from: number, to: number) => {
-    const key = [from, to].sort().join()
-    if (!far.has(key)) far.set(key, walker.metres(spots[from]!, spots[to]!))
-    return far.get(key)
-  }
+  const metresBetween = metresOver(room, spots)
   const handled = handledIn(document, computed)
   const found = new Map<string, Transition>()
   const cutOff = new Map<string, { from: number; to: number }>()
-  for (const { circuit, rotation, units } of computed.rotations) {
-    if (!rotation.ok) continue
-    const gaps = gapsOf(circuit, computed.timeline.value)
-    const paths =
-      units.length > 0 ? rotation.value.paths : [Array.from({ length: gaps.size + 1 }, (_, turn) => turn % circuit.stations.length)]
-    const done = new Set<string>()
-    paths.forEach((path, unit) =>
-      path.slice(1).forEach((to, turn) => {
-        const from = path[turn]!
-        const given = gaps.get(turn)
-        if (from === elsewhere || to === elsewhere || from === to || given === undefined || !spots[from] || !spots[to]) return
-        const metres = metresBetween(from, to)
-        if (metres === undefined) return void cutOff.set(`${from}-${to}`, { from, to })
-        const seen = `${unit}/${from}/${to}`
-        const again = done.has(seen)
-        done.add(seen)
-        // In later laps the same people go the same way: only the gap may differ.
-        const known = found.get(`${circuit.id}/${from}/${to}`)
-        if (known) known.given = Math.min(known.given, given)
-        for (const person of again ? [] : (units[unit] ?? [nobody])) {
-          const parts = partsOf(person, circuit.stations[from]!, circuit.stations[to]!, metres, usual, byId, handled(circuit.id))
-          const needed = Math.ceil(totalOf(parts))
-          const key = `${circuit.id}/${from}/${to}`
-          const before = found.get(key)
-          const least = Math.min(before?.given ?? Infinity, given)
-          if (before && before.needed >= needed) before.given = least
-          else
-            found.set(key, {
-              circuitId: circuit.id,
-              from,
-              to,
-              metres,
-              parts,
-              needed,
-              given: least,
-              ...('name' in person && person.name && { slowest: person.name }),
-            })
-        }
-      }),
-    )
+  const walked = new Set<string>()
+  for (const { circuit, unit, from, to, given, people } of stepsOf(computed, computed.timeline.value)) {
+    if (!spots[from] || !spots[to]) continue
+    const metres = metresBetween(from, to)
+    if (metres === undefined) {
+      cutOff.set(`${from}-${to}`, { from, to })
+      continue
+    }
+    const key = `${circuit.id}/${from}/${to}`
+    // In later laps the same people go the same way: only the gap may differ.
+    const again = walked.has(`${key}/${unit}`)
+    walked.add(`${key}/${unit}`)
+    for (const person of again ? [] : people) {
+      const parts = partsOf(person, circuit.stations[from]!, circuit.stations[to]!, metres, usual, byId, handled(circuit.id))
+      const needed = Math.ceil(totalOf(parts))
+      const slowest = 'name' in person && person.name ? { slowest: person.name } : {}
+      if (needed > (found.get(key)?.needed ?? -1))
+        found.set(key, { circuitId: circuit.id, from, to, metres, parts, needed, given: found.get(key)?.given ?? given, ...slowest })
+    }
+    const known = found.get(key)
+    if (known) known.given = Math.min(known.given, given)
   }
   return { transitions: [...found.values()].sort((a, b) => b.needed - b.given - (a.needed - a.given)), cutOff: [...cutOff.values()] }
 }

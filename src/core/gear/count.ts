@@ -89,39 +89,44 @@ export function countGear(input: GearInput): GearCount {
   const demands: Count[] = []
   const stations = new Map<string, Set<number>>()
   const standing = new Map<string, Map<number, Count>>()
-  for (const part of input.plan.parts) {
-    for (let repeat = 0; repeat < part.repeat; repeat++) {
-      for (const piece of piecesAtRepeat(part, repeat)) {
-        if (piece.type === 'pause') continue
-        const perLap = turnsPerLap(piece)
-        for (let turn = 0; turn < turnsOf(piece) * wavesOf(piece); turn++) {
-          const lap = Math.floor((turn % turnsOf(piece)) / perLap)
-          const circuit = circuitAtLap(piece, lap)
-          const demand: Count = new Map()
-          atStations(counter, circuit, turn, turn % perLap, lap, (station, need) => {
-            for (const [key, amount] of need) {
-              add(demand, key, amount)
-              if (circuit.travel !== 'rotate') continue
-              if (!stations.has(key)) stations.set(key, new Set())
-              stations.get(key)!.add(station + 1)
-            }
-            if (circuit.travel === 'rotate') raiseStanding(standing, circuit.id, station, need)
-          })
-          if (piece.waves) for (const [key, amount] of listNeed(counter, piece, piece.waves.meanwhile, turn)) add(demand, key, amount)
-          turns.push({ pieceId: piece.id, repeat, lap, turn })
-          demands.push(demand)
-        }
+  for (const { piece, circuit, ...turn } of turnsToCount(input.plan)) {
+    const demand: Count = new Map()
+    atStations(counter, circuit, turn.turn, turn.turn % turnsPerLap(piece), turn.lap, (station, need) => {
+      for (const [key, amount] of need) {
+        add(demand, key, amount)
+        if (circuit.travel !== 'rotate') continue
+        if (!stations.has(key)) stations.set(key, new Set())
+        stations.get(key)!.add(station + 1)
       }
-    }
+      if (circuit.travel === 'rotate') raiseStanding(standing, circuit.id, station, need)
+    })
+    if (piece.waves) for (const [key, amount] of listNeed(counter, piece, piece.waves.meanwhile, turn.turn)) add(demand, key, amount)
+    turns.push(turn)
+    demands.push(demand)
   }
   return {
     turns,
     lines: linesOf(input.kinds, demands, stations),
-    byStation: [...standing].flatMap(([pieceId, of]) =>
-      [...of].sort(([a], [b]) => a - b).map(([station, count]) => ({ pieceId, station, most: listOf(count) })),
+    byStation: [...standing].flatMap(([pieceId, counts]) =>
+      [...counts].sort(([a], [b]) => a - b).map(([station, count]) => ({ pieceId, station, most: listOf(count) })),
     ),
     unknownExercises: [...counter.unknownExercises],
     unknownKinds: [...counter.unknownKinds],
+  }
+}
+
+/** Every turn of a plan in order: its circuit as it stands there, with what varies by repeat and lap. */
+function* turnsToCount(plan: Plan): Generator<GearTurn & { piece: Circuit; circuit: Circuit }> {
+  for (const part of plan.parts) {
+    for (let repeat = 0; repeat < part.repeat; repeat++) {
+      for (const piece of piecesAtRepeat(part, repeat)) {
+        if (piece.type === 'pause') continue
+        for (let turn = 0; turn < turnsOf(piece) * wavesOf(piece); turn++) {
+          const lap = Math.floor((turn % turnsOf(piece)) / turnsPerLap(piece))
+          yield { pieceId: piece.id, repeat, lap, turn, piece, circuit: circuitAtLap(piece, lap) }
+        }
+      }
+    }
   }
 }
 
@@ -197,7 +202,7 @@ function sharesOf(stay: Stay, uses: Station['uses'], paces: Paces = commonPaces)
   const seconds = uses.map((use) => itemSeconds(use, paces).typical)
   const sum = (from: number, to: number) => seconds.slice(from, to).reduce((all, each) => all + each, 0)
   const [opener, rest] = [sum(0, stay.openerCount), sum(stay.openerCount, uses.length)]
-  return seconds.map((each, index) => each / Math.max(each, index < stay.openerCount ? opener : rest))
+  return seconds.map((own, index) => own / Math.max(own, index < stay.openerCount ? opener : rest))
 }
 
 /** Raises each size of `most` to what `need` wants of it. */

@@ -2,7 +2,7 @@ import { exercisesById } from '../library/by-id'
 import type { HallLibrary } from '../class/compute'
 import { Pattern, Region } from '../library/exercise'
 import { formOf, type Form } from '../library/form'
-import type { Plan, Use } from '../plan/plan'
+import type { Plan, Station, Use } from '../plan/plan'
 import { itemSeconds, type Paces } from '../pace/pace'
 import type { Phase, Timeline } from '../timeline/phase'
 import { stationsAtWork } from '../timeline/uses'
@@ -38,6 +38,31 @@ export const kilocaloriesPerMinute = (met: number, kilograms: Kilograms): number
 
 const zero = <Key extends string>(keys: readonly Key[]) => Object.fromEntries(keys.map((key) => [key, 0])) as Record<Key, number>
 
+/** Seconds of one exercise, or of none that is known, in a phase of one person's class. */
+interface Spell {
+  form: Form | undefined
+  seconds: Seconds
+}
+
+/** What the class does, shared out over the stations: nobody is at more than one of them. */
+function spellsIn(
+  timeline: Timeline,
+  atWork: (phase: Phase) => readonly Pick<Station, 'uses'>[],
+  formFor: (use: Use) => Form | undefined,
+  paces: Paces,
+) {
+  return (phase: Phase): Spell[] =>
+    stretchesOf(phase, timeline).flatMap((stretch) => {
+      const stations = atWork(stretch.phase)
+      const seconds = stretch.seconds / stations.length
+      return stations.flatMap(({ uses }): Spell[] => {
+        if (uses.length === 0) return [{ form: undefined, seconds }]
+        const shares = sharesOf(uses, paces)
+        return uses.map((use, index) => ({ form: formFor(use), seconds: seconds * shares[index]! }))
+      })
+    })
+}
+
 /** The load picture of a class. Estimates throughout: shown as ranges, never as one figure. */
 export function loadOf(plan: Plan, timeline: Timeline, library: HallLibrary, paces: Paces): ClassLoad {
   const exercises = exercisesById(library.exercises)
@@ -45,7 +70,7 @@ export function loadOf(plan: Plan, timeline: Timeline, library: HallLibrary, pac
     const exercise = exercises.get(use.exerciseId)
     return exercise && formOf(exercise, use.optionId)
   }
-  const atWork = stationsAtWork(plan)
+  const spellsOf = spellsIn(timeline, stationsAtWork(plan), formFor, paces)
   const byRegion = zero(Region.options)
   const byPattern = zero(Pattern.options)
   const intensity: ClassLoad['intensity'] = []
@@ -54,25 +79,16 @@ export function loadOf(plan: Plan, timeline: Timeline, library: HallLibrary, pac
   for (const phase of timeline.phases) {
     const met: Range = { low: 0, high: 0 }
     let known = 0
-    for (const stretch of stretchesOf(phase, timeline)) {
-      const stations = atWork(stretch.phase)
-      for (const { uses } of stations) {
-        const weights = sharesOf(uses, paces)
-        if (uses.length === 0) unknown += stretch.seconds / stations.length
-        uses.forEach((use, index) => {
-          const seconds = (stretch.seconds / stations.length) * weights[index]!
-          const form = formFor(use)
-          if (!form) {
-            unknown += seconds
-            return
-          }
-          for (const region of form.regions) byRegion[region] += seconds / form.regions.length
-          byPattern[form.pattern] += seconds
-          known += seconds
-          met.low += form.met.low * seconds
-          met.high += form.met.high * seconds
-        })
+    for (const { form, seconds } of spellsOf(phase)) {
+      if (!form) {
+        unknown += seconds
+        continue
       }
+      for (const region of form.regions) byRegion[region] += seconds / form.regions.length
+      byPattern[form.pattern] += seconds
+      known += seconds
+      met.low += form.met.low * seconds
+      met.high += form.met.high * seconds
     }
     const rest = phase.seconds - known
     const low = met.low + betweenMet.low * rest
@@ -103,7 +119,7 @@ function sharesOf(uses: readonly Use[], paces: Paces): number[] {
   if (uses.length === 1) return [1]
   const seconds = uses.map((use) => itemSeconds(use, paces).typical)
   const total = seconds.reduce((sum, each) => sum + each, 0)
-  return seconds.map((each) => (total > 0 ? each / total : 1 / uses.length))
+  return seconds.map((own) => (total > 0 ? own / total : 1 / uses.length))
 }
 
 /** Regions by how much the class works them, most first. */

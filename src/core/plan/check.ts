@@ -1,7 +1,7 @@
 import type { z } from 'zod'
 import { limits } from '../base/limits'
 import { turnsOf, wavesOf } from './turns'
-import type { Circuit, Part, PlanFields, Station, Stay, Variation } from './schema'
+import type { Circuit, Part, PlanFields, Station, Stay, Variation, VariationRule } from './schema'
 
 type Report = (path: PropertyKey[], message: string) => void
 
@@ -15,6 +15,7 @@ export function checkPlan(plan: PlanFields, context: z.RefinementCtx): void {
       if (piece.type === 'circuit') checkCircuit(piece, [...path, 'pieces', pieceIndex], report)
     })
     checkVariations(part.vary, part.repeat, 'repeat', targetsOfPart(part), [...path, 'vary'], report)
+    checkRules(part.varyRules, targetsOfPart(part), [...path, 'varyRules'], report)
   })
   checkSize(plan, report)
 }
@@ -81,6 +82,7 @@ function checkCircuit(circuit: Circuit, path: PropertyKey[], report: Report): vo
   checkStay(circuit.stay, circuit.travel, [...path, 'stay'], report)
   circuit.stations.forEach((station, s) => checkStation(circuit, station, [...path, 'stations', s], report))
   checkVariations(circuit.vary, circuit.laps ?? limits.laps, 'lap', targetsOfCircuit(circuit), [...path, 'vary'], report)
+  checkRules(circuit.varyRules, targetsOfCircuit(circuit), [...path, 'varyRules'], report)
   if (circuit.waves) {
     const inner = [...path, 'waves', 'meanwhile']
     if (circuit.waves.meanwhile.travel !== 'together') report([...inner, 'travel'], 'must be "together": the wave that waits works a list')
@@ -109,6 +111,10 @@ function checkStation(circuit: Circuit, station: Station, path: PropertyKey[], r
       `has ${station.uses.length} exercises for ${stay.workSeconds.length} positions: add a position or take one out`,
     )
   }
+  station.uses.forEach((use, u) => {
+    const most = use.reps?.most
+    if (most !== undefined && most < use.reps!.count) report([...path, 'uses', u, 'reps', 'most'], 'must not be below the count')
+  })
   if (stay.kind === 'task' && stay.openerCount > station.uses.length) {
     report([...path, 'uses'], `has ${station.uses.length} items, fewer than the ${stay.openerCount} of the opener`)
   }
@@ -181,6 +187,23 @@ function checkVariations(
   })
 }
 
+/** What is wrong with a rule of variation, by the key it is about; `undefined` when it applies. */
+function ruleProblem(rule: VariationRule, target: Target | undefined): [key: string, message: string] | undefined {
+  if (!target) return ['id', `"${rule.id}" is not found here`]
+  const varies = (field: Variation['field']) => (field === 'transitionSeconds' ? target.transition : fieldsOf[target.kind].includes(field))
+  if (rule.rule === 'series') return varies(rule.field) ? undefined : ['field', `"${rule.field}" cannot vary on "${rule.id}"`]
+  const [one, other] = rule.fields
+  if (one === other) return ['fields', 'must be two different figures']
+  return rule.fields.every(varies) ? undefined : ['fields', `"${one}" and "${other}" cannot be exchanged on "${rule.id}"`]
+}
+
+function checkRules(rules: VariationRule[] | undefined, targets: Map<string, Target>, path: PropertyKey[], report: Report): void {
+  rules?.forEach((rule, index) => {
+    const found = ruleProblem(rule, targets.get(rule.id))
+    if (found) report([...path, index, found[0]], found[1])
+  })
+}
+
 /** The variations of a circuit that still apply to it. */
 export function applicableToCircuit(circuit: Circuit): Variation[] {
   const targets = targetsOfCircuit(circuit)
@@ -191,4 +214,11 @@ export function applicableToCircuit(circuit: Circuit): Variation[] {
 export function applicableToPart(part: Part): Variation[] {
   const targets = targetsOfPart(part)
   return part.vary.filter((variation) => !variationProblem(variation, part.repeat, 'repeat', targets.get(variation.id)))
+}
+
+/** Those rules of a part or circuit that still apply to it; left out where none is. */
+export function applicableRules(varied: Part | Circuit): { varyRules?: VariationRule[] } {
+  const targets = 'pieces' in varied ? targetsOfPart(varied) : targetsOfCircuit(varied)
+  const rules = varied.varyRules?.filter((rule) => !ruleProblem(rule, targets.get(rule.id))) ?? []
+  return rules.length > 0 ? { varyRules: rules } : {}
 }

@@ -116,7 +116,7 @@ describe('the plan file', () => {
   })
 
   it('says which version it wants', () => {
-    expect(read(PlanFile, { format: 'vicinor-plan', version: 2, plan: base() })).toMatchObject({
+    expect(read(PlanFile, { format: 'vicinor-plan', version: 3, plan: base() })).toMatchObject({
       ok: false,
       problems: [{ field: 'version' }],
     })

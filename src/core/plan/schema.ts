@@ -6,7 +6,13 @@ import { limits } from '../base/limits'
 /** How a number of reps is called: `total` of both legs, `eachSide`, there-and-back as one, or two counts as one. */
 export const RepCount = z.enum(['total', 'eachSide', 'thereAndBack', 'twoCountsOne'])
 
-export const Reps = z.strictObject({ count: wholeNumber(1, limits.reps), counted: RepCount.default('total') })
+/** A number of reps: `count`, or from `count` to `most` (8–10), or as many as one can with `count` to be expected (`open`). */
+export const Reps = z.strictObject({
+  count: wholeNumber(1, limits.reps),
+  most: wholeNumber(1, limits.reps).optional(),
+  open: z.boolean().optional(),
+  counted: RepCount.default('total'),
+})
 
 /** How a one-sided exercise is shared out: at the half of the interval, a lap each, or an interval each. */
 export const Sides = z.enum(['none', 'half', 'byLap', 'ownInterval'])
@@ -20,12 +26,19 @@ export const Tempo = z.strictObject({
 
 export const Load = z.strictObject({ kilograms: kilogramsField })
 
-/** What one person does where the level changes it. */
+/** What one person does where the level changes it. The room's clock never changes: the person rests through the others. */
 export const Dose = z.strictObject({
   reps: wholeNumber(1, limits.reps).optional(),
   seconds: secondsField(1).optional(),
   rounds: wholeNumber(1, limits.laps).optional(),
+  /** Rest after it before the next item, where the list gives none. */
+  restSeconds: secondsField().optional(),
+  /** The laps worked; the others are rested through. */
+  laps: wholeNumber(1, limits.laps).optional(),
 })
+
+/** What is done instead by those for whom there is not enough of the gear. */
+export const Alternative = z.strictObject({ exerciseId: idField, optionId: idField.optional(), load: Load.optional() })
 
 const exerciseId = idField
 const optionId = idField
@@ -54,6 +67,8 @@ export const Use = z.strictObject({
   effort: effort.optional(),
   machine: machine.optional(),
   dose: z.partialRecord(Level, Dose).optional(),
+  /** In order of preference, after the exercise itself. */
+  alternatives: z.array(Alternative).max(limits.alternatives).optional(),
   note: noteField.optional(),
 })
 export type Use = z.infer<typeof Use>
@@ -80,6 +95,8 @@ export const Task = z.strictObject({
   openerCount: wholeNumber(0, limits.uses).default(0),
   rungs: rungs.optional(),
   rungRestSeconds: secondsField().default(0),
+  /** Left out, everyone goes from rung to rung at their own pace; `led`, the room does, each rung `seconds` long or until the coach goes on. */
+  rungClock: z.strictObject({ led: z.literal(true), seconds: secondsField(1).optional() }).optional(),
   goal: z.enum(['cap', 'finish']),
   capSeconds: secondsField(1).optional(),
   aimRounds: wholeNumber(1, limits.reps).optional(),
@@ -137,6 +154,25 @@ export const Variation = z.discriminatedUnion(
 )
 export type Variation = z.infer<typeof Variation>
 
+const variedField = z.enum(['workSeconds', 'gapSeconds', 'setRestSeconds', 'transitionSeconds'])
+const series = z.array(wholeNumber(1, limits.reps)).min(2).max(limits.laps)
+
+/**
+ * A rule by which figures differ from lap to lap or from repeat to repeat: two exchanged every second time (50 and 30, then 30 and
+ * 50), or a series (18, 15, 12, 9).
+ */
+export const VariationRule = z.discriminatedUnion('rule', [
+  z.strictObject({ rule: z.literal('exchange'), id: idField, fields: z.tuple([variedField, variedField]) }),
+  z.strictObject({
+    rule: z.literal('series'),
+    id: idField,
+    field: z.enum(['reps', 'seconds', 'workSeconds', 'capSeconds']),
+    values: series,
+  }),
+])
+export type VariationRule = z.infer<typeof VariationRule>
+const variationRules = z.array(VariationRule).max(limits.variations).optional()
+
 export const PauseKind = z.enum(['brief', 'water', 'swap', 'rest'])
 
 export const Pause = z.strictObject({
@@ -170,6 +206,7 @@ const circuitFields = {
   withinSeconds: secondsField(1).optional(),
   lastGap: z.enum(['keep', 'drop']).default('keep'),
   vary: z.array(Variation).max(limits.variations).default([]),
+  varyRules: variationRules,
 }
 
 /** What the share of the class that is not at the stations does meanwhile. */
@@ -181,14 +218,20 @@ export type Circuit = z.infer<typeof Circuit>
 export const Piece = z.discriminatedUnion('type', [Pause, Circuit], { error: 'must be a piece of type "pause" or "circuit"' })
 export type Piece = z.infer<typeof Piece>
 
+/** What a part is for. Left out, it is guessed. */
+export const PartRole = z.enum(['warmUp', 'main', 'finisher', 'coolDown'])
+export type PartRole = z.infer<typeof PartRole>
+
 export const Part = z.strictObject({
   id: idField,
   name: nameField().optional(),
+  role: PartRole.optional(),
   pieces: z.array(Piece).min(1, 'needs at least one piece').max(limits.pieces),
   repeat: wholeNumber(1, limits.laps).default(1),
   restBetweenSeconds: secondsField().default(0),
   optional: z.boolean().default(false),
   vary: z.array(Variation).max(limits.variations).default([]),
+  varyRules: variationRules,
 })
 export type Part = z.infer<typeof Part>
 

@@ -1,3 +1,5 @@
+import { exchange } from '../base/exchanged'
+import { randomFrom } from '../base/random'
 import { failure, problem, success, type Result } from '../base/result'
 import { assess, coverageWords } from './assess'
 import { elsewhere, type Rotation } from './rotation'
@@ -59,57 +61,89 @@ export function mixedTurns(people: number, size: number, turns: number): Turn[] 
   return best!
 }
 
+/** Who sits where, turn by turn: `rows[turn][seat]` is a person, and each seat belongs to a group; with how often any two are together. */
+class Seating {
+  private readonly groupOf: number[]
+  private readonly together: Int16Array
+
+  constructor(
+    readonly rows: number[][],
+    private readonly sizes: readonly number[],
+  ) {
+    this.groupOf = sizes.flatMap((size, group) => Array<number>(size).fill(group))
+    this.together = new Int16Array(this.people ** 2)
+    rows.forEach((row, turn) =>
+      row.forEach((person, seat) => this.mates(turn, seat).forEach((mate) => person < mate && this.count(person, mate, 1))),
+    )
+  }
+
+  get people(): number {
+    return this.groupOf.length
+  }
+
+  sameGroup(one: number, other: number): boolean {
+    return this.groupOf[one] === this.groupOf[other]
+  }
+
+  /** By how much the repeats, doubled, change if the two people of a turn exchange seats. */
+  change(turn: number, one: number, other: number): number {
+    const [a, b] = this.at(turn, one, other)
+    const gain = (mates: number[], leaves: number, comes: number) =>
+      mates.reduce((sum, mate) => sum + 2 * (this.met(comes, mate) - (this.met(leaves, mate) - 1)), 0)
+    return gain(this.mates(turn, one), a, b) + gain(this.mates(turn, other), b, a)
+  }
+
+  exchange(turn: number, one: number, other: number): void {
+    const [a, b] = this.at(turn, one, other)
+    const moved = (mates: number[], leaves: number, comes: number) => {
+      for (const mate of mates) {
+        this.count(leaves, mate, -1)
+        this.count(comes, mate, 1)
+      }
+    }
+    moved(this.mates(turn, one), a, b)
+    moved(this.mates(turn, other), b, a)
+    this.rows[turn]![one] = b
+    this.rows[turn]![other] = a
+  }
+
+  turns(): Turn[] {
+    return this.rows.map((row) => this.sizes.map((_, group) => row.filter((_, seat) => this.groupOf[seat] === group)))
+  }
+
+  private at = (turn: number, one: number, other: number) => [this.rows[turn]![one]!, this.rows[turn]![other]!] as const
+  private met = (one: number, other: number) => this.together[one * this.people + other]!
+  private mates = (turn: number, seat: number) => this.rows[turn]!.filter((_, other) => other !== seat && this.sameGroup(other, seat))
+
+  private count(one: number, other: number, by: number): void {
+    this.together[one * this.people + other]! += by
+    this.together[other * this.people + one]! += by
+  }
+}
+
+/** The people in an order of chance. */
+function shuffled(people: number, { below }: ReturnType<typeof randomFrom>): number[] {
+  const row = Array.from({ length: people }, (_, person) => person)
+  for (let index = people - 1; index > 0; index--) exchange(row, index, below(index + 1))
+  return row
+}
+
+/** Annealing: exchanges of two people within a turn, kept when they help, or by chance while it is warm. The first turn stays as people come. */
 function searched(people: number, sizes: number[], turns: number, seed: number): Turn[] {
-  let state = seed * 7919
-  const random = (below: number) => {
-    state = (Math.imul(state, 1664525) + 1013904223) | 0
-    return Math.floor(((state >>> 0) / 4294967296) * below)
-  }
-  const groupOf = sizes.flatMap((size, group) => Array<number>(size).fill(group))
-  const together = new Int16Array(people * people)
-  // seats[turn][seat] is a person; a seat belongs to a group.
-  const seats = Array.from({ length: turns }, () => {
-    const row = Array.from({ length: people }, (_, person) => person)
-    for (let index = people - 1; index > 0; index--) {
-      const other = random(index + 1)
-      ;[row[index], row[other]] = [row[other]!, row[index]!]
-    }
-    return row
-  })
-  const first = Array.from({ length: people }, (_, person) => person)
-  if (seats.length > 0) seats[0] = first
-  const mates = (turn: number, seat: number) => seats[turn]!.filter((_, other) => other !== seat && groupOf[other] === groupOf[seat])
-  const add = (one: number, other: number, by: number) => {
-    together[one * people + other]! += by
-    together[other * people + one]! += by
-  }
-  for (let turn = 0; turn < turns; turn++)
-    seats[turn]!.forEach((person, seat) => mates(turn, seat).forEach((mate) => person < mate && add(person, mate, 1)))
-  const steps = Math.min(60_000, people * turns * 400)
-  for (let step = 0; step < steps && turns > 1; step++) {
-    const turn = 1 + random(turns - 1)
-    const one = random(people)
-    const other = random(people)
-    if (groupOf[one] === groupOf[other]) continue
-    const [a, b] = [seats[turn]![one]!, seats[turn]![other]!]
-    const [withA, withB] = [mates(turn, one), mates(turn, other)]
-    let change = 0
-    for (const mate of withA) change += together[b * people + mate]! * 2 - (together[a * people + mate]! - 1) * 2
-    for (const mate of withB) change += together[a * people + mate]! * 2 - (together[b * people + mate]! - 1) * 2
+  const random = randomFrom(seed * 7919)
+  const rows = Array.from({ length: turns }, () => shuffled(people, random))
+  if (turns > 0) rows[0] = Array.from({ length: people }, (_, person) => person)
+  const seating = new Seating(rows, sizes)
+  const steps = turns > 1 ? Math.min(60_000, people * turns * 400) : 0
+  for (let step = 0; step < steps; step++) {
+    const [turn, one, other] = [1 + random.below(turns - 1), random.below(people), random.below(people)]
+    if (seating.sameGroup(one, other)) continue
+    const change = seating.change(turn, one, other)
     const warmth = 1.2 * (1 - step / steps) + 0.02
-    if (change > 0 && random(1_000_000) / 1_000_000 >= Math.exp(-change / warmth)) continue
-    for (const mate of withA) {
-      add(a, mate, -1)
-      add(b, mate, 1)
-    }
-    for (const mate of withB) {
-      add(b, mate, -1)
-      add(a, mate, 1)
-    }
-    seats[turn]![one] = b
-    seats[turn]![other] = a
+    if (change > 0 && random.next() >= Math.exp(-change / warmth)) continue
+    seating.exchange(turn, one, other)
   }
-  return seats.map((row) => sizes.map((_, group) => row.filter((_, seat) => groupOf[seat] === group)))
+  return seating.turns()
 }
 
 /**

@@ -1,3 +1,5 @@
+import { exchange } from '../base/exchanged'
+import { randomFrom } from '../base/random'
 import { failure, problem, success, type Result } from '../base/result'
 import { assess, leastAndMost } from './assess'
 import type { Rotation } from './rotation'
@@ -22,11 +24,6 @@ function circle(stations: number): Rounds {
   )
 }
 
-/** Changes the places of two pairs in one round. */
-function exchange(round: Pair[], one: number, other: number): void {
-  ;[round[one], round[other]] = [round[other]!, round[one]!]
-}
-
 /** How often anyone is at a station more than twice, summed. */
 export function excess(rounds: Rounds): number {
   const stations = rounds[0]!.length
@@ -35,20 +32,11 @@ export function excess(rounds: Rounds): number {
   return counts.flat().reduce((sum, count) => sum + Math.max(0, count - 2), 0)
 }
 
-/** A small generator, so that the same class always gets the same table. */
-function randomFrom(seed: number): () => number {
-  let state = seed
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) | 0
-    return (state >>> 0) / 4294967296
-  }
-}
-
 /** Annealing: exchanges of two pairs within a round, kept when they help, or by chance while it is warm. */
 function annealed(start: Rounds, seed: number, steps: number): Rounds {
   const rounds = start.map((round) => [...round])
   const stations = rounds[0]!.length
-  const random = randomFrom(seed)
+  const { next, below } = randomFrom(seed)
   const counts = Array.from({ length: 2 * stations }, () => new Int16Array(stations))
   for (const round of rounds) round.forEach((pair, station) => pair.forEach((person) => counts[person]![station]!++))
   const over = (count: number) => Math.max(0, count - 2)
@@ -59,13 +47,13 @@ function annealed(start: Rounds, seed: number, steps: number): Rounds {
   let cost = excess(rounds)
   for (let step = 0; step < steps && cost > 0; step++) {
     const warmth = 0.6 * (1 - step / steps) + 0.05
-    const round = rounds[Math.floor(random() * rounds.length)]!
-    const one = Math.floor(random() * stations)
-    const other = (one + 1 + Math.floor(random() * (stations - 1))) % stations
+    const round = rounds[below(rounds.length)]!
+    const one = below(stations)
+    const other = (one + 1 + below(stations - 1)) % stations
     const change =
       round[one]!.reduce((sum, person) => sum + gain(person, one, other), 0) +
       round[other]!.reduce((sum, person) => sum + gain(person, other, one), 0)
-    if (change > 0 && random() >= Math.exp(-change / warmth)) continue
+    if (change > 0 && next() >= Math.exp(-change / warmth)) continue
     for (const person of round[one]!) {
       counts[person]![one]!--
       counts[person]![other]!++

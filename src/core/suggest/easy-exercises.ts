@@ -16,14 +16,14 @@ const rank = (exercise: Exercise, wanted: readonly Region[]) => {
  */
 export function warmUpExercises(exercises: readonly Exercise[], count: number, wanted: readonly Region[] = Region.options): Exercise[] {
   const easy = exercises.filter(
-    (each) =>
-      each.stance === 'standing' &&
-      each.gear.length === 0 &&
-      !each.oneSided &&
-      each.met.high <= 5 &&
-      each.impact !== 'high' &&
-      !each.asks.some((strain) => hard.has(strain)) &&
-      each.options.length > 0,
+    (exercise) =>
+      exercise.stance === 'standing' &&
+      exercise.gear.length === 0 &&
+      !exercise.oneSided &&
+      exercise.met.high <= 5 &&
+      exercise.impact !== 'high' &&
+      !exercise.asks.some((strain) => hard.has(strain)) &&
+      exercise.options.length > 0,
   )
   const pulse = easy.filter((each) => each.regions.includes('cardio'))
   const mobile = easy
@@ -35,7 +35,7 @@ export function warmUpExercises(exercises: readonly Exercise[], count: number, w
 
 /** Stretches for the regions that the class loads (`wanted`, most loaded first); those done standing before those on the floor. */
 export function coolDownExercises(exercises: readonly Exercise[], count: number, wanted: readonly Region[] = Region.options): Exercise[] {
-  const stretches = exercises.filter((each) => each.pattern === 'stretch' && each.met.high <= 2.5)
+  const stretches = exercises.filter((exercise) => exercise.pattern === 'stretch' && exercise.met.high <= 2.5)
   const chosen = stretches.sort((a, b) => rank(a, wanted) - rank(b, wanted))
   const perRegion = new Map<Region, number>()
   // The most loaded region gets a stretch more than the others, not all of them.

@@ -3,7 +3,8 @@ import type { HallLibrary } from '../class/compute'
 import type { Exercise, Option, Strain } from '../library/exercise'
 import { strainNames } from '../library/exercise'
 import { formOf } from '../library/form'
-import { circuitsChanged, everyCircuit, withLists } from '../plan/every-circuit'
+import { everyCircuit, withLists } from '../plan/every-circuit'
+import { usesChanged } from '../plan/pieces-changed'
 import { mainCircuits } from '../plan/main-circuits'
 import type { Circuit, Plan, Use } from '../plan/plan'
 import { pieceName } from '../summary/names'
@@ -48,7 +49,7 @@ function sparing(
   const option = exercise.options.filter((each) => !each.asks.includes(strain)).sort((a, b) => order[a.rung] - order[b.rung])[0]
   if (option) return { exercise, option }
   const other = others.find(
-    (each) => each.regions[0] === exercise.regions[0] && !each.asks.includes(strain) && isMain(each) && each.gear.length === 0,
+    (other) => other.regions[0] === exercise.regions[0] && !other.asks.includes(strain) && isMain(other) && other.gear.length === 0,
   )
   return other && { exercise: other }
 }
@@ -67,7 +68,7 @@ export function swapsFor(plan: Plan, library: Pick<HallLibrary, 'exercises'>, di
           exercise,
           use,
           direction,
-          library.exercises.filter((each) => !used.has(each.id)),
+          library.exercises.filter((exercise) => !used.has(exercise.id)),
         )
         if (!target) return
         const where = `${pieceName(circuit)} ${index + 1}`
@@ -109,18 +110,7 @@ export function withSwaps(plan: Plan, swaps: readonly Swap[]): Plan {
     const swap = byUse.get(use.id)
     return swap ? { ...use, exerciseId: swap.exerciseId, optionId: swap.optionId } : use
   }
-  return {
-    ...plan,
-    parts: plan.parts.map((part) => ({
-      ...part,
-      pieces: part.pieces.map((piece) =>
-        circuitsChanged(piece, (circuit) => ({
-          ...circuit,
-          stations: circuit.stations.map((station) => ({ ...station, uses: station.uses.map(swapped) })),
-        })),
-      ),
-    })),
-  }
+  return usesChanged(plan, swapped)
 }
 
 export const directionWords = (direction: Direction): string =>

@@ -5,6 +5,7 @@ import { HallSettings } from '../../core/library/hall-settings'
 import { GearKind } from '../../core/library/gear-kind'
 import { Person } from '../../core/library/person'
 import { Room } from '../../core/library/room'
+import { planFormats } from '../../core/plan/formats'
 import { Plan } from '../../core/plan/plan'
 import type { Result } from '../../core/base/result'
 import { snapshotKind } from '../../core/run/room/snapshot-schema'
@@ -15,8 +16,14 @@ const first = <Document>(what: string, schema: StoredKind<Document>['schema']): 
 
 /** Every kind of document that is stored as JSON. A new format of one adds the step that brings the format before it forward. */
 export const kinds = {
-  class: first('class', ClassDocument as unknown as StoredKind<ClassDocument>['schema']),
-  plan: first('plan', Plan as unknown as StoredKind<Plan>['schema']),
+  class: {
+    ...first('class', ClassDocument as unknown as StoredKind<ClassDocument>['schema']),
+    forward: planFormats.map((step) => (earlier) => {
+      const document = earlier as { plan: unknown }
+      return { ...document, plan: step(document.plan) }
+    }),
+  } satisfies StoredKind<ClassDocument>,
+  plan: { ...first('plan', Plan as unknown as StoredKind<Plan>['schema']), forward: planFormats },
   person: first('person', Person as unknown as StoredKind<Person>['schema']),
   exercise: first('exercise', Exercise as unknown as StoredKind<Exercise>['schema']),
   gear: first('kind of gear', GearKind as unknown as StoredKind<GearKind>['schema']),

@@ -89,8 +89,8 @@ export function BriefView() {
         </p>
         <h2>For everyone’s safety</h2>
         <ul className="cautions">
-          {classCautions.map((each) => (
-            <li key={each}>{each}</li>
+          {classCautions.map((caution) => (
+            <li key={caution}>{caution}</li>
           ))}
         </ul>
         <p className="second">Usual cautions of coaches. Local rules and the advice of licensed professionals come before them.</p>
@@ -126,9 +126,9 @@ export function BriefWords({ item }: { item: BriefItem }) {
           ))}
         </p>
       )}
-      {item.cautions.map((each) => (
-        <p key={each} className="caution">
-          {each}
+      {item.cautions.map((caution) => (
+        <p key={caution} className="caution">
+          {caution}
         </p>
       ))}
     </>

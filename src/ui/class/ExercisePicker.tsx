@@ -22,12 +22,12 @@ export function ExercisePicker({ id, label, value, onChange, tile = false }: Exe
   const { library, search } = useClass()
   const [opened, setOpened] = useState(false)
   const steered = useRef(false)
-  const known = library.exercises.some((each) => each.id === value)
+  const known = library.exercises.some((exercise) => exercise.id === value)
   const nameOf = (exerciseId: string) =>
-    library.exercises.find((each) => each.id === exerciseId)?.name ?? `${exerciseId} (not in this hall)`
+    library.exercises.find((exercise) => exercise.id === exerciseId)?.name ?? `${exerciseId} (not in this hall)`
   const [text, setText] = useState(value ? nameOf(value) : '')
   const choices = useMemo(() => {
-    const all = library.exercises.map((each) => ({ value: each.id, label: each.name }))
+    const all = library.exercises.map((exercise) => ({ value: exercise.id, label: exercise.name }))
     if (!value) return all
     return [{ value: nothing, label: 'No exercise here' }, ...(known ? [] : [{ value, label: `${value} (not in this hall)` }]), ...all]
   }, [library, value, known])

@@ -8,7 +8,7 @@ import { useJudged } from './judged'
 export function Findings({ onChoose }: { onChoose: (pieceId: string) => void }) {
   const judged = useJudged()
   const findings = useMemo(() => judge(judged), [judged])
-  const count = (severity: Finding['severity']) => findings.filter((each) => each.severity === severity).length
+  const count = (severity: Finding['severity']) => findings.filter((finding) => finding.severity === severity).length
   return (
     <section aria-label="Findings">
       <h2 role="status">{headline(count('mend'), count('weigh'))}</h2>

@@ -58,17 +58,17 @@ export function FitDialog({ preferred, opened, onClose }: FitDialogProps) {
         <>
           <h3>One change alone</h3>
           <ol className="fits">
-            {changes.map((each) => (
-              <li key={each.what}>
+            {changes.map((change) => (
+              <li key={change.what}>
                 <div>
-                  <b>{each.what}</b>
-                  <div className="second">{formatSeconds(each.total)} in all</div>
+                  <b>{change.what}</b>
+                  <div className="second">{formatSeconds(change.total)} in all</div>
                 </div>
                 <Button
                   size="xs"
                   variant="default"
                   onClick={() => {
-                    setPlan(each.plan)
+                    setPlan(change.plan)
                     onClose()
                   }}
                 >

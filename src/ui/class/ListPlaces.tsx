@@ -14,7 +14,7 @@ export function ListPlaces({ stay, station }: { stay: Task; station: Station }) 
   const times = Array.from({ length: Math.min(12, Math.floor(length / step)) }, (_, index) => (index + 1) * step)
   const name = (item: number) => {
     const id = station.uses[item]?.exerciseId
-    return library.exercises.find((each) => each.id === id)?.name ?? id ?? ''
+    return library.exercises.find((exercise) => exercise.id === id)?.name ?? id ?? ''
   }
   const text = (place: ListPlace) => {
     if (place.done) return 'done'

@@ -31,7 +31,7 @@ export function OrderDialog({ circuit, opened, onClose }: { circuit: Circuit; op
     costs,
   )
   const nameOf = (index: number) =>
-    library.exercises.find((each) => each.id === circuit.stations[index]?.uses[0]?.exerciseId)?.name ?? 'no exercise yet'
+    library.exercises.find((exercise) => exercise.id === circuit.stations[index]?.uses[0]?.exerciseId)?.name ?? 'no exercise yet'
   const changed = best.order.some((station, place) => station !== place)
   return (
     <Modal opened={opened} onClose={onClose} title={`Order round the room: ${pieceName(circuit)}`} size="lg">

@@ -100,7 +100,7 @@ export function PeopleView() {
 export function Problems() {
   const { computed, change, document } = useClass()
   const problems = computed.rotations.flatMap(({ rotation }) => (rotation.ok ? [] : rotation.problems))
-  const seen = [...new Map(problems.map((each) => [each.message, each])).values()]
+  const seen = [...new Map(problems.map((problem) => [problem.message, problem])).values()]
   return seen.map((each) => (
     <div className="note is-mend" role="alert" key={each.message} style={{ marginTop: 14 }}>
       <b>{each.message}</b>

@@ -63,10 +63,12 @@ function Laid({ room }: { room: Room }) {
     const exercise = use && byId.get(use.exerciseId)
     return exercise ? formOf(exercise, use.optionId).name : ''
   })
-  const short = transitions.filter((each) => each.needed > each.given)
-  const ways = transitions.flatMap((each) => {
-    const corners = walker.way(spots[each.from]!, spots[each.to]!)
-    return corners ? [{ key: `${each.circuitId}-${each.from}-${each.to}`, corners, short: each.needed > each.given }] : []
+  const short = transitions.filter((transition) => transition.needed > transition.given)
+  const ways = transitions.flatMap((transition) => {
+    const corners = walker.way(spots[transition.from]!, spots[transition.to]!)
+    return corners
+      ? [{ key: `${transition.circuitId}-${transition.from}-${transition.to}`, corners, short: transition.needed > transition.given }]
+      : []
   })
   const lay = () => change((draft) => void (draft.spots = layOut(room, floors).spots))
   const trade = useMemo(() => bestSpotTrade(document, computed, library, room), [document, computed, library, room])
@@ -124,17 +126,20 @@ function Laid({ room }: { room: Room }) {
                 ]}
               />
               <tbody>
-                {transitions.map((each) => (
-                  <tr key={`${each.circuitId}-${each.from}-${each.to}`} className={each.needed > each.given ? 'is-short' : undefined}>
+                {transitions.map((transition) => (
+                  <tr
+                    key={`${transition.circuitId}-${transition.from}-${transition.to}`}
+                    className={transition.needed > transition.given ? 'is-short' : undefined}
+                  >
                     <th scope="row">
-                      {each.from + 1} to {each.to + 1}
+                      {transition.from + 1} to {transition.to + 1}
                     </th>
-                    <td className="figure">{showLength(Math.round(each.metres * 10) / 10, unit)}</td>
-                    <td className="figure">{each.needed} s</td>
-                    <td className="figure">{each.given} s</td>
+                    <td className="figure">{showLength(Math.round(transition.metres * 10) / 10, unit)}</td>
+                    <td className="figure">{transition.needed} s</td>
+                    <td className="figure">{transition.given} s</td>
                     <td className="second">
-                      {movePartsWords(each.parts)}
-                      {each.slowest && each.needed > each.given ? `, for ${each.slowest}` : ''}
+                      {movePartsWords(transition.parts)}
+                      {transition.slowest && transition.needed > transition.given ? `, for ${transition.slowest}` : ''}
                     </td>
                   </tr>
                 ))}

@@ -183,7 +183,7 @@ function useExerciseNames({ circuit }: CircuitRotation): (station: number) => st
   return (index) => {
     const station = circuit.stations[index]!
     if (station.rest) return 'Rest'
-    const texts = station.uses.map((use) => library.exercises.find((each) => each.id === use.exerciseId)?.name ?? use.exerciseId)
+    const texts = station.uses.map((use) => library.exercises.find((exercise) => exercise.id === use.exerciseId)?.name ?? use.exerciseId)
     return texts.join(', ') || 'no exercise yet'
   }
 }

@@ -22,9 +22,9 @@ export function RunView({ onRun }: { onRun: () => Promise<void> }) {
       0,
     )
   const notes = [
-    ...computed.problems.map((each) => ({
-      text: each.message,
-      tab: each.code === 'tooManyGroups' || each.code === 'overCapacity' ? 'people' : 'shape',
+    ...computed.problems.map((problem) => ({
+      text: problem.message,
+      tab: problem.code === 'tooManyGroups' || problem.code === 'overCapacity' ? 'people' : 'shape',
       stops: true,
     })),
     ...(computed.people.length === 0
@@ -51,10 +51,10 @@ export function RunView({ onRun }: { onRun: () => Promise<void> }) {
         {computed.sentences?.map((sentence) => (
           <p key={sentence}>{sentence}</p>
         ))}
-        <Button size="lg" onClick={() => void onRun()} disabled={notes.some((each) => each.stops)}>
+        <Button size="lg" onClick={() => void onRun()} disabled={notes.some((note) => note.stops)}>
           Open the room
         </Button>{' '}
-        <Button size="lg" variant="default" component="a" href={`/classes/${id}/rehearsal`} disabled={notes.some((each) => each.stops)}>
+        <Button size="lg" variant="default" component="a" href={`/classes/${id}/rehearsal`} disabled={notes.some((note) => note.stops)}>
           Rehearse it
         </Button>
         <p className="second" style={{ maxWidth: '62ch' }}>

@@ -77,9 +77,9 @@ export function ShapeView() {
           <PlanRibbon blocks={blocks} total={timeline.value.total} chosen={chosen.id} onChoose={setChosen} />
         ) : (
           !timeline.ok &&
-          timeline.problems.map((each) => (
-            <div className="note is-mend" role="alert" key={each.code}>
-              <b>{each.message}</b>
+          timeline.problems.map((problem) => (
+            <div className="note is-mend" role="alert" key={problem.code}>
+              <b>{problem.message}</b>
               <p>The plan is kept as it is; its other parts can be seen below.</p>
             </div>
           ))

@@ -161,7 +161,7 @@ function ListOf({ circuit, station }: { circuit: Circuit; station: Station }) {
   const { library } = useClass()
   const stay = station.stay ?? circuit.stay
   if (stay.kind !== 'task') return null
-  const name = (id: string) => library.exercises.find((each) => each.id === id)?.name ?? id
+  const name = (id: string) => library.exercises.find((exercise) => exercise.id === id)?.name ?? id
   return (
     <>
       {station.uses.length > 0 &&

@@ -46,7 +46,7 @@ export function SuggestDialog({ circuit, opened, onClose }: { circuit: Circuit; 
         : fillEasy(toFill, purpose, { exercises: library.exercises, wanted, seed })
     return new Map(filled.map((suggestion) => [suggestion.stationId, suggestion]))
   }, [opened, circuit, kept, cleared, library, computed.people, groupSize, room, seed, purpose, wanted, document.roomId])
-  const known = (id: string | undefined) => library.exercises.find((each) => each.id === id)
+  const known = (id: string | undefined) => library.exercises.find((exercise) => exercise.id === id)
   const nameOf = (id: string | undefined) => known(id)?.name ?? id ?? ''
   /** What is there already is told why too, where it warms up or stretches. */
   const whyOwn = (id: string) => {
@@ -60,7 +60,7 @@ export function SuggestDialog({ circuit, opened, onClose }: { circuit: Circuit; 
   const use = () => {
     editPiece(circuit, (draft) => {
       for (const { stationId, exerciseId } of chosen) {
-        const oneSided = library.exercises.find((each) => each.id === exerciseId)?.oneSided ?? false
+        const oneSided = library.exercises.find((exercise) => exercise.id === exerciseId)?.oneSided ?? false
         draft.stations.find((station) => station.id === stationId)!.uses = [
           { id: nanoid(10), exerciseId, sides: oneSided ? 'half' : 'none' },
         ]

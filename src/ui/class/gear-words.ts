@@ -16,8 +16,8 @@ export function shortageWords(line: GearLine, turns: readonly GearTurn[], pieces
   const when = pieces.flatMap((piece) => {
     if (piece.type === 'pause') return []
     const perLap = turnsPerLap(piece)
-    const over = turns.flatMap((each, index) =>
-      each.pieceId === piece.id && line.byTurn[index]! > line.owned ? [(each.turn % perLap) + 1] : [],
+    const over = turns.flatMap((turn, index) =>
+      turn.pieceId === piece.id && line.byTurn[index]! > line.owned ? [(turn.turn % perLap) + 1] : [],
     )
     const named = [...new Set(over)].sort((a, b) => a - b)
     if (named.length === 0) return []

@@ -135,7 +135,7 @@ export function NewClass({ opened, onClose, plans, rooms, zone, clock, now, plan
             onChange={(value) => {
               const plan = plans.find((each) => planKey(each.id) === value)
               form.setFieldValue('from', value ?? empty)
-              const slotSeconds = plan?.slotSeconds ?? presets.find((each) => shapeKey(each.id) === value)?.slotSeconds
+              const slotSeconds = plan?.slotSeconds ?? presets.find((preset) => shapeKey(preset.id) === value)?.slotSeconds
               if (slotSeconds) form.setFieldValue('minutes', slotSeconds / 60)
               if (!plan) return
               if (form.values.name.trim() === '') form.setFieldValue('name', plan.name)

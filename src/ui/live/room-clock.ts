@@ -1,10 +1,7 @@
-import { estimateOffset, type Sample } from '@core/clock/estimate'
-import { SlewedClock } from '@core/clock/slewed-clock'
+import { firstAnswers, HeardTime } from '@core/clock/heard-time'
 import type { Milliseconds } from '@core/base/units'
 
-const kept = 12
 const soonMs = 400
-const soonAsked = 6
 const calmMs = 10_000
 /** A line that is half dead neither answers nor fails. */
 const patienceMs = 4000
@@ -23,8 +20,7 @@ export interface LiveClock {
 export class RoomClock implements LiveClock {
   readonly rate = 1
 
-  private samples: Sample[] = []
-  private clock = new SlewedClock()
+  private readonly time: HeardTime
   private timer: ReturnType<typeof setTimeout> | undefined
   private asked = 0
 
@@ -33,11 +29,11 @@ export class RoomClock implements LiveClock {
     serverNow: Milliseconds,
     private readonly local: () => Milliseconds = () => performance.now(),
   ) {
-    this.clock.aimAt(serverNow - this.local(), this.local())
+    this.time = new HeardTime(serverNow, this.local())
   }
 
   now(): Milliseconds {
-    return this.clock.now(this.local())
+    return this.time.now(this.local())
   }
 
   /** Keeps asking until the returned function is called. */
@@ -46,7 +42,7 @@ export class RoomClock implements LiveClock {
     const ask = async () => {
       await this.ask()
       clearTimeout(this.timer)
-      if (!stopped) this.timer = setTimeout(() => void ask(), this.asked < soonAsked ? soonMs : calmMs)
+      if (!stopped) this.timer = setTimeout(() => void ask(), this.asked < firstAnswers ? soonMs : calmMs)
     }
     void ask()
     // While the device slept, its own clock may have stood.
@@ -66,11 +62,7 @@ export class RoomClock implements LiveClock {
       const response = await fetch('/api/time', { cache: 'no-store', signal: AbortSignal.timeout(patienceMs) })
       if (!response.ok) return
       const { now } = (await response.json()) as { now: number }
-      this.samples = [...this.samples.slice(1 - kept), { sent, received: this.local(), server: now }]
-      const best = estimateOffset(this.samples, this.local())
-      // The first answers are better than the page's own guess: they are taken whole, before anyone has looked for long.
-      if (best && this.samples.length <= soonAsked) this.clock = new SlewedClock()
-      if (best) this.clock.aimAt(best.offset, this.local())
+      this.time.hear({ sent, received: this.local(), server: now })
     } catch {
       // The clock goes on with what it knows.
     }

@@ -82,8 +82,8 @@ function Plans({ initial }: { initial: Plan[] }) {
         <div className="sheet note is-mend" role="alert" style={{ marginBottom: 14 }}>
           <b>The file was not taken</b>
           <ul>
-            {problems.map((each) => (
-              <li key={each.message}>{each.message}</li>
+            {problems.map((problem) => (
+              <li key={problem.message}>{problem.message}</li>
             ))}
           </ul>
         </div>
@@ -148,9 +148,9 @@ function PlanCard({ plan, onPutAway }: { plan: Plan; onPutAway: () => void }) {
           <p style={{ margin: '8px 0 0' }}>{classSentences(plan, timeline.value, [])[0]}</p>
         </div>
       ) : (
-        timeline.problems.map((each) => (
-          <p className="mend" key={each.message}>
-            {each.message}
+        timeline.problems.map((problem) => (
+          <p className="mend" key={problem.message}>
+            {problem.message}
           </p>
         ))
       )}

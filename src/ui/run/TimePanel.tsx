@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react'
 import { askFor, waysBy } from '@core/run/retime/asked'
-import type { Way } from '@core/run/retime/finish-by'
+import type { WayToEnd } from '@core/run/retime/finish-by'
 import type { AskedCommand } from '@core/run/clock/events'
 import { formatSeconds } from '@core/base/units'
 import { nearestMoment } from '@core/base/calendar/zoned'
@@ -36,7 +36,7 @@ export function TimePanel({ live, zone, send, onClose }: TimePanelProps) {
     [snapshot, progress, now, deadline, past],
   )
   const waits = progress.amended !== undefined && state.status !== 'finished'
-  const apply = async (way: Way) => {
+  const apply = async (way: WayToEnd) => {
     if (deadline !== undefined) await send(askFor(way, now, deadline))
   }
   return (

@@ -5,7 +5,7 @@ const shown = 8
 
 /** How people stand in a self-paced part, where the class wants it shown: those who have done something, the first first. */
 export function Standings({ live: { snapshot, state, feed } }: { live: LiveRun }) {
-  const done = standings(snapshot, feed.get().progress, state).filter((each) => doneWords(each) !== '')
+  const done = standings(snapshot, feed.get().progress, state).filter((standing) => doneWords(standing) !== '')
   if (done.length === 0) return null
   return (
     <ol className="wall-standing" aria-label="How people stand">

@@ -1,7 +1,7 @@
 import { layouts, type Layout } from '@core/run/screens/wall-layouts'
 
 /** The layout of a name; the room's for none, or one that is not known. */
-export const layoutOf = (name: string | null): Layout => layouts.find((each) => each === name) ?? 'room'
+export const layoutOf = (name: string | null): Layout => layouts.find((layout) => layout === name) ?? 'room'
 
 /** Height of capitals as a share of the picture's width at 16 : 9: the sizes of wall.css times the fonts' 0.7 em. */
 export const wallSizes: Record<Layout, { digits: number; headline: number; names: number }> = {

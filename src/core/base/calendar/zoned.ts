@@ -40,5 +40,5 @@ export function momentAt(day: DayKey, time: string, zone: string): Date {
 export function nearestMoment(time: string, near: Milliseconds, zone: string): Milliseconds | undefined {
   if (!/^([01]\d|2[0-3]):[0-5]\d$/.test(time)) return undefined
   const days = [-1, 0, 1].map((days) => momentAt(plusDays(dayKey(near, zone), days), time, zone).getTime())
-  return days.reduce((best, each) => (Math.abs(each - near) < Math.abs(best - near) ? each : best))
+  return days.reduce((best, day) => (Math.abs(day - near) < Math.abs(best - near) ? day : best))
 }

@@ -24,7 +24,7 @@ export function shortTransition({ document, computed, library, room }: Judged): 
   if (!room || !document.spots?.length) return []
   const { transitions } = transitionsOf(document, computed, library, room)
   return circuitsOf(document).flatMap((circuit): Finding[] => {
-    const worst = transitions.find((each) => each.circuitId === circuit.id && each.needed > each.given)
+    const worst = transitions.find((transition) => transition.circuitId === circuit.id && transition.needed > transition.given)
     if (!worst) return []
     const seconds = Math.ceil(worst.needed / 5) * 5
     return [

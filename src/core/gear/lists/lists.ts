@@ -139,8 +139,8 @@ export function swapLists(plan: Plan, gear: GearCount, groupSizes: readonly numb
       const at = (circuit: Circuit) =>
         new Map(
           stationPieces(gear, circuit.id, station)
-            .filter((each) => !places.has(each.kindId))
-            .map((each) => [sizeKey(each.kindId, each.sizeId), each]),
+            .filter((piece) => !places.has(piece.kindId))
+            .map((piece) => [sizeKey(piece.kindId, piece.sizeId), piece]),
         )
       const [was, is] = [at(from), at(to)]
       const count = (of: typeof was, key: string) => of.get(key)?.count ?? 0

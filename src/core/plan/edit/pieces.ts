@@ -75,14 +75,16 @@ export function withMoved(plan: Plan, id: string, by: -1 | 1): Plan {
   if (next >= 0 && next < part.pieces.length) return onPart(plan, id, (pieces) => exchanged(pieces, at, next))
   const neighbour = plan.parts[partAt + by]
   if (!neighbour) return plan
-  const plain = [part, neighbour].every((each) => each.repeat === 1 && !each.optional && each.vary.length === 0)
+  const plain = [part, neighbour].every(
+    ({ repeat, optional, vary, varyRules }) => repeat === 1 && !optional && vary.length === 0 && !varyRules,
+  )
   if (!plain) return { ...plan, parts: exchanged(plan.parts, partAt, partAt + by) }
   const piece = part.pieces[at]!
-  const parts = plan.parts.map((each) => {
-    if (each === part) return { ...each, pieces: each.pieces.filter((one) => one !== piece) }
-    return each === neighbour ? { ...each, pieces: by > 0 ? [piece, ...each.pieces] : [...each.pieces, piece] } : each
+  const parts = plan.parts.map((before) => {
+    if (before === part) return { ...part, pieces: part.pieces.filter((other) => other !== piece) }
+    return before === neighbour ? { ...before, pieces: by > 0 ? [piece, ...before.pieces] : [...before.pieces, piece] } : before
   })
-  return { ...plan, parts: parts.filter((each) => each.pieces.length > 0) }
+  return { ...plan, parts: parts.filter((part) => part.pieces.length > 0) }
 }
 
 /** The plan with the piece where another one is now, by as many single moves as it takes. */
@@ -109,7 +111,8 @@ function onPart(plan: Plan, id: string, change: (pieces: Piece[], at: number) =>
       if (at < 0) return part
       const pieces = change(part.pieces, at)
       const known = new Set(pieces.flatMap(idsOf))
-      return { ...part, pieces, vary: part.vary.filter((variation) => known.has(variation.id)) }
+      const here = ({ id: about }: { id: string }) => known.has(about)
+      return { ...part, pieces, vary: part.vary.filter(here), ...(part.varyRules && { varyRules: part.varyRules.filter(here) }) }
     }),
   }
 }
@@ -134,6 +137,7 @@ export function copyOf(piece: Piece, newId: NewId): Piece {
       uses: station.uses.map((use) => ({ ...use, id: fresh(use.id) })),
     })),
     vary: piece.vary.map((variation) => ({ ...variation, id: fresh(variation.id) })),
+    ...(piece.varyRules && { varyRules: piece.varyRules.map((rule) => ({ ...rule, id: fresh(rule.id) })) }),
     ...(meanwhile && { waves: { meanwhile } }),
   }
 }

@@ -12,6 +12,7 @@ export function isSimple(piece: Piece): piece is SimpleCircuit {
     piece.stay.workSeconds.length === 1 &&
     piece.stay.sets === 1 &&
     piece.vary.length === 0 &&
+    !piece.varyRules &&
     piece.waves === undefined &&
     piece.withinSeconds === undefined &&
     piece.stations.every((station) => station.stay === undefined && station.span === 1 && station.skipLaps.length === 0)
@@ -20,8 +21,8 @@ export function isSimple(piece: Piece): piece is SimpleCircuit {
 
 /** Whether the plain fields can change the piece in `plan`: it is simple, and no part varies it from repeat to repeat. */
 export function isEditable(plan: Plan, piece: Piece): piece is SimpleCircuit | Pause {
-  const part = plan.parts.find((each) => each.pieces.some((one) => one.id === piece.id))
-  if (!part || part.vary.length > 0) return false
+  const part = plan.parts.find((part) => part.pieces.some((one) => one.id === piece.id))
+  if (!part || part.vary.length > 0 || part.varyRules) return false
   return piece.type === 'pause' || isSimple(piece)
 }
 

@@ -1,3 +1,4 @@
+import { pieceChanged } from '../pieces-changed'
 import type { Seconds } from '../../base/units'
 import { limits } from '../../base/limits'
 import type { Circuit, Piece, Plan } from '../plan'
@@ -31,12 +32,4 @@ export function stretchedPiece(piece: Piece, by: Seconds): Piece {
 /** The least change of a piece's length that a stretch by one step makes. */
 export const stretchStep = (piece: Piece): Seconds => (piece.type === 'pause' ? step : step * intervalsOf(piece))
 
-export function withStretched(plan: Plan, id: string, by: Seconds): Plan {
-  return {
-    ...plan,
-    parts: plan.parts.map((part) => ({
-      ...part,
-      pieces: part.pieces.map((piece) => (piece.id === id ? stretchedPiece(piece, by) : piece)),
-    })),
-  }
-}
+export const withStretched = (plan: Plan, id: string, by: Seconds): Plan => pieceChanged(plan, id, (piece) => stretchedPiece(piece, by))

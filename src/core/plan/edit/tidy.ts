@@ -1,4 +1,4 @@
-import { applicableToCircuit, applicableToPart } from '../check'
+import { applicableRules, applicableToCircuit, applicableToPart } from '../check'
 import type { Circuit, Part, Plan, Station } from '../plan'
 
 /**
@@ -15,7 +15,9 @@ function tidyPart(part: Part): Part {
   const changed = pieces.some((piece, index) => piece !== part.pieces[index])
   const tidied = changed ? { ...part, pieces } : part
   const vary = applicableToPart(tidied)
-  return vary.length === part.vary.length ? tidied : { ...tidied, vary }
+  const { varyRules, ...rest } = tidied
+  const rules = applicableRules(tidied)
+  return vary.length === part.vary.length && rules.varyRules?.length === varyRules?.length ? tidied : { ...rest, vary, ...rules }
 }
 
 function tidyCircuit(circuit: Circuit): Circuit {
@@ -24,9 +26,11 @@ function tidyCircuit(circuit: Circuit): Circuit {
   const tidied = changed ? { ...circuit, stations } : circuit
   const vary = applicableToCircuit(tidied)
   const waves = tidied.waves && tidied.travel !== 'rotate' ? undefined : tidied.waves
-  if (vary.length === circuit.vary.length && waves === tidied.waves) return tidied
-  const { waves: _, ...rest } = tidied
-  return { ...rest, vary, ...(waves && { waves }) }
+  const rules = applicableRules(tidied)
+  const same = vary.length === circuit.vary.length && rules.varyRules?.length === circuit.varyRules?.length && waves === tidied.waves
+  if (same) return tidied
+  const { waves: _, varyRules: __, ...rest } = tidied
+  return { ...rest, vary, ...rules, ...(waves && { waves }) }
 }
 
 function tidyStation(station: Station, circuit: Circuit): Station {

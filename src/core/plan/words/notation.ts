@@ -12,7 +12,11 @@ export function readRungs(text: string): number[] | undefined {
     .split(/[\s,–-]+/)
     .filter(Boolean)
     .map(whole)
-  if (figures.length === 0 || figures.length > limits.sets || figures.some((each) => each === undefined || each < 1 || each > limits.reps))
+  if (
+    figures.length === 0 ||
+    figures.length > limits.sets ||
+    figures.some((figure) => figure === undefined || figure < 1 || figure > limits.reps)
+  )
     return undefined
   return figures as number[]
 }
@@ -27,7 +31,7 @@ export function readTempo(text: string): TempoFigures | undefined {
     .split(/[\s,–-]+/)
     .filter(Boolean)
     .map(whole)
-  if (figures.length !== 4 || figures.some((each) => each === undefined || each > 60) || figures.every((each) => each === 0))
+  if (figures.length !== 4 || figures.some((figure) => figure === undefined || figure > 60) || figures.every((figure) => figure === 0))
     return undefined
   return figures as TempoFigures
 }

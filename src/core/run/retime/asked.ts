@@ -1,19 +1,19 @@
 import { failure, problem, success, type Result } from '../../base/result'
 import type { Milliseconds } from '../../base/units'
 import type { AskedCommand, Command } from '../clock/events'
-import { waysToEndBy, type Way } from './finish-by'
+import { waysToEndBy, type WayToEnd } from './finish-by'
 import type { Progress } from '../clock/progress'
 import type { RunSnapshot } from '../room/snapshot'
 import { closers } from './time-left'
 
 /** All ways to end by a deadline, or to fill the time until it. */
-export const waysBy = (snapshot: RunSnapshot, progress: Progress, now: Milliseconds, deadline: Milliseconds): Way[] => [
+export const waysBy = (snapshot: RunSnapshot, progress: Progress, now: Milliseconds, deadline: Milliseconds): WayToEnd[] => [
   ...waysToEndBy(snapshot, progress, now, deadline),
   ...closers(snapshot, progress, now, deadline),
 ]
 
 /** The request that takes a way which was shown for `deadline` at the time `now`. */
-export const askFor = ({ id, phase }: Way, now: Milliseconds, deadline: Milliseconds): AskedCommand => ({
+export const askFor = ({ id, phase }: WayToEnd, now: Milliseconds, deadline: Milliseconds): AskedCommand => ({
   type: 'amend',
   way: id,
   phase,

@@ -1,6 +1,6 @@
 import type { Phase } from '../../timeline/phase'
 import { formatSeconds, type Seconds } from '../../base/units'
-import type { Kept } from './retimed'
+import type { KeptPhase } from './retimed'
 import type { RunSnapshot } from '../room/snapshot'
 
 /** How short a break or an interval may become, as a share of what it was, and in seconds. */
@@ -10,14 +10,14 @@ const least = { break: { share: 0.5, seconds: 5 }, work: { share: 0.6, seconds: 
 export interface Cut {
   /** What is done, in order: what it begins with tells its kind. */
   ids: string[]
-  phases: Kept[]
+  phases: KeptPhase[]
   labels: string[]
   told: string[]
   /** What the room loses, in seconds of work; being without a station weighs more. */
   cost: number
 }
 
-export const lengthOf = (phases: readonly Kept[]): Seconds => phases.reduce((sum, phase) => sum + phase.seconds, 0)
+export const lengthOf = (phases: readonly KeptPhase[]): Seconds => phases.reduce((sum, phase) => sum + phase.seconds, 0)
 
 export function withoutOptional(cut: Cut): Cut | undefined {
   const phases = cut.phases.filter((phase) => !phase.optional)
@@ -34,7 +34,7 @@ export function withoutOptional(cut: Cut): Cut | undefined {
 }
 
 /** One lap fewer, two, and so on, the latest first, of every circuit that has laps wholly ahead. */
-export function withoutLaps(snapshot: RunSnapshot, past: readonly Kept[], from: Cut): Cut[] {
+export function withoutLaps(snapshot: RunSnapshot, past: readonly KeptPhase[], from: Cut): Cut[] {
   const cuts: Cut[] = []
   let cut = from
   for (let laps = 1; laps <= 6; laps++) {
@@ -67,7 +67,7 @@ export function withoutLaps(snapshot: RunSnapshot, past: readonly Kept[], from: 
 }
 
 /** One set fewer, two, and so on, at every station still to come of the last circuit that has sets there: every one is still come to. */
-export function withoutSets(snapshot: RunSnapshot, past: readonly Kept[], from: Cut): Cut[] {
+export function withoutSets(snapshot: RunSnapshot, past: readonly KeptPhase[], from: Cut): Cut[] {
   const begun = staysOf(past)
   const cuts: Cut[] = []
   let cut = from
@@ -82,7 +82,7 @@ export function withoutSets(snapshot: RunSnapshot, past: readonly Kept[], from: 
     const goes = cut.phases.map(
       (phase, index) =>
         drops(phase) ||
-        (phase.kind !== 'work' && phase.pieceId === pieceId && drops(cut.phases.slice(index).find((each) => each.kind === 'work'))),
+        (phase.kind !== 'work' && phase.pieceId === pieceId && drops(cut.phases.slice(index).find((phase) => phase.kind === 'work'))),
     )
     const phases = cut.phases.filter((_, index) => !goes[index])
     const dropped = cut.phases.filter((_, index) => goes[index])

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { pressed, snapshotOf } from '../../../../tests/fixtures/demo-run'
 import { foldEvents } from '../clock/apply'
 import { Command } from '../clock/events'
-import { waysToEndBy, type Way } from './finish-by'
+import { waysToEndBy, type WayToEnd } from './finish-by'
 import type { RunSnapshot } from '../room/snapshot'
 import { stateAt } from '../clock/state'
 import { closers } from './time-left'
@@ -11,7 +11,7 @@ import { closers } from './time-left'
 const lunch = snapshotOf('demo-lunch')
 const classes = ['demo-early', 'demo-lunch', 'demo-sixties', 'demo-evening', 'demo-short'].map((id) => snapshotOf(id))
 const running = (snapshot: RunSnapshot) => foldEvents(snapshot.timeline, pressed([0, 'start']))
-const applied = (snapshot: RunSnapshot, way: Way, second: number) => {
+const applied = (snapshot: RunSnapshot, way: WayToEnd, second: number) => {
   const amend: Command = { type: 'amend', timeline: way.timeline, phase: way.phase }
   expect(Command.safeParse(amend).success).toBe(true)
   return foldEvents(snapshot.timeline, pressed([0, 'start'], [second, amend]))

@@ -7,7 +7,7 @@ import type { RunSnapshot } from '../room/snapshot'
 import { stateAt } from '../clock/state'
 
 /** A way to go on differently from the next boundary: what it does, what it costs, and the timeline with which it does it. */
-export interface Way {
+export interface WayToEnd {
   id: string
   label: string
   /** What it costs, or gives, in words. */
@@ -26,7 +26,7 @@ const kindOf = ({ ids }: Cut) => ids[0]!.replace(/\d+$/, '')
  * optional parts out, drop laps that have not begun, or a set at every station that is to come, trim breaks, trim work, and what
  * these make together. Where nothing reaches it, those that come nearest. Empty when the class ends in time.
  */
-export function waysToEndBy(snapshot: RunSnapshot, progress: Progress, now: Milliseconds, deadline: Milliseconds): Way[] {
+export function waysToEndBy(snapshot: RunSnapshot, progress: Progress, now: Milliseconds, deadline: Milliseconds): WayToEnd[] {
   const here = advance(progress, now)
   const state = stateAt(progress, now)
   const over = Math.ceil(inSeconds(state.endsAt - deadline))
@@ -48,8 +48,8 @@ export function waysToEndBy(snapshot: RunSnapshot, progress: Progress, now: Mill
   )
   ways.sort((a, b) => a.late - b.late || a.cut.cost - b.cut.cost)
   // Of those that begin alike only the best is shown: three ways are three different ways.
-  const shown = ways.filter(({ cut }, index) => ways.findIndex((each) => kindOf(each.cut) === kindOf(cut)) === index).slice(0, 3)
-  return shown.map(({ cut, late }): Way => {
+  const shown = ways.filter(({ cut }, index) => ways.findIndex((way) => kindOf(way.cut) === kindOf(cut)) === index).slice(0, 3)
+  return shown.map(({ cut, late }): WayToEnd => {
     const made = retimed(timeline, [...past, ...cut.phases])
     const saved = lengthOf(ahead.phases) - lengthOf(cut.phases)
     return {

@@ -2,13 +2,13 @@ import type { Phase, Timeline } from '../../timeline/phase'
 import type { Seconds } from '../../base/units'
 
 /** A phase of a timeline to be, with the index it had before, where it was there before. */
-export type Kept = Phase & { was?: number }
+export type KeptPhase = Phase & { was?: number }
 
 /**
  * A timeline of `phases` one after the other, with the starts they have then. What waves do meanwhile goes with the phases beside
  * which it was. An interval that is changed in its middle is changed in its middle still.
  */
-export function retimed(before: Timeline, phases: readonly Kept[]): Timeline {
+export function retimed(before: Timeline, phases: readonly KeptPhase[]): Timeline {
   let clock: Seconds = 0
   const startOf = new Map<number, Seconds>()
   const made = phases.map(({ was, ...phase }, index): Phase => {
@@ -21,7 +21,7 @@ export function retimed(before: Timeline, phases: readonly Kept[]): Timeline {
     return placed
   })
   const meanwhile = before.meanwhile.flatMap((phase) => {
-    const beside = before.phases.findLast((each) => each.start <= phase.start)
+    const beside = before.phases.findLast(({ start }) => start <= phase.start)
     const start = beside && startOf.get(beside.index)
     return start === undefined ? [] : [{ ...phase, start: start + phase.start - beside!.start }]
   })
@@ -30,4 +30,4 @@ export function retimed(before: Timeline, phases: readonly Kept[]): Timeline {
 }
 
 /** The timeline's phases, each knowing which it was. */
-export const keptOf = ({ phases }: Timeline): Kept[] => phases.map((phase) => ({ ...phase, was: phase.index }))
+export const keptOf = ({ phases }: Timeline): KeptPhase[] => phases.map((phase) => ({ ...phase, was: phase.index }))

@@ -1,8 +1,8 @@
 import type { Phase, Timeline } from '../../timeline/phase'
 import { inMilliseconds, inSeconds, formatSeconds, type Milliseconds, type Seconds } from '../../base/units'
-import type { Way } from './finish-by'
+import type { WayToEnd } from './finish-by'
 import { advance, type Progress } from '../clock/progress'
-import { keptOf, retimed, type Kept } from './retimed'
+import { keptOf, retimed, type KeptPhase } from './retimed'
 import type { RunSnapshot } from '../room/snapshot'
 import { stateAt } from '../clock/state'
 
@@ -15,7 +15,7 @@ const breakSeconds: Seconds = 15
  * What fits the time that is left until `deadline`, the one that fills it best first: another lap, or some turns, of what the
  * class has done, or longer stretches; and last, time to drink and ask. They come before the last piece, if that is still to come.
  */
-export function closers(snapshot: RunSnapshot, progress: Progress, now: Milliseconds, deadline: Milliseconds): Way[] {
+export function closers(snapshot: RunSnapshot, progress: Progress, now: Milliseconds, deadline: Milliseconds): WayToEnd[] {
   const here = advance(progress, now)
   const state = stateAt(progress, now)
   const spare = Math.floor(inSeconds(deadline - state.endsAt))
@@ -23,10 +23,10 @@ export function closers(snapshot: RunSnapshot, progress: Progress, now: Millisec
   const { timeline, phase } = here
   const kept = keptOf(timeline)
   const last = timeline.phases.at(-1)!
-  const lastStart = timeline.phases.findIndex((each) => each.pieceId === last.pieceId && each.repeat === last.repeat)
+  const lastStart = timeline.phases.findIndex((phase) => phase.pieceId === last.pieceId && phase.repeat === last.repeat)
   const at = lastStart > phase ? lastStart : kept.length
-  const inserted = (more: Kept[]) => retimed(timeline, [...kept.slice(0, at), ...more, ...kept.slice(at)])
-  const way = (id: string, label: string, told: string[], made: Timeline): Way => ({
+  const inserted = (more: KeptPhase[]) => retimed(timeline, [...kept.slice(0, at), ...more, ...kept.slice(at)])
+  const way = (id: string, label: string, told: string[], made: Timeline): WayToEnd => ({
     id,
     label,
     told,
@@ -35,15 +35,15 @@ export function closers(snapshot: RunSnapshot, progress: Progress, now: Millisec
     endsAt: state.endsAt + inMilliseconds(made.total - timeline.total),
   })
   // Nobody warms up twice.
-  const warmUp = timeline.phases.find((each) => each.kind === 'work')!.pieceId
+  const warmUp = timeline.phases.find((phase) => phase.kind === 'work')!.pieceId
   const again = [
     ...new Set(
       timeline.phases
         .slice(0, phase + 1)
-        .flatMap((each) => (each.kind === 'work' && !each.selfPaced && each.wave === undefined ? [each.pieceId] : [])),
+        .flatMap((phase) => (phase.kind === 'work' && !phase.selfPaced && phase.wave === undefined ? [phase.pieceId] : [])),
     ),
   ].filter((pieceId, _, all) => pieceId !== warmUp || all.length === 1)
-  const found = again.flatMap((pieceId): Way[] => {
+  const found = again.flatMap((pieceId): WayToEnd[] => {
     const circuit = snapshot.circuits[pieceId]
     if (!circuit) return []
     const more = roundAgain(timeline, pieceId, spare)
@@ -66,7 +66,7 @@ export function closers(snapshot: RunSnapshot, progress: Progress, now: Millisec
         longer.timeline,
       ),
     )
-  const talk: Kept = { ...placeless(last), kind: 'pause', pause: 'water', seconds: spare, moves: false }
+  const talk: KeptPhase = { ...placeless(last), kind: 'pause', pause: 'water', seconds: spare, moves: false }
   found.sort((a, b) => b.endsAt - a.endsAt)
   return [...found.slice(0, 3), way('talk', `${formatSeconds(spare)} to drink, ask and put away`, [], retimed(timeline, [...kept, talk]))]
 }
@@ -81,14 +81,18 @@ const placeless = ({ partId, pieceId, repeat }: Phase): Pick<Phase, 'partId' | '
 })
 
 /** The first lap of a piece once more, or as many of its intervals as fit, with a break to get there. */
-function roundAgain(timeline: Timeline, pieceId: string, spare: Seconds): { phases: Kept[]; works: number; whole: boolean } | undefined {
+function roundAgain(
+  timeline: Timeline,
+  pieceId: string,
+  spare: Seconds,
+): { phases: KeptPhase[]; works: number; whole: boolean } | undefined {
   const own = timeline.phases.filter((phase) => phase.pieceId === pieceId && phase.repeat === 0)
   const lap = own.filter((phase) => (phase.lap ?? 0) === 0)
   const works = lap.filter((phase) => phase.kind === 'work')
   const rotates = own.some((phase) => phase.moves)
-  const lead: Kept = { ...placeless(works[0]!), kind: rotates ? 'transition' : 'rest', seconds: breakSeconds, moves: rotates }
+  const lead: KeptPhase = { ...placeless(works[0]!), kind: rotates ? 'transition' : 'rest', seconds: breakSeconds, moves: rotates }
   const until = lap.findLastIndex((phase) => phase.kind === 'work') + 1
-  const phases: Kept[] = [lead]
+  const phases: KeptPhase[] = [lead]
   let seconds = breakSeconds
   let done = 0
   for (const phase of lap.slice(0, until)) {

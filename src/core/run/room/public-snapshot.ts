@@ -72,7 +72,7 @@ export function forOne(snapshot: RunSnapshot, personId: string): RunSnapshot {
   return {
     ...room,
     people: room.people.map(own),
-    doings: (snapshot.doings ?? []).filter((each) => each.personId === personId),
+    doings: (snapshot.doings ?? []).filter((doing) => doing.personId === personId),
     ...(been && { been: { [personId]: been } }),
   }
 }

@@ -75,7 +75,7 @@ function withEase(snapshot: RunSnapshot, ease: Ease, personId: string | undefine
     })
   const person = snapshot.people.find((each) => each.id === personId)
   if (!person) return notHere
-  const spared = ease === 'harder' && snapshot.exceptions?.some((each) => each.personId === personId)
+  const spared = ease === 'harder' && snapshot.exceptions?.some((exception) => exception.personId === personId)
   const people = snapshot.people.map((each) => (each.id === personId ? { ...each, ease } : each))
   return success({
     snapshot: { ...snapshot, people },

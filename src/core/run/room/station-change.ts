@@ -67,7 +67,7 @@ export function withStation(
             `${nameOf(unit)} ${(units[unit] ?? []).length === 1 ? 'goes' : 'go'} ${inTurnNow(snapshot, pieceId, phaseIndex) ? 'now' : 'then'} to ${placeWords(change.rotation.paths[unit]![from]!)}.`,
         )
       : []),
-    ...(closes && change.missedVisits.length > 3 && change.missedVisits.every((each) => each.station === station)
+    ...(closes && change.missedVisits.length > 3 && change.missedVisits.every((visit) => visit.station === station)
       ? [`${change.missedVisits.length} ${circuit.units ? 'people' : 'groups'} do not come to it any more.`, ...change.cost.slice(1)]
       : change.cost),
   ]

@@ -75,7 +75,7 @@ export function cardView(snapshot: RunSnapshot, state: RunState, personId: strin
   // The first that is elsewhere, or something else; whoever waits goes next to where they have a station again.
   const next = phases
     .slice(work.index + 1)
-    .flatMap((each) => (each.kind === 'work' ? [placeAt(snapshot, each, personId)] : []))
+    .flatMap((phase) => (phase.kind === 'work' ? [placeAt(snapshot, phase, personId)] : []))
     .find((place) => place !== undefined && (place.station !== now?.station || place.exercise !== now?.exercise))
   const works = room.tiles.find((tile) => tile.number === now?.station)?.works
   return {
@@ -127,7 +127,7 @@ function placeAt(snapshot: RunSnapshot, phase: Phase, personId: string, elapsed?
         .filter(Boolean)
         .join(', '),
     points: view?.list || (own && own.name !== usual?.name) ? [] : (usual?.points ?? []),
-    others: ids.filter((id) => id !== personId).flatMap((id) => snapshot.people.find((each) => each.id === id)?.name ?? []),
+    others: ids.filter((id) => id !== personId).flatMap((id) => snapshot.people.find((person) => person.id === id)?.name ?? []),
     ...(side && { side }),
   }
 }

@@ -255,7 +255,7 @@ function easeWords({ ease }: RunSnapshot['people'][number], exercise: ExerciseVi
 /** People who do something else at their present station than everyone. */
 function watchOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, turn: number): Watch[] {
   const here = (snapshot.exceptions ?? []).filter(
-    (each) => each.pieceId === work.pieceId && (work.selfPaced !== undefined || each.position === (work.position ?? 0)),
+    (exception) => exception.pieceId === work.pieceId && (work.selfPaced !== undefined || exception.position === (work.position ?? 0)),
   )
   const look = (people: RunSnapshot['people'], station: number): Watch[] =>
     people.flatMap((person) => {
