@@ -1,0 +1,136 @@
+import { Button } from '@mantine/core'
+import { nanoid } from 'nanoid'
+import { useMemo, useState } from 'react'
+import { classCautions } from '@core/brief/cautions'
+import { briefChoices, briefSeconds } from '@core/brief/ways'
+import { walkThrough, type BriefItem } from '@core/brief/walk-through'
+import { settingsOf, pacesOf } from '@core/class/compute'
+import { followSentence } from '@core/class/demonstrators'
+import { formatSeconds } from '@core/base/units'
+import './brief.css'
+import { useClass, usePlanEdits } from '../shared/context'
+import { ReadingView } from './ReadingView'
+
+/** What to say, in order, with its time; four ways to give it; and a view to read it from. */
+export function BriefView() {
+  const { document, library, computed } = useClass()
+  const { setPlan } = usePlanEdits()
+  const [reading, setReading] = useState(false)
+  const { plan } = document
+  const figures = settingsOf(library)
+  const items = useMemo(() => walkThrough(plan, library), [plan, library])
+  const choices = useMemo(() => briefChoices(plan, figures, () => nanoid(10), pacesOf(library)), [plan, figures, library])
+  const length = briefSeconds(items.length, figures)
+  const follow = followSentence(document, (id) => computed.people.find((person) => person.id === id)?.name ?? id)
+  if (items.length === 0) {
+    return (
+      <section className="class-main">
+        <div className="empty">
+          <h2>Nothing to explain yet</h2>
+          <p>Choose exercises on the Shape tab, and the walk-through is written here.</p>
+        </div>
+      </section>
+    )
+  }
+  const several = new Set(items.map((item) => item.circuitId)).size > 1
+  return (
+    <>
+      <section className="class-main brief" aria-label="Brief">
+        <div className="big-line">
+          <span role="status" aria-label="Length of the brief">
+            <span className="big">{formatSeconds(length.usual)}</span> to explain {items.length}{' '}
+            {items.length === 1 ? 'exercise' : 'exercises'}{' '}
+            <span className="second">
+              ({formatSeconds(length.least)} to {formatSeconds(length.most)})
+            </span>
+          </span>
+          <span className="push no-print">
+            <Button onClick={() => setReading(true)}>Read it out</Button>
+          </span>
+        </div>
+        {computed.sentences?.map((sentence) => (
+          <p key={sentence}>{sentence}</p>
+        ))}
+        {follow && <p>{follow}</p>}
+        <ol className="brief-items">
+          {items.map((item, index) => (
+            <li key={`${item.circuitId}-${item.station}-${item.name}-${index}`}>
+              {several && item.circuitId !== items[index - 1]?.circuitId && <h2>{item.circuitName}</h2>}
+              <BriefWords item={item} />
+            </li>
+          ))}
+        </ol>
+      </section>
+      <aside className="class-side" aria-label="How to give it">
+        <h2>How to give it</h2>
+        {choices.map((choice) => (
+          <div className={`note ${choice.current ? 'is-fine' : ''}`} key={choice.way}>
+            <b>{choice.name}</b>
+            <p>{choice.what}</p>
+            <p>
+              {formatSeconds(choice.total)} in all,{' '}
+              {choice.spare >= 0 ? (
+                `${formatSeconds(choice.spare)} free`
+              ) : (
+                <span className="mend">{formatSeconds(-choice.spare)} over</span>
+              )}
+            </p>
+            {choice.current ? (
+              <span className="fine">as it is planned</span>
+            ) : (
+              <button type="button" className="link-button" onClick={() => setPlan(choice.plan)}>
+                Plan it like this
+              </button>
+            )}
+          </div>
+        ))}
+        <p className="second">
+          {figures.briefSeconds.least} to {figures.briefSeconds.most} s an exercise, as this hall reckons (Exercises, Figures).
+        </p>
+        <h2>For everyone’s safety</h2>
+        <ul className="cautions">
+          {classCautions.map((caution) => (
+            <li key={caution}>{caution}</li>
+          ))}
+        </ul>
+        <p className="second">Usual cautions of coaches. Local rules and the advice of licensed professionals come before them.</p>
+      </aside>
+      {reading && <ReadingView items={items} sentences={computed.sentences} onClose={() => setReading(false)} />}
+    </>
+  )
+}
+
+const rungWords = { easier: 'Easier', harder: 'Harder', substitute: 'Instead' } as const
+
+export function BriefWords({ item }: { item: BriefItem }) {
+  return (
+    <>
+      <div className="brief-name">
+        <span className="brief-number">{item.station}</span> {item.name}
+        {item.gear.length > 0 && <span className="second brief-gear">{item.gear.join(', ')}</span>}
+      </div>
+      <p>
+        {item.setUp} {item.points.length > 0 && `${item.points.join('. ')}.`} {item.breathing}
+      </p>
+      {(item.how || item.sides || item.repStandard) && (
+        <p>{[item.how && `${item.how}.`, item.repStandard && `A rep: ${item.repStandard}`, item.sides].filter(Boolean).join(' ')}</p>
+      )}
+      {item.fault && <p className="second">Fault: {item.fault}</p>}
+      {item.options.length > 0 && (
+        <p>
+          {item.options.map((option, index) => (
+            <span key={option.name}>
+              {index > 0 && ' · '}
+              <span className="second">{rungWords[option.rung]}</span> {option.name}
+            </span>
+          ))}
+        </p>
+      )}
+      {item.cautions.map((caution) => (
+        <p key={caution} className="caution">
+          {caution}
+        </p>
+      ))}
+    </>
+  )
+}

@@ -1,0 +1,115 @@
+import type { GearLine } from '@core/gear/count'
+import { rotatingCircuits } from '@core/plan/turns'
+import { pieceName } from '@core/summary/names'
+import { useClass } from '../shared/context'
+import { sizeWords } from './gear-words'
+import { TableHead } from '../../kit/TableHead'
+
+/** Demand by kind and size, turn by turn, against what can be used. */
+export function ByKind({ lines }: { lines: GearLine[] }) {
+  return (
+    <table className="plain gear-table">
+      <TableHead
+        columns={[
+          'Kind',
+          'Size',
+          { name: 'Needed', kind: 'figure' },
+          { name: 'To be had', kind: 'figure' },
+          { name: 'Short', kind: 'figure' },
+          'Turn by turn',
+          'Stations',
+        ]}
+      />
+      <tbody>
+        {lines.map((line, index) => {
+          const first = lines[index - 1]?.kindId !== line.kindId
+          return (
+            <tr key={`${line.kindId}/${line.sizeId}`} className={`${line.short > 0 ? 'is-short' : ''}${first ? '' : ' is-same-kind'}`}>
+              <th scope="row">{first ? line.kindName : <span className="visually-hidden">{line.kindName}</span>}</th>
+              <td>{line.sizeLabel}</td>
+              <td className="figure">{line.most}</td>
+              <td className="figure">{line.owned}</td>
+              <td className="figure">{line.short > 0 ? <span className="mend">{line.short}</span> : <span className="second">–</span>}</td>
+              <td>
+                <Bars line={line} />
+              </td>
+              <td className="second">{line.stations.join(', ')}</td>
+            </tr>
+          )
+        })}
+      </tbody>
+    </table>
+  )
+}
+
+const barsWidth = 150
+const barsHeight = 28
+
+/** Demand over the turns; the dashed line is what is owned. */
+function Bars({ line }: { line: GearLine }) {
+  const scale = Math.max(line.most, line.owned, 1)
+  const step = barsWidth / line.byTurn.length
+  const owned = barsHeight * (1 - line.owned / scale)
+  return (
+    <svg
+      width={barsWidth}
+      height={barsHeight + 2}
+      role="img"
+      aria-label={`Wanted turn by turn: ${line.byTurn.join(', ')}; owned ${line.owned}`}
+    >
+      {line.byTurn.map((amount, turn) => {
+        const height = (barsHeight * amount) / scale
+        return (
+          <rect
+            key={turn}
+            className={amount > line.owned ? 'bar is-short' : 'bar'}
+            x={turn * step}
+            y={barsHeight - height + 1}
+            width={Math.max(0.6, step * 0.82)}
+            height={height}
+            rx={step > 5 ? 1.5 : 0}
+          />
+        )
+      })}
+      <line className="bar-owned" x1={0} x2={barsWidth} y1={owned + 1} y2={owned + 1} />
+    </svg>
+  )
+}
+
+/** What must stand at each station. */
+export function ByStation() {
+  const { computed, document, library } = useClass()
+  const { byStation } = computed.gear
+  const kinds = new Map(library.gear.map((kind) => [kind.id, kind]))
+  const exercises = new Map(library.exercises.map((exercise) => [exercise.id, exercise.name]))
+  return rotatingCircuits(document.plan).map((circuit) => (
+    <div key={circuit.id} style={{ marginBottom: 22 }}>
+      <h2>{pieceName(circuit)}</h2>
+      <table className="plain">
+        <TableHead columns={['Station', 'Exercise', 'The most that must be there']} />
+        <tbody>
+          {circuit.stations.map((station, index) => {
+            const most = byStation.find((each) => each.pieceId === circuit.id && each.station === index)?.most ?? []
+            const texts = most.map(({ kindId, sizeId, count }) => {
+              const kind = kinds.get(kindId)
+              return `${count} × ${sizeWords({ kindName: kind?.name ?? kindId, sizeLabel: kind?.sizes.find((size) => size.id === sizeId)?.label ?? '' })}`
+            })
+            return (
+              <tr key={station.id}>
+                <td>
+                  <b>{index + 1}</b>
+                </td>
+                <td>
+                  {station.uses.map((use) => exercises.get(use.exerciseId) ?? use.exerciseId).join(', ') || (
+                    <span className="second">no exercise yet</span>
+                  )}
+                </td>
+                <td>{texts.join(', ') || <span className="second">nothing</span>}</td>
+              </tr>
+            )
+          })}
+        </tbody>
+      </table>
+    </div>
+  ))
+}

@@ -1,0 +1,29 @@
+import type { PartResult } from '@core/records/results'
+import { LogTable, type LogRow } from '../../kit/LogTable'
+import { useClass } from '../shared/context'
+import { ResultsTable } from './ResultsTable'
+
+interface LogViewProps {
+  /** The latest first. */
+  log: LogRow[]
+  /** By run. */
+  results: Record<string, PartResult[]>
+}
+
+export function LogView({ log, results }: LogViewProps) {
+  const { zone } = useClass()
+  return (
+    <section className="class-main" aria-label="Log" style={{ gridColumn: '1 / -1' }}>
+      {log.length === 0 ? (
+        <div className="empty">
+          <h2>This class has not been run yet</h2>
+          <p>When it has, its planned and its actual length stand here, with who was there.</p>
+        </div>
+      ) : (
+        <LogTable rows={log} zone={zone} />
+      )}
+      <p className="second">The actual length is from the first phase to the end, pauses and all; the count-in before it does not count.</p>
+      {log.map((row) => results[row.id] && <ResultsTable key={row.id} row={row} results={results[row.id]!} zone={zone} />)}
+    </section>
+  )
+}

@@ -1,0 +1,39 @@
+import { useMemo } from 'react'
+import { exceptionsIn } from '@core/doing/pick'
+import { pieceName } from '@core/summary/names'
+import { useClass } from '../shared/context'
+import { TableHead } from '../../kit/TableHead'
+
+/** Who does something else than everyone, and why: the little that the coach has to keep in mind. */
+export function Exceptions() {
+  const { document, computed, library } = useClass()
+  const exceptions = useMemo(() => exceptionsIn(document.plan, computed.people, library), [document.plan, computed.people, library])
+  if (computed.people.length === 0) return null
+  if (exceptions.length === 0) return <p className="second">Nobody who is here needs anything else than what everyone does.</p>
+  return (
+    <>
+      <h2 style={{ marginTop: 28 }}>What is different, and for whom</h2>
+      <table className="plain">
+        <TableHead columns={['Who', 'Where', 'Does', 'Instead of', 'Why']} />
+        <tbody>
+          {exceptions.map(({ person, circuit, station, standard, pick }) => (
+            <tr key={`${circuit.id}-${station}-${person.id}-${standard}`}>
+              <td>
+                <b>{person.name}</b>
+              </td>
+              <td className="second">
+                {pieceName(circuit)} {station}
+              </td>
+              <td>
+                {pick.unspared ? <span className="mend">agree on something</span> : pick.form.name}
+                {pick.loads.length > 0 && <span className="second">, {pick.loads.map((load) => load.sizeLabel).join(', ')}</span>}
+              </td>
+              <td className="second">{standard}</td>
+              <td className="second">{pick.why}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </>
+  )
+}

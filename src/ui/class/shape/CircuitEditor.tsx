@@ -1,0 +1,137 @@
+import { useState } from 'react'
+import { nanoid } from 'nanoid'
+import { resizeStations } from '@core/plan/edit/simple'
+import { limits } from '@core/base/limits'
+import type { Circuit, Intervals, Task } from '@core/plan/plan'
+import { pieceName } from '@core/summary/names'
+import { CountField, DraftField, TimeField, timeNotation } from '../../kit/DraftField'
+import { usePlanEdits, type EditCircuit } from '../shared/context'
+import { CircuitMore } from './CircuitMore'
+import { StationInspector } from './StationInspector'
+import { StationTiles } from './StationTiles'
+
+const newId = () => nanoid(10)
+
+/** The inspector of a circuit: the numbers everyone uses, the stations as tiles, and the rest behind "More". */
+export function CircuitEditor({ circuit }: { circuit: Circuit }) {
+  const { editPiece } = usePlanEdits()
+  const edit: EditCircuit = (recipe) => editPiece(circuit, recipe)
+  const [openStation, setOpenStation] = useState<string>()
+  const rotates = circuit.travel === 'rotate'
+  const station = circuit.stations.find((each) => each.id === openStation)
+  return (
+    <div key={circuit.id}>
+      <h2>
+        {pieceName(circuit)}{' '}
+        <span className="head-note">
+          {circuit.waves
+            ? 'half of the class moves round, the other half does the list; then they change'
+            : rotates
+              ? 'all at once, everyone moves to the next station'
+              : 'everyone does the same, down the list'}
+        </span>
+      </h2>
+      <div className="fields">
+        <CountField
+          label={rotates ? 'Stations' : 'Exercises'}
+          value={circuit.stations.length}
+          least={1}
+          most={limits.stations}
+          onChange={(count) => edit((draft) => void (draft.stations = resizeStations(draft.stations, count, newId)))}
+        />
+        {circuit.stay.kind === 'intervals' ? (
+          <WorkFields circuit={circuit} stay={circuit.stay} edit={edit} />
+        ) : (
+          <CapFields stay={circuit.stay} rotates={rotates} edit={edit} />
+        )}
+        <TimeField
+          label={rotates ? 'Transition' : 'Rest'}
+          value={circuit.transition.seconds}
+          least={0}
+          most={3600}
+          onChange={(seconds) => edit((draft) => void (draft.transition.seconds = seconds))}
+        />
+        {circuit.laps === undefined ? (
+          <CountField
+            label="Turns"
+            value={circuit.turns!}
+            least={1}
+            most={limits.turns}
+            onChange={(turns) => edit((draft) => void (draft.turns = turns))}
+          />
+        ) : (
+          <CountField
+            label="Laps"
+            value={circuit.laps}
+            least={1}
+            most={limits.laps}
+            onChange={(laps) => edit((draft) => void (draft.laps = laps))}
+          />
+        )}
+        <TimeField
+          label="Lap rest"
+          value={circuit.lapRestSeconds}
+          least={0}
+          most={3600}
+          onChange={(seconds) => edit((draft) => void (draft.lapRestSeconds = seconds))}
+        />
+        {circuit.stay.kind === 'intervals' && <Ratio circuit={circuit} stay={circuit.stay} />}
+      </div>
+      <CircuitMore circuit={circuit} edit={edit} />
+      <StationTiles
+        circuit={circuit}
+        edit={edit}
+        openStation={station?.id}
+        onOpen={(id) => setOpenStation((now) => (now === id ? undefined : id))}
+      />
+      {station && (
+        <StationInspector key={station.id} circuit={circuit} station={station} edit={edit} onClose={() => setOpenStation(undefined)} />
+      )}
+    </div>
+  )
+}
+
+function WorkFields({ circuit, stay, edit }: { circuit: Circuit; stay: Intervals; edit: EditCircuit }) {
+  const several = stay.workSeconds.length > 1
+  return stay.workSeconds.map((seconds, position) => (
+    <TimeField
+      key={`${circuit.id}-${position}`}
+      label={several ? `Work ${position + 1}` : 'Work'}
+      value={seconds}
+      least={1}
+      most={3600}
+      onChange={(next) => edit((draft) => void ((draft.stay as Intervals).workSeconds[position] = next))}
+    />
+  ))
+}
+
+function CapFields({ stay, rotates, edit }: { stay: Task; rotates: boolean; edit: EditCircuit }) {
+  return (
+    <DraftField
+      label="Time cap"
+      value={stay.capSeconds}
+      optional={stay.goal === 'finish' && !rotates}
+      notation={timeNotation(1, limits.totalSeconds)}
+      placeholder="none"
+      onChange={(seconds) =>
+        edit((draft) => {
+          const task = draft.stay as Task
+          if (seconds === undefined) delete task.capSeconds
+          else task.capSeconds = seconds
+        })
+      }
+    />
+  )
+}
+
+function Ratio({ circuit, stay }: { circuit: Circuit; stay: Intervals }) {
+  const work = stay.workSeconds.reduce((sum, seconds) => sum + seconds, 0) * stay.sets
+  const gaps = stay.gapSeconds * (stay.workSeconds.length * stay.sets - 1)
+  const rest = gaps + Math.max(circuit.transition.seconds, stay.gapSeconds, stay.setRestSeconds)
+  return (
+    <div className="draft-field">
+      <div className="draft-label">Work : rest</div>
+      <div className="ratio">{rest > 0 ? `${(work / rest).toFixed(1).replace('.0', '')} : 1` : 'no rest'}</div>
+    </div>
+  )
+}

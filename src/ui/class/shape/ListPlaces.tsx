@@ -1,0 +1,49 @@
+import { pacesOf } from '@core/class/compute'
+import type { Station, Task } from '@core/plan/plan'
+import { finishSeconds, listPlaceAt, type ListPlace } from '@core/pace/pace'
+import { formatSeconds } from '@core/base/units'
+import { useClass } from '../shared/context'
+import { TableHead } from '../../kit/TableHead'
+
+/** Where people probably are in a self-paced list, at times through it. */
+export function ListPlaces({ stay, station }: { stay: Task; station: Station }) {
+  const { library } = useClass()
+  const paces = pacesOf(library)
+  const length = stay.capSeconds ?? finishSeconds(stay, station.uses, paces).high
+  const step = length > 600 ? 120 : length > 240 ? 60 : 30
+  const times = Array.from({ length: Math.min(12, Math.floor(length / step)) }, (_, index) => (index + 1) * step)
+  const name = (item: number) => {
+    const id = station.uses[item]?.exerciseId
+    return library.exercises.find((exercise) => exercise.id === id)?.name ?? id ?? ''
+  }
+  const text = (place: ListPlace) => {
+    if (place.done) return 'done'
+    const round = place.round === undefined ? 'opener' : stay.rungs ? `rung of ${stay.rungs[place.round]}` : `round ${place.round + 1}`
+    return `${round}, ${name(place.item).toLowerCase()}`
+  }
+  if (times.length === 0) return null
+  return (
+    <>
+      <h3>Where people probably are</h3>
+      <table className="plain">
+        <TableHead columns={['After', 'The quick', 'Most people', 'The slow']} />
+        <tbody>
+          {times.map((second) => {
+            const places = listPlaceAt(second, stay, station.uses, paces)
+            return (
+              <tr key={second}>
+                <td className="second">{formatSeconds(second)}</td>
+                <td>{text(places.low)}</td>
+                <td>
+                  <b>{text(places.typical)}</b>
+                </td>
+                <td>{text(places.high)}</td>
+              </tr>
+            )
+          })}
+        </tbody>
+      </table>
+      <p className="second">An estimate from the paces of this hall and its exercises; they are set on the Exercises page.</p>
+    </>
+  )
+}

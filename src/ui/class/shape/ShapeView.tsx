@@ -1,0 +1,157 @@
+import { Button } from '@mantine/core'
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
+import { mainPiece } from '@core/plan/main-circuits'
+import { mainCircuits } from '@core/plan/main-circuits'
+import { pieceNames } from '@core/summary/names'
+import { blocksOf } from '@core/timeline/blocks'
+import { formatSeconds } from '@core/base/units'
+import { ClassDetails } from './ClassDetails'
+import { useClass } from '../shared/context'
+import { FitDialog } from './FitDialog'
+import { Findings } from './Findings'
+import { PieceBar } from './PieceBar'
+import { PlanRibbon } from './PlanRibbon'
+import { PieceEditor } from './PieceEditor'
+import { RevisionsDialog } from './RevisionsDialog'
+import { goToEmpty } from './StationTiles'
+import { UndoButtons } from '../shared/UndoButtons'
+import { TableHead } from '../../kit/TableHead'
+import { WhenSeen } from '../../kit/WhenSeen'
+
+// The charts' library is large and can come after the rest; it draws in the browser only, as it needs its measures.
+const LoadPicture = lazy(() =>
+  import('./LoadPicture').then(
+    (module) => ({ default: module.LoadPicture }),
+    () => ({ default: NoPicture }),
+  ),
+)
+
+const NoPicture = () => <p className="second">What the class loads cannot be drawn while the server is away.</p>
+
+export function ShapeView() {
+  const { id, document, computed } = useClass()
+  const { plan } = document
+  const [chosenId, setChosen] = useState(() => mainPiece(plan).id)
+  const pieces = plan.parts.flatMap((part) => part.pieces)
+  const chosen =
+    pieces.find((piece) => piece.id === chosenId || (piece.type === 'circuit' && piece.waves?.meanwhile.id === chosenId)) ?? mainPiece(plan)
+  // A class that has just been made goes on at its first empty station.
+  useEffect(() => {
+    if (!new URLSearchParams(location.search).has('fill')) return
+    history.replaceState(null, '', location.pathname)
+    const made = mainPiece(plan)
+    if (made.type === 'circuit') goToEmpty(made, made.stations.length - 1)
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page is opened
+  }, [])
+  const [fitting, setFitting] = useState(false)
+  const [looking, setLooking] = useState(false)
+  const main = mainPiece(plan)
+  const { timeline } = computed
+  const blocks = useMemo(() => (timeline.ok ? blocksOf(timeline.value, pieceNames(plan)) : []), [plan, timeline])
+
+  return (
+    <>
+      <section className="class-main" aria-label="Shape">
+        <div className="big-line">
+          {timeline.ok ? (
+            <span role="status" aria-label="Total">
+              <span className="big">{formatSeconds(timeline.value.total)}</span>{' '}
+              {timeline.value.range && (
+                <span>
+                  about: {formatSeconds(timeline.value.range.low)} to {formatSeconds(timeline.value.range.high)},{' '}
+                </span>
+              )}
+              <span>of {formatSeconds(plan.slotSeconds)}</span> <Spare seconds={plan.slotSeconds - timeline.value.total} />
+            </span>
+          ) : (
+            <span className="mend">No total yet</span>
+          )}
+          <span className="push">
+            <Button variant="default" size="sm" disabled={!timeline.ok} onClick={() => setFitting(true)}>
+              Fit to slot
+            </Button>
+            <UndoButtons />
+          </span>
+        </div>
+        {timeline.ok && timeline.value.total > 0 ? (
+          <PlanRibbon blocks={blocks} total={timeline.value.total} chosen={chosen.id} onChoose={setChosen} />
+        ) : (
+          !timeline.ok &&
+          timeline.problems.map((problem) => (
+            <div className="note is-mend" role="alert" key={problem.code}>
+              <b>{problem.message}</b>
+              <p>The plan is kept as it is; its other parts can be seen below.</p>
+            </div>
+          ))
+        )}
+        <FitDialog
+          preferred={[...mainCircuits(plan).flatMap((circuit) => (circuit.id === chosen.id ? [circuit.id] : [])), main.id]}
+          opened={fitting}
+          onClose={() => setFitting(false)}
+        />
+        <PieceBar piece={chosen} onChoose={setChosen} />
+        <PieceEditor piece={chosen} />
+        <WhenSeen height={420}>
+          <Suspense fallback={<p className="second">Drawing what it loads …</p>}>
+            <LoadPicture />
+          </Suspense>
+        </WhenSeen>
+      </section>
+      <aside className="class-side" aria-label="What it adds up to">
+        <Findings onChoose={setChosen} />
+        <h2>In two sentences</h2>
+        {computed.sentences ? (
+          computed.sentences.map((sentence) => <p key={sentence}>{sentence}</p>)
+        ) : (
+          <p className="second">They come with the total.</p>
+        )}
+        <h2>Piece by piece</h2>
+        {blocks.length > 0 ? (
+          <table className="plain">
+            <TableHead columns={['From', 'Piece', 'Length']} />
+            <tbody>
+              {blocks.map((block) => (
+                <tr key={block.start}>
+                  <td className="second">{formatSeconds(block.start)}</td>
+                  <td>
+                    <button className="link-button" style={{ border: 0, margin: 0, padding: 0 }} onClick={() => setChosen(block.pieceId)}>
+                      {block.name}
+                    </button>
+                    {block.optional && <div className="second">if there is time</div>}
+                  </td>
+                  <td className="figure">{formatSeconds(block.seconds)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        ) : (
+          pieces.map((piece) => (
+            <div key={piece.id}>
+              <button className="link-button" onClick={() => setChosen(piece.id)}>
+                {piece.name ?? piece.type}
+              </button>
+            </div>
+          ))
+        )}
+        <h2>This class</h2>
+        <ClassDetails />
+        <p>
+          <button type="button" className="link-button" onClick={() => setLooking(true)}>
+            As it was before
+          </button>
+          <RevisionsDialog opened={looking} onClose={() => setLooking(false)} />
+        </p>
+        <p>
+          <a className="second" href={`/api/classes/${id}/plan-file`} download>
+            Save this plan as a file
+          </a>
+        </p>
+      </aside>
+    </>
+  )
+}
+
+function Spare({ seconds }: { seconds: number }) {
+  if (seconds === 0) return <span className="fine">fills the slot</span>
+  return seconds > 0 ? <b>{formatSeconds(seconds)} free</b> : <span className="mend">{formatSeconds(-seconds)} over</span>
+}

@@ -1,0 +1,177 @@
+import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core'
+import { rectSwappingStrategy, SortableContext, sortableKeyboardCoordinates, useSortable } from '@dnd-kit/sortable'
+import { nanoid } from 'nanoid'
+import { useMemo } from 'react'
+import { pacesOf } from '@core/class/compute'
+import { formOf } from '@core/library/form'
+import type { Circuit, Station, Use } from '@core/plan/plan'
+import { paceText, detailsOf } from '@core/summary/items'
+import { isLead } from '@core/summary/lead'
+import { listLines } from '@core/summary/list-lines'
+import { Neighbour, Neighbours } from '../../kit/Neighbours'
+import { useClass, type EditCircuit } from '../shared/context'
+import { ExercisePicker } from '../shared/ExercisePicker'
+
+interface StationTilesProps {
+  circuit: Circuit
+  edit: EditCircuit
+  openStation: string | undefined
+  onOpen: (stationId: string) => void
+}
+
+const inputOf = (station: Station, position: number) => `exercise-${station.id}-${position}`
+
+const isTask = (circuit: Circuit, station: Station) => (station.stay ?? circuit.stay).kind === 'task'
+const positionsOf = (circuit: Circuit, station: Station) => {
+  const stay = station.stay ?? circuit.stay
+  return stay.kind === 'intervals' ? stay.workSeconds.length : 0
+}
+
+/** Takes the typing on to the next place without an exercise, round the loop; stays where it is when there is none. */
+export function goToEmpty(circuit: Circuit, afterStation: number, afterPosition = Infinity): void {
+  const places = circuit.stations.flatMap((station, index) =>
+    Array.from({ length: positionsOf(circuit, station) }, (_, position) => ({ station, index, position })),
+  )
+  const from = places.findIndex(({ index, position }) => index > afterStation || (index === afterStation && position > afterPosition))
+  const ahead = from < 0 ? places : [...places.slice(from), ...places.slice(0, from)]
+  const next = ahead.find(
+    ({ station, index, position }) => !station.rest && !station.uses[position] && !(index === afterStation && position === afterPosition),
+  )
+  // Once the list that has just been chosen from is shut.
+  if (next) setTimeout(() => document.getElementById(inputOf(next.station, next.position))?.focus())
+}
+
+/** The stations as tiles; one is dragged onto another to trade their places, with the pointer or the keyboard. */
+export function StationTiles({ circuit, edit, openStation, onOpen }: StationTilesProps) {
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  )
+  const ids = circuit.stations.map((station) => station.id)
+  const trade = ({ active, over }: DragEndEvent) => {
+    if (!over || over.id === active.id) return
+    edit((draft) => {
+      const one = draft.stations.findIndex((station) => station.id === active.id)
+      const other = draft.stations.findIndex((station) => station.id === over.id)
+      ;[draft.stations[one], draft.stations[other]] = [draft.stations[other]!, draft.stations[one]!]
+    })
+  }
+  return (
+    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={trade}>
+      <SortableContext items={ids} strategy={rectSwappingStrategy}>
+        <Neighbours label="Stations in order">
+          {circuit.stations.map((station, index) => (
+            <StationTile
+              key={station.id}
+              circuit={circuit}
+              station={station}
+              index={index}
+              edit={edit}
+              open={station.id === openStation}
+              onOpen={() => onOpen(station.id)}
+            />
+          ))}
+        </Neighbours>
+      </SortableContext>
+    </DndContext>
+  )
+}
+
+interface StationTileProps {
+  circuit: Circuit
+  station: Station
+  index: number
+  edit: EditCircuit
+  open: boolean
+  onOpen: () => void
+}
+
+function StationTile({ circuit, station, index, edit, open, onOpen }: StationTileProps) {
+  const { attributes, listeners, setNodeRef, transform, isDragging } = useSortable({ id: station.id })
+  const number = index + 1
+  const style = transform ? { transform: `translate(${transform.x}px, ${transform.y}px)`, zIndex: isDragging ? 2 : undefined } : undefined
+  const setExercise = (position: number, exerciseId: string | undefined) => {
+    edit((draft) => {
+      const { uses } = draft.stations[index]!
+      const use = uses[position]
+      if (!exerciseId) uses.splice(position, 1)
+      else if (use) {
+        use.exerciseId = exerciseId
+        delete use.optionId
+      } else uses.push({ id: nanoid(10), exerciseId, sides: 'none' })
+    })
+    if (exerciseId) goToEmpty(circuit, index, position)
+  }
+  const positions = positionsOf(circuit, station)
+  const handle = (
+    <div className="tile-head">
+      <button type="button" className="tile-handle" {...attributes} {...listeners} aria-label={`Station ${number}: drag to trade places`}>
+        {number}
+      </button>
+      <button type="button" className="tile-more" aria-expanded={open} onClick={onOpen} aria-label={`Details of station ${number}`}>
+        {open ? 'Close' : 'Details'}
+      </button>
+    </div>
+  )
+  return (
+    <Neighbour number={number} label={`Station ${number}`} handle={handle} chosen={open} tileRef={setNodeRef} style={style}>
+      {station.name && <div className="tile-name">{station.name}</div>}
+      {station.rest && <div className="neighbour-name">Rest</div>}
+      {isTask(circuit, station) && <ListOf circuit={circuit} station={station} />}
+      {!station.rest &&
+        Array.from({ length: positions }, (_, position) => (
+          <ExercisePicker
+            key={position}
+            id={inputOf(station, position)}
+            label={positions > 1 ? `Exercise ${position + 1} at station ${number}` : `Exercise at station ${number}`}
+            value={station.uses[position]?.exerciseId}
+            onChange={(exerciseId) => setExercise(position, exerciseId)}
+            tile
+          />
+        ))}
+      {positions === 1 && station.uses[0] && <UseLines use={station.uses[0]} />}
+    </Neighbour>
+  )
+}
+
+const sideNames = { half: 'sides: halves', byLap: 'sides: by lap', ownInterval: 'sides: an interval each' } as const
+
+/** Region, stance and gear of the exercise as it is done here, and what is said of this use. */
+function UseLines({ use }: { use: Use }) {
+  const { library } = useClass()
+  const kinds = useMemo(() => new Map(library.gear.map((kind) => [kind.id, kind.name.toLowerCase()])), [library])
+  const exercise = library.exercises.find((each) => each.id === use.exerciseId)
+  if (!exercise) return null
+  const form = formOf(exercise, use.optionId)
+  const details = detailsOf(use)
+  return (
+    <div className="second tile-lines">
+      {form.optionId && <div className="tile-option">{form.name}</div>}
+      <div>
+        {form.regions.join(', ')} · {form.stance}
+      </div>
+      <div>{form.gear.length === 0 ? 'no gear' : form.gear.map((need) => kinds.get(need.kindId) ?? need.kindId).join(', ')}</div>
+      {details.length > 0 && <div>{details.join(', ')}</div>}
+      {use.sides !== 'none' && <span className="tile-tag">{sideNames[use.sides]}</span>}
+    </div>
+  )
+}
+
+function ListOf({ circuit, station }: { circuit: Circuit; station: Station }) {
+  const { library } = useClass()
+  const stay = station.stay ?? circuit.stay
+  if (stay.kind !== 'task') return null
+  const name = (id: string) => library.exercises.find((exercise) => exercise.id === id)?.name ?? id
+  return (
+    <>
+      {station.uses.length > 0 &&
+        listLines(stay, station.uses, name).map((line, index) => (
+          <div key={index} className={isLead(line) ? 'second' : undefined}>
+            {line}
+          </div>
+        ))}
+      {station.uses.length === 0 && <div className="second">No items yet: see Details</div>}
+      {station.uses.length > 0 && <div className="second tile-lines">{paceText(stay, station.uses, pacesOf(library))}</div>}
+    </>
+  )
+}

@@ -1,0 +1,28 @@
+import { readTempo, showTempo } from '@core/plan/words/notation'
+import type { Sides, Use } from '@core/plan/plan'
+import type { Notation } from '../../kit/DraftField'
+
+export type Reps = NonNullable<Use['reps']>
+export type TempoOf = NonNullable<Use['tempo']>
+
+/** How the choices of a use are called in the inspector. */
+export const countedNames: Record<Reps['counted'], string> = {
+  total: 'in total',
+  eachSide: 'each side',
+  thereAndBack: 'there and back is one',
+  twoCountsOne: 'two counts make one',
+}
+export const sideNames: Record<Sides, string> = {
+  none: 'no change of sides',
+  half: 'change at the half',
+  byLap: 'a side each lap',
+  ownInterval: 'an interval each',
+}
+
+export const tempoNotation: Notation<TempoOf['figures']> = {
+  show: showTempo,
+  read: readTempo,
+  allowed: 'Four figures: lower-hold-raise-hold, such as 4-2-1-0',
+}
+
+export const choicesOf = (names: Record<string, string>) => Object.entries(names).map(([value, label]) => ({ value, label }))

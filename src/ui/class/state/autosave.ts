@@ -1,0 +1,89 @@
+import { useCallback, useEffect, useState } from 'react'
+import { useStore } from 'zustand'
+import { api } from '../../kit/api'
+import { ClassSaver, type Draft, type SaveRequest, type SaveState, type StoredClass } from './class-saver'
+import type { ClassStore } from './class-store'
+import { draftStore, leftBehind } from './draft-store'
+
+export type { SaveState, StoredClass } from './class-saver'
+
+/** A line that is half dead neither answers nor fails. */
+const patienceMs = 10_000
+/** A browser lets a request outlive its page only while the body is small. */
+const outlivesBytes = 60_000
+
+const bytesOf = (request: SaveRequest) => new TextEncoder().encode(JSON.stringify(request)).length
+
+const putClass = (id: string) => (request: SaveRequest, leaving: boolean) =>
+  api<StoredClass>('PUT', `/api/classes/${id}`, request, {
+    keepalive: leaving && bytesOf(request) < outlivesBytes,
+    signal: AbortSignal.timeout(patienceMs),
+  })
+
+/** Keeps the stored class equal to the edited one (see ClassSaver), and offers what was left behind on this device. */
+export function useAutosave(store: ClassStore, initial: StoredClass) {
+  const document = useStore(store, (state) => state.document)
+  const [save, setSave] = useState<SaveState>({ is: 'saved', at: initial.updatedAt })
+  const [saver] = useState(() => new ClassSaver(initial.id, initial, { put: putClass(initial.id), drafts: draftStore, tell: setSave }))
+  const [left, setLeft] = useState<Draft>()
+
+  useEffect(() => saver.edit(document), [saver, document])
+
+  useEffect(() => {
+    const hide = () => saver.leave()
+    const warn = (event: BeforeUnloadEvent) => {
+      if (saver.isStored) return
+      void saver.save()
+      event.preventDefault()
+    }
+    addEventListener('pagehide', hide)
+    addEventListener('beforeunload', warn)
+    return () => {
+      removeEventListener('pagehide', hide)
+      removeEventListener('beforeunload', warn)
+    }
+  }, [saver])
+
+  useEffect(() => {
+    let gone = false
+    let timer: ReturnType<typeof setTimeout>
+    const look = async () => {
+      const { drafts: all, againMs } = await leftBehind(initial.id, Date.now())
+      if (gone) return
+      if (againMs !== undefined) timer = setTimeout(() => void look(), againMs)
+      // This window's own is no draft that was left.
+      const drafts = all.filter(({ pageId }) => pageId !== saver.pageId)
+      const [latest, ...older] = drafts.filter((draft) => {
+        const isStored = JSON.stringify(draft.document) === JSON.stringify(initial.document)
+        if (isStored) void draftStore.drop(draft).catch(() => {})
+        return !isStored
+      })
+      for (const draft of older) void draftStore.drop(draft).catch(() => {})
+      if (latest) setLeft(latest)
+    }
+    void look()
+    return () => {
+      gone = true
+      clearTimeout(timer)
+    }
+  }, [initial, saver])
+
+  /** Ends a conflict: with `theirs`, ours can be had back by undo; with `mine`, theirs is written over. */
+  const settle = (choice: 'theirs' | 'mine') => {
+    if (save.is !== 'conflict') return
+    saver.settle(save.theirs)
+    if (choice === 'theirs') store.getState().replace(save.theirs.document)
+    else void saver.save()
+  }
+
+  /** Takes up what was left behind on this device (undo brings the stored one back), or lets go of it. */
+  const settleLeft = (takeUp: boolean) => {
+    if (!left) return
+    if (takeUp) store.getState().replace(left.document)
+    void draftStore.drop(left).catch(() => {})
+    setLeft(undefined)
+  }
+
+  const saveNow = useCallback(() => saver.save(), [saver])
+  return { save, settle, saveNow, left, settleLeft }
+}
