@@ -10,7 +10,7 @@ const imports = importsIn(core)
 
 describe('the house', () => {
   it('has no circle of files, types counted too', () => {
-    expect(circlesIn(imports)).toEqual([])
+    expect(circlesIn(importsIn('src'))).toEqual([])
     expect(circlesIn([...imports, { from: 'base/units.ts', to: 'records/results.ts' }]).length).toBeGreaterThan(0)
   })
 

@@ -1,20 +1,21 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { dirname, join, normalize } from 'node:path'
 
-/** From which file to which of the core, whatever is imported: values and types. Tests are left out. */
+/** From which file to which, whatever is imported: values and types. Tests are left out. */
 export interface Import {
   from: string
   to: string
 }
 
-/** Every import between files of `folder`, their paths relative to it. */
+/** Every import between files of `folder`, their paths relative to it; `@ui` and its like are folders of `src`. */
 export function importsIn(folder: string): Import[] {
   const all = readdirSync(folder, { recursive: true, encoding: 'utf8' }).sort()
-  const files = new Set(all.filter((file) => file.endsWith('.ts') && !file.endsWith('.test.ts')))
+  const files = new Set(all.filter((file) => /\.tsx?$/.test(file) && !file.endsWith('.test.ts')))
   return [...files].flatMap((from) =>
-    [...readFileSync(join(folder, from), 'utf8').matchAll(/from '(\.[^']+)'/g)].flatMap(([, path]) => {
-      const to = `${normalize(join(dirname(from), path!))}.ts`
-      return files.has(to) ? [{ from, to }] : []
+    [...readFileSync(join(folder, from), 'utf8').matchAll(/(?:from|import\()\s*'([.@][^']+)'/g)].flatMap(([, path]) => {
+      const bare = path!.startsWith('@') ? path!.slice(1) : normalize(join(dirname(from), path!))
+      const to = [`${bare}.ts`, `${bare}.tsx`].find((file) => files.has(file))
+      return to ? [{ from, to }] : []
     }),
   )
 }

@@ -19,7 +19,7 @@ function routeOf(url: string): string {
   const [path = ''] = url.split('?')
   if (path.startsWith('/_astro/')) return '/_astro/…'
   const known =
-    /^(api|classes|runs|wall|card|station|coach|people|exercises|plans|gear|rooms|log|shape|rotation|room|brief|run|rehearsal|screens|events|snapshot|commands|changes|undo|links|asks|time|health|timeline|gear-count|findings|hall|figures|import|file|data|restore|revisions|plan-file|unreadable|pair|pairings|screen|here|claims|put-away)$/
+    /^(api|classes|runs|wall|card|station|coach|people|exercises|plans|gear|rooms|log|shape|rotation|room|brief|run|rehearsal|screens|events|snapshot|commands|changes|undo|links|asks|time|health|timeline|gear-count|findings|hall|figures|import|file|data|restore|revisions|plan-file|unreadable|pair|pairings|screen|here|claims|put-away|around|past-partners)$/
   return path
     .split('/')
     .map((part) => (part === '' || known.test(part) ? part : ':id'))

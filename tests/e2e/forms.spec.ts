@@ -34,6 +34,7 @@ test('"saved" is said only when every field was taken, and a day is stored only 
   const stored = async () =>
     ((await (await page.request.get(`/api/classes/${id}`)).json()) as { document: { startsAt: string } }).document.startsAt
   const before = await stored()
+  await page.getByRole('button', { name: 'Change day or time' }).click()
   const day = page.getByRole('textbox', { name: 'Day' })
   await day.fill('05/01/20')
   await expect(page.getByText('not saved: a field cannot be taken as it stands')).toBeVisible()

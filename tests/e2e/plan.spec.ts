@@ -128,7 +128,7 @@ test('a plan goes out as a file and comes in again; a wrong file is told by its 
     mimeType: 'application/json',
     buffer: Buffer.from('{"format":"vicinor-plan","version":7}'),
   })
-  await expect(page.getByRole('alert')).toContainText('version must be 1')
+  await expect(page.getByRole('alert')).toContainText('version must be a whole number from 1')
 })
 
 test('classes that were put away come back one by one, from the notice or from the list', async ({ page }) => {

@@ -7,7 +7,7 @@ import { FormFoot } from '../kit/FormFoot'
 import { NumberField } from '../kit/NumberField'
 import { Troubles } from '../kit/Troubles'
 import { useDocumentForm } from '../kit/use-document-form'
-import type { StoredExercise } from './ExercisesPage'
+import type { StoredExercise } from './stored-exercise'
 import { GearNeeds } from './GearNeeds'
 
 interface ExerciseEditorProps {

@@ -1,9 +1,8 @@
 import { Button, TextInput } from '@mantine/core'
 import { useMemo, useState } from 'react'
-import type { Exercise } from '@core/library/exercise'
-import type { HallSettings } from '@core/library/hall-settings'
 import { strainNames } from '@core/library/exercise'
 import type { GearKind } from '@core/library/gear-kind'
+import type { Exercise } from '@core/library/exercise'
 import { exerciseSearch } from '@core/search/exercises'
 import { fromText } from '../kit/from-text'
 import { Kit } from '../kit/Kit'
@@ -11,16 +10,14 @@ import { ExerciseDetails } from './ExerciseDetails'
 import { ExerciseEditor } from './ExerciseEditor'
 import { FiguresDialog } from './FiguresDialog'
 import './exercises.css'
-
-export interface StoredExercise {
-  version: number
-  document: Exercise
-}
+import type { StoredSettings } from '../kit/use-hall-settings'
+import { useLibrary } from '../kit/use-library'
+import type { StoredExercise } from './stored-exercise'
 
 interface ExercisesPageProps {
   exercises: StoredExercise[]
   gear: readonly GearKind[]
-  figures: { version: number; figures: HallSettings }
+  figures: StoredSettings
 }
 
 /** The hall's exercises: found by anything known of them, read, changed, added. */
@@ -35,33 +32,22 @@ export function ExercisesPage(props: ExercisesPageProps) {
 const examples = ['core, no jump, no gear', 'pull', 'no floor no knee', 'kettlebell hinge', 'stretch lower']
 
 function Exercises({ exercises, gear, figures }: ExercisesPageProps) {
-  const [stored, setStored] = useState(exercises)
+  const library = useLibrary<Exercise>({ path: '/api/exercises', many: 'exercises' }, exercises)
+  const { stored, documents } = library
   const [query, setQuery] = useState('')
   const [chosenId, setChosen] = useState<string>()
-  const [editing, setEditing] = useState<StoredExercise | 'new'>()
   const [tuning, setTuning] = useState(false)
   const gearNames = useMemo(() => new Map(gear.map((kind) => [kind.id, kind.name])), [gear])
-  const search = useMemo(
-    () =>
-      exerciseSearch(
-        stored.map((each) => each.document),
-        gearNames,
-      ),
-    [stored, gearNames],
-  )
+  const search = useMemo(() => exerciseSearch(documents, gearNames), [documents, gearNames])
   const found = useMemo(() => search(query), [search, query])
   const chosen = stored.find((each) => each.document.id === chosenId) ?? stored.find((each) => each.document.id === found[0]?.id)
   const put = (next: StoredExercise) => {
-    setStored((now) =>
-      [...now.filter((each) => each.document.id !== next.document.id), next].sort((a, b) => a.document.name.localeCompare(b.document.name)),
-    )
+    library.put(next)
     setChosen(next.document.id)
-    setEditing(undefined)
   }
   const removed = (id: string) => {
-    setStored((now) => now.filter((each) => each.document.id !== id))
+    library.drop(id)
     setChosen(undefined)
-    setEditing(undefined)
   }
   return (
     <div className="page">
@@ -72,7 +58,7 @@ function Exercises({ exercises, gear, figures }: ExercisesPageProps) {
           <Button variant="default" onClick={() => setTuning(true)}>
             Figures
           </Button>
-          <Button onClick={() => setEditing('new')}>New exercise</Button>
+          <Button onClick={() => library.edit('new')}>New exercise</Button>
         </span>
       </div>
       <div className="sheet exercises">
@@ -125,19 +111,19 @@ function Exercises({ exercises, gear, figures }: ExercisesPageProps) {
             </ul>
           )}
         </div>
-        {chosen && <ExerciseDetails exercise={chosen.document} gearNames={gearNames} onEdit={() => setEditing(chosen)} />}
+        {chosen && <ExerciseDetails exercise={chosen.document} gearNames={gearNames} onEdit={() => library.edit(chosen)} />}
       </div>
-      {editing && (
+      {library.editing && (
         <ExerciseEditor
-          key={editing === 'new' ? 'new' : editing.document.id}
-          stored={editing === 'new' ? undefined : editing}
+          key={library.edited?.document.id ?? 'new'}
+          stored={library.edited}
           gear={gear}
-          onClose={() => setEditing(undefined)}
+          onClose={library.close}
           onStored={put}
           onRemoved={removed}
         />
       )}
-      {tuning && <FiguresDialog stored={figures} onClose={() => setTuning(false)} />}
+      {tuning && <FiguresDialog first={figures} onClose={() => setTuning(false)} />}
     </div>
   )
 }

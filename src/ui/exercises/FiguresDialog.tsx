@@ -3,15 +3,10 @@ import { useState } from 'react'
 import { commonSettings, HallSettings } from '@core/library/hall-settings'
 import { read } from '@core/base/read'
 import type { Problem } from '@core/base/result'
-import { api } from '../kit/api'
 import { FormDialog } from '../kit/FormDialog'
 import { NumberField } from '../kit/NumberField'
+import { useHallSettings, type StoredSettings } from '../kit/use-hall-settings'
 import { Troubles } from '../kit/Troubles'
-
-interface Stored {
-  version: number
-  figures: HallSettings
-}
 
 type Section = 'repPace' | 'slowingPercent' | 'briefSeconds'
 
@@ -60,30 +55,28 @@ const fieldNames = Object.fromEntries(
 )
 
 /** The figures the hall reckons with, for every estimate of every class. */
-export function FiguresDialog({ stored, onClose }: { stored: Stored; onClose: () => void }) {
+export function FiguresDialog({ first, onClose }: { first: StoredSettings; onClose: () => void }) {
+  const { settings, busy, store: storeSettings } = useHallSettings(first)
   const [figures, setFigures] = useState<Record<Section, Record<string, number>>>(() => ({
-    repPace: stored.figures.repPace,
-    slowingPercent: stored.figures.slowingPercent,
-    briefSeconds: stored.figures.briefSeconds,
+    repPace: settings.repPace,
+    slowingPercent: settings.slowingPercent,
+    briefSeconds: settings.briefSeconds,
   }))
   const dirty = sections.some(({ key, fields }) =>
-    fields.some(([field]) => !Object.is(figures[key][field], (stored.figures[key] as Record<string, number>)[field])),
+    fields.some(([field]) => !Object.is(figures[key][field], (settings[key] as Record<string, number>)[field])),
   )
-  const [clock, setClock] = useState<'24h' | '12h'>(stored.figures.clock ?? '24h')
+  const [clock, setClock] = useState<'24h' | '12h'>(settings.clock ?? '24h')
   const [wrong, setWrong] = useState<Problem[]>([])
-  const [busy, setBusy] = useState(false)
   const set = (section: Section, field: string, value: number) =>
     setFigures((now) => ({ ...now, [section]: { ...now[section], [field]: value } }))
   const store = async () => {
-    const checked = read(HallSettings, { ...stored.figures, ...figures, clock })
+    const checked = read(HallSettings, { ...settings, ...figures, clock })
     if (!checked.ok) return setWrong(checked.problems)
-    setBusy(true)
     try {
-      await api('PUT', '/api/hall/figures', { version: stored.version, figures: checked.value })
-      location.reload()
+      await storeSettings(checked.value)
+      onClose()
     } catch (error) {
       setWrong([{ code: 'failed', field: '', message: (error as Error).message }])
-      setBusy(false)
     }
   }
   return (

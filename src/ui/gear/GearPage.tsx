@@ -1,26 +1,23 @@
 import { Button, SegmentedControl } from '@mantine/core'
 import { useState } from 'react'
-import type { HallSettings } from '@core/library/hall-settings'
 import { gearFormNames, namedIn, usableOf, type GearKind, type GearSize } from '@core/library/gear-kind'
 import { gearColumns, gearRows } from '@core/tables/gear-table'
 import type { Room } from '@core/library/room'
 import type { WeightUnit } from '@core/library/weight'
 import { fromText } from '../kit/from-text'
-import { api } from '../kit/api'
 import { Kit } from '../kit/Kit'
-import { tellProblem } from '../kit/notice'
 import { saveCsv } from '../kit/save-csv'
 import { TableLibrary } from '../kit/TableLibrary'
-import { useLibrary, type Stored } from '../kit/use-library'
+import { useHallSettings, type StoredSettings } from '../kit/use-hall-settings'
+import { useLibrary } from '../kit/use-library'
 import { ImportGear } from './ImportGear'
 import { KindEditor } from './KindEditor'
-
-export type StoredKind = Stored<GearKind>
+import type { StoredKind } from './stored-kind'
 
 interface GearPageProps {
   gear: StoredKind[]
   rooms: Room[]
-  figures: { version: number; figures: HallSettings }
+  figures: StoredSettings
 }
 
 /** The hall's inventory: kinds of gear in sizes, what of it is whole and there, and where it stays. */
@@ -33,18 +30,11 @@ export function GearPage(props: GearPageProps) {
 }
 
 function Inventory({ gear, rooms, figures: first }: GearPageProps) {
-  const library = useLibrary<GearKind>(gear)
+  const library = useLibrary<GearKind>({ path: '/api/gear', many: 'gear' }, gear)
   const [importing, setImporting] = useState(false)
-  const [figures, setFigures] = useState(first)
-  const unit: WeightUnit = figures.figures.weightUnit ?? 'kg'
+  const { settings, change } = useHallSettings(first)
+  const unit: WeightUnit = settings.weightUnit ?? 'kg'
   const hall = { rooms, unit }
-  const showIn = async (weightUnit: WeightUnit) => {
-    try {
-      setFigures(await api('PUT', '/api/hall/figures', { version: figures.version, figures: { ...figures.figures, weightUnit } }))
-    } catch (error) {
-      tellProblem(error)
-    }
-  }
   return (
     <>
       <TableLibrary
@@ -57,7 +47,12 @@ function Inventory({ gear, rooms, figures: first }: GearPageProps) {
         empty={{ title: 'No gear yet', text: 'Classes that need none can be planned and run. Add kinds here, or read a table.' }}
         newLabel="New kind"
         actions={
-          <SegmentedControl aria-label="Weights in" data={['kg', 'lb']} value={unit} onChange={(next) => void showIn(next as WeightUnit)} />
+          <SegmentedControl
+            aria-label="Weights in"
+            data={['kg', 'lb']}
+            value={unit}
+            onChange={(next) => change({ weightUnit: next as WeightUnit })}
+          />
         }
         onNew={() => library.edit('new')}
         onImport={() => setImporting(true)}

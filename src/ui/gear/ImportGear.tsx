@@ -6,7 +6,7 @@ import { matchColumns } from '@core/tables/table'
 import { showWeight, type WeightUnit } from '@core/library/weight'
 import { api } from '../kit/api'
 import { ImportTable } from '../kit/ImportTable'
-import type { StoredKind } from './GearPage'
+import type { StoredKind } from './stored-kind'
 
 const columns: Record<GearColumn, string> = {
   kind: 'Kind',

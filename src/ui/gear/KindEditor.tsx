@@ -9,7 +9,7 @@ import { FormFoot } from '../kit/FormFoot'
 import { NumberField } from '../kit/NumberField'
 import { Troubles } from '../kit/Troubles'
 import { useDocumentForm } from '../kit/use-document-form'
-import type { StoredKind } from './GearPage'
+import type { StoredKind } from './stored-kind'
 import { TableHead } from '../kit/TableHead'
 
 interface KindEditorProps {

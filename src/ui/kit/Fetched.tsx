@@ -1,5 +1,7 @@
-import { useEffect, useState, type ReactNode } from 'react'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import type { ReactNode } from 'react'
 import { api } from './api'
+import { queryClient } from './query-client'
 
 interface FetchedProps<Found> {
   address: string
@@ -8,31 +10,28 @@ interface FetchedProps<Found> {
   children: (found: Found) => ReactNode
 }
 
-/** Shows something once it has been fetched; says so while it has not, and when it cannot be had, with the press that tries again. */
+/**
+ * Shows something once it has been fetched; says so while it has not, and when it cannot be had, with the press that tries again.
+ * At another address, what was shown stays until the other is there. Needs no Kit round it: screens of a room have none.
+ */
 export function Fetched<Found>({ address, what, children }: FetchedProps<Found>) {
-  const [found, setFound] = useState<Found>()
-  const [wrong, setWrong] = useState('')
-  const [tries, setTries] = useState(0)
-  useEffect(() => {
-    let left = false
-    setWrong('')
-    api<Found>('GET', address).then(
-      (answer) => !left && setFound(answer),
-      (error: unknown) => !left && setWrong((error as Error).message),
-    )
-    return () => {
-      left = true
-    }
-  }, [address, tries])
-  if (found !== undefined) return <>{children(found)}</>
+  const { data, error, refetch } = useQuery(
+    {
+      queryKey: [address],
+      queryFn: ({ signal }) => api<Found>('GET', address, undefined, { signal }),
+      placeholderData: keepPreviousData,
+    },
+    queryClient,
+  )
+  if (data !== undefined) return <>{children(data)}</>
   return (
     <div className="page">
-      {wrong ? (
+      {error ? (
         <div role="alert">
           <p>
-            {what} cannot be shown just now. {wrong}
+            {what} cannot be shown just now. {error.message}
           </p>
-          <button type="button" className="small-button" onClick={() => setTries(tries + 1)}>
+          <button type="button" className="small-button" onClick={() => void refetch()}>
             Try again
           </button>
         </div>

@@ -1,15 +1,26 @@
 import { MantineProvider } from '@mantine/core'
-import { Notifications } from '@mantine/notifications'
-import type { ReactNode } from 'react'
+import { QueryClientProvider } from '@tanstack/react-query'
+import { lazy, Suspense, type ReactNode } from 'react'
+import { useStore } from 'zustand'
 import { cssVariables, theme } from '../theme'
 import { Guard } from './Guard'
+import { toldAnything } from './notice'
+import { queryClient } from './query-client'
 
-/** What every planning island stands in: the theme, notices, and a guard that keeps an error to its view. */
+const Notifications = lazy(async () => ({ default: (await import('@mantine/notifications')).Notifications }))
+
+/** What every planning island stands in: the theme, notices, what was asked of the server, and a guard that keeps an error to its view. */
 export function Kit({ children }: { children: ReactNode }) {
   return (
     <MantineProvider theme={theme} cssVariablesResolver={cssVariables} defaultColorScheme="auto">
-      <Notifications position="bottom-right" />
-      <Guard>{children}</Guard>
+      {useStore(toldAnything) && (
+        <Suspense fallback={null}>
+          <Notifications position="bottom-right" />
+        </Suspense>
+      )}
+      <QueryClientProvider client={queryClient}>
+        <Guard>{children}</Guard>
+      </QueryClientProvider>
     </MantineProvider>
   )
 }

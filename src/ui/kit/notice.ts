@@ -1,6 +1,21 @@
-import { notifications } from '@mantine/notifications'
+import type { NotificationData } from '@mantine/notifications'
+import { createStore } from 'zustand'
+
+/** Whether anything has been told on this page: what shows notices is fetched with the first of them. */
+export const toldAnything = createStore(() => false)
+
+/** Shows a notice for a while. */
+export function tell(notice: NotificationData): void {
+  toldAnything.setState(true, true)
+  void import('@mantine/notifications').then(({ notifications }) => notifications.show(notice))
+}
+
+/** Takes a notice away again. */
+export function untell(id: string): void {
+  void import('@mantine/notifications').then(({ notifications }) => notifications.hide(id))
+}
 
 export function tellProblem(error: unknown): void {
   const message = error instanceof Error ? error.message : 'Something went wrong.'
-  notifications.show({ title: 'That did not work', message, color: 'red', autoClose: 8000 })
+  tell({ title: 'That did not work', message, color: 'red', autoClose: 8000 })
 }

@@ -1,6 +1,5 @@
-import { notifications } from '@mantine/notifications'
 import { api } from './api'
-import { tellProblem } from './notice'
+import { tell, tellProblem, untell } from './notice'
 
 interface PutAway {
   /** Of what is put away: `/api/plans/lunch-loop`. */
@@ -23,12 +22,12 @@ export async function putAway({ address, name, onAway, onBack }: PutAway): Promi
     try {
       await api('POST', `${address}/restore`)
       onBack()
-      notifications.hide(id)
+      untell(id)
     } catch (error) {
       tellProblem(error)
     }
   }
-  notifications.show({
+  tell({
     id,
     title: `${name} was put away`,
     autoClose: 12000,

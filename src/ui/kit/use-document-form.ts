@@ -1,3 +1,4 @@
+import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { z } from 'zod'
 import { read } from '@core/base/read'
@@ -38,26 +39,29 @@ export function useDocumentForm<Document extends { id: string }>({
   const [initial] = useState<Document>(() => structuredClone(stored?.document) ?? blank())
   const [draft, setDraft] = useState(initial)
   const [problems, setProblems] = useState<Problem[]>([])
-  const [busy, setBusy] = useState(false)
-  const send = async (action: () => Promise<void>) => {
-    setBusy(true)
-    try {
-      await action()
-    } catch (error) {
-      const told =
-        error instanceof ApiError && error.problems.length > 0
-          ? error.problems
-          : [{ code: 'failed', field: '', message: (error as Error).message }]
-      setProblems(told.map((problem) => ({ ...problem, field: problem.field.replace(new RegExp(`^${key}\\.?`), '') })))
-    } finally {
-      setBusy(false)
-    }
+  const told = (error: Error) => {
+    const problems = error instanceof ApiError ? error.problems : []
+    const said = problems.length > 0 ? problems : [{ code: 'failed', field: '', message: error.message }]
+    setProblems(said.map((problem) => ({ ...problem, field: problem.field.replace(new RegExp(`^${key}\\.?`), '') })))
   }
+  const storing = useMutation({
+    mutationFn: (document: Document) =>
+      stored
+        ? api<Stored<Document>>('PUT', `${path}/${draft.id}`, { version: stored.version, [key]: document })
+        : api<Stored<Document>>('POST', path, document),
+    onSuccess: onStored,
+    onError: told,
+  })
+  const erasing = useMutation({
+    mutationFn: () => api('DELETE', `${path}/${draft.id}`),
+    onSuccess: () => onErased(draft.id),
+    onError: told,
+  })
   return {
     draft,
     /** Whether anything was typed that is not stored. */
     dirty: JSON.stringify(draft) !== JSON.stringify(initial),
-    busy,
+    busy: storing.isPending || erasing.isPending,
     set: (change: Partial<Document>) => setDraft((now) => ({ ...now, ...change })),
     setDraft,
     problems,
@@ -68,15 +72,8 @@ export function useDocumentForm<Document extends { id: string }>({
       const checked = read(schema, draft)
       if (!checked.ok) return setProblems(checked.problems)
       setProblems([])
-      const body = stored ? { version: stored.version, [key]: checked.value } : checked.value
-      void send(async () => onStored(await api<Stored<Document>>(stored ? 'PUT' : 'POST', stored ? `${path}/${draft.id}` : path, body)))
+      storing.mutate(checked.value)
     },
-    erase:
-      stored &&
-      (() =>
-        void send(async () => {
-          await api('DELETE', `${path}/${draft.id}`)
-          onErased(draft.id)
-        })),
+    erase: stored && (() => erasing.mutate()),
   }
 }

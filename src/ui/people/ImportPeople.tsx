@@ -6,7 +6,7 @@ import type { Person } from '@core/library/person'
 import { matchColumns } from '@core/tables/table'
 import { api, ApiError } from '../kit/api'
 import { ImportTable } from '../kit/ImportTable'
-import type { StoredPerson } from './PeoplePage'
+import type { StoredPerson } from './stored-person'
 
 const columns: Record<PeopleColumn, string> = {
   name: 'First name',

@@ -8,11 +8,10 @@ import { fromText } from '../kit/from-text'
 import { Kit } from '../kit/Kit'
 import { saveCsv } from '../kit/save-csv'
 import { TableLibrary } from '../kit/TableLibrary'
-import { useLibrary, type Stored } from '../kit/use-library'
+import { useLibrary } from '../kit/use-library'
 import { ImportPeople } from './ImportPeople'
 import { PersonEditor } from './PersonEditor'
-
-export type StoredPerson = Stored<Person>
+import type { StoredPerson } from './stored-person'
 
 interface PeoplePageProps {
   people: StoredPerson[]
@@ -29,7 +28,7 @@ export function PeoplePage(props: PeoplePageProps) {
 }
 
 function People({ people, gear }: PeoplePageProps) {
-  const library = useLibrary<Person>(people)
+  const library = useLibrary<Person>({ path: '/api/people', many: 'people' }, people)
   const { stored } = library
   const [importing, setImporting] = useState(false)
   const hall = { people: library.documents, gear }

@@ -11,7 +11,7 @@ import { FormFoot } from '../kit/FormFoot'
 import { NumberField } from '../kit/NumberField'
 import { Troubles } from '../kit/Troubles'
 import { useDocumentForm } from '../kit/use-document-form'
-import type { StoredPerson } from './PeoplePage'
+import type { StoredPerson } from './stored-person'
 
 interface PersonEditorProps {
   stored: StoredPerson | undefined

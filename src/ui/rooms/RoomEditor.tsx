@@ -9,7 +9,7 @@ import { FormDialog } from '../kit/FormDialog'
 import { FormFoot } from '../kit/FormFoot'
 import { Troubles } from '../kit/Troubles'
 import { useDocumentForm } from '../kit/use-document-form'
-import type { StoredRoom } from './RoomsPage'
+import type { StoredRoom } from './stored-room'
 import { TableHead } from '../kit/TableHead'
 
 interface RoomEditorProps {

@@ -1,23 +1,19 @@
 import { Button, SegmentedControl } from '@mantine/core'
-import { useState } from 'react'
-import type { HallSettings } from '@core/library/hall-settings'
 import type { GearKind } from '@core/library/gear-kind'
 import { showLength, type LengthUnit } from '@core/library/length'
 import type { Room } from '@core/library/room'
 import { fromText } from '../kit/from-text'
-import { api } from '../kit/api'
 import { FloorPlan } from '../kit/FloorPlan'
 import { Kit } from '../kit/Kit'
-import { tellProblem } from '../kit/notice'
-import { useLibrary, type Stored } from '../kit/use-library'
+import { useHallSettings, type StoredSettings } from '../kit/use-hall-settings'
+import { useLibrary } from '../kit/use-library'
 import { RoomEditor } from './RoomEditor'
-
-export type StoredRoom = Stored<Room>
+import type { StoredRoom } from './stored-room'
 
 interface RoomsPageProps {
   rooms: StoredRoom[]
   gear: readonly GearKind[]
-  figures: { version: number; figures: HallSettings }
+  figures: StoredSettings
 }
 
 /** The hall's rooms to scale, with what stands in them and what is kept free. */
@@ -30,22 +26,20 @@ export function RoomsPage(props: RoomsPageProps) {
 }
 
 function Rooms({ rooms, gear, figures: first }: RoomsPageProps) {
-  const library = useLibrary<Room>(rooms)
-  const [figures, setFigures] = useState(first)
-  const unit: LengthUnit = figures.figures.lengthUnit ?? 'm'
-  const showIn = async (lengthUnit: LengthUnit) => {
-    try {
-      setFigures(await api('PUT', '/api/hall/figures', { version: figures.version, figures: { ...figures.figures, lengthUnit } }))
-    } catch (error) {
-      tellProblem(error)
-    }
-  }
+  const library = useLibrary<Room>({ path: '/api/rooms', many: 'rooms' }, rooms)
+  const { settings, change } = useHallSettings(first)
+  const unit: LengthUnit = settings.lengthUnit ?? 'm'
   return (
     <div className="page">
       <div className="page-head">
         <h1>Rooms</h1>
         <span className="push">
-          <SegmentedControl aria-label="Lengths in" data={['m', 'ft']} value={unit} onChange={(next) => void showIn(next as LengthUnit)} />
+          <SegmentedControl
+            aria-label="Lengths in"
+            data={['m', 'ft']}
+            value={unit}
+            onChange={(next) => change({ lengthUnit: next as LengthUnit })}
+          />
           <Button onClick={() => library.edit('new')}>New room</Button>
         </span>
       </div>

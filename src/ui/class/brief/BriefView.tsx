@@ -3,13 +3,14 @@ import { nanoid } from 'nanoid'
 import { useMemo, useState } from 'react'
 import { classCautions } from '@core/brief/cautions'
 import { briefChoices, briefSeconds } from '@core/brief/ways'
-import { walkThrough, type BriefItem } from '@core/brief/walk-through'
+import { walkThrough } from '@core/brief/walk-through'
 import { settingsOf, pacesOf } from '@core/class/compute'
 import { followSentence } from '@core/class/demonstrators'
 import { formatSeconds } from '@core/base/units'
 import './brief.css'
 import { useClass, usePlanEdits } from '../shared/context'
 import { ReadingView } from './ReadingView'
+import { BriefWords } from './BriefWords'
 
 /** What to say, in order, with its time; four ways to give it; and a view to read it from. */
 export function BriefView() {
@@ -96,41 +97,6 @@ export function BriefView() {
         <p className="second">Usual cautions of coaches. Local rules and the advice of licensed professionals come before them.</p>
       </aside>
       {reading && <ReadingView items={items} sentences={computed.sentences} onClose={() => setReading(false)} />}
-    </>
-  )
-}
-
-const rungWords = { easier: 'Easier', harder: 'Harder', substitute: 'Instead' } as const
-
-export function BriefWords({ item }: { item: BriefItem }) {
-  return (
-    <>
-      <div className="brief-name">
-        <span className="brief-number">{item.station}</span> {item.name}
-        {item.gear.length > 0 && <span className="second brief-gear">{item.gear.join(', ')}</span>}
-      </div>
-      <p>
-        {item.setUp} {item.points.length > 0 && `${item.points.join('. ')}.`} {item.breathing}
-      </p>
-      {(item.how || item.sides || item.repStandard) && (
-        <p>{[item.how && `${item.how}.`, item.repStandard && `A rep: ${item.repStandard}`, item.sides].filter(Boolean).join(' ')}</p>
-      )}
-      {item.fault && <p className="second">Fault: {item.fault}</p>}
-      {item.options.length > 0 && (
-        <p>
-          {item.options.map((option, index) => (
-            <span key={option.name}>
-              {index > 0 && ' · '}
-              <span className="second">{rungWords[option.rung]}</span> {option.name}
-            </span>
-          ))}
-        </p>
-      )}
-      {item.cautions.map((caution) => (
-        <p key={caution} className="caution">
-          {caution}
-        </p>
-      ))}
     </>
   )
 }

@@ -2,7 +2,7 @@ import { Modal } from '@mantine/core'
 import { useHotkeys } from '@mantine/hooks'
 import { useState } from 'react'
 import type { BriefItem } from '@core/brief/walk-through'
-import { BriefWords } from './BriefView'
+import { BriefWords } from './BriefWords'
 
 /** One exercise at a time in large type, for the coach; space, an arrow or a presenter's page key goes on. */
 export function ReadingView({

@@ -1,16 +1,26 @@
 import type { PartResult } from '@core/records/results'
+import { Fetched } from '../../kit/Fetched'
 import { LogTable, type LogRow } from '../../kit/LogTable'
 import { useClass } from '../shared/context'
 import { ResultsTable } from './ResultsTable'
 
-interface LogViewProps {
+interface Logged {
   /** The latest first. */
   log: LogRow[]
   /** By run. */
   results: Record<string, PartResult[]>
 }
 
-export function LogView({ log, results }: LogViewProps) {
+export function LogView() {
+  const { id } = useClass()
+  return (
+    <Fetched<Logged> address={`/api/classes/${id}/log`} what="The log of this class">
+      {(logged) => <Runs {...logged} />}
+    </Fetched>
+  )
+}
+
+function Runs({ log, results }: Logged) {
   const { zone } = useClass()
   return (
     <section className="class-main" aria-label="Log" style={{ gridColumn: '1 / -1' }}>

@@ -10,6 +10,7 @@ import type { GroupSize } from '@core/grouping/group-size'
 import type { Person } from '@core/library/person'
 import { CountField } from '../../kit/DraftField'
 import { useClass } from '../shared/context'
+import { usePastPartners } from '../shared/use-past-partners'
 
 const sizes: { value: GroupSize; label: string }[] = [
   { value: 'solo', label: 'Solo' },
@@ -21,7 +22,8 @@ const sizes: { value: GroupSize; label: string }[] = [
 
 /** Who works with whom: size, wishes, the best groups for them, and changes by hand with what they cost. */
 export function GroupsPanel() {
-  const { document, computed, past, change } = useClass()
+  const { document, computed, change } = useClass()
+  const past = usePastPartners()
   const { people, groups } = computed
   const places = placesOf(document.plan, people.length)
   const wishes = document.wishes ?? noWishes

@@ -4,18 +4,20 @@ import { useEffect, useState } from 'react'
 import type { ArrangedAll, Progress } from '@core/arrange/arrange-all'
 import type { ArrangeAllWorker } from '../../../workers/arrange-all.worker'
 import { useClass } from '../shared/context'
+import { usePastPartners } from '../shared/use-past-partners'
 
 /**
  * Groups, order and start places at once, worked out beside the page: shown as it goes, stopped by closing, and nothing changes
  * until it is used.
  */
 export function ArrangeAllDialog({ onClose }: { onClose: () => void }) {
-  const { document, library, rooms, past, store } = useClass()
+  const { document, library, rooms, store } = useClass()
+  const past = usePastPartners()
   const [progress, setProgress] = useState<Progress>({ done: 0, of: 1, what: 'Groups' })
   const [result, setResult] = useState<ArrangedAll>()
   const [failed, setFailed] = useState(false)
   useEffect(() => {
-    const worker = new Worker(new URL('../../workers/arrange-all.worker.ts', import.meta.url), { type: 'module' })
+    const worker = new Worker(new URL('../../../workers/arrange-all.worker.ts', import.meta.url), { type: 'module' })
     worker.onerror = () => setFailed(true)
     const room = rooms.find((each) => each.id === document.roomId)
     void wrap<ArrangeAllWorker>(worker)

@@ -10,7 +10,7 @@ import { pairsSentence, pieceName } from '@core/summary/names'
 import { ArrangeAllDialog } from './ArrangeAllDialog'
 import { useClass } from '../shared/context'
 import { MeetingMatrix } from './MeetingMatrix'
-import { Problems } from '../people/PeopleView'
+import { Problems } from '../shared/Problems'
 import { RotationChart } from './RotationChart'
 import './rotation.css'
 

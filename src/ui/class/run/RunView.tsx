@@ -6,8 +6,8 @@ import { useClass } from '../shared/context'
 import { WallReach } from './WallReach'
 
 /** The last look before the room: what will run, when it ends, and what is not ready. */
-export function RunView({ onRun }: { onRun: () => Promise<void> }) {
-  const { id, computed, document, zone, change } = useClass()
+export function RunView() {
+  const { id, computed, document, zone, run, change } = useClass()
   const short = computed.gear.lines.filter((line) => line.short > 0).length
   const { timeline } = computed
   const end = timeline.ok ? timeOf(Date.parse(document.startsAt) + timeline.value.total * 1000, zone) : undefined
@@ -51,7 +51,7 @@ export function RunView({ onRun }: { onRun: () => Promise<void> }) {
         {computed.sentences?.map((sentence) => (
           <p key={sentence}>{sentence}</p>
         ))}
-        <Button size="lg" onClick={() => void onRun()} disabled={notes.some((note) => note.stops)}>
+        <Button size="lg" onClick={() => void run()} disabled={notes.some((note) => note.stops)}>
           Open the room
         </Button>{' '}
         <Button size="lg" variant="default" component="a" href={`/classes/${id}/rehearsal`} disabled={notes.some((note) => note.stops)}>

@@ -10,7 +10,7 @@ import type { EditCircuit } from '../shared/context'
 import { ExercisePicker } from '../shared/ExercisePicker'
 import { More } from '../shared/More'
 import { PartFields } from './PartFields'
-import { setOrDrop } from './PieceEditor'
+import { setOrDrop } from '../shared/set-or-drop'
 import { VaryTable } from './VaryTable'
 
 interface CircuitMoreProps {

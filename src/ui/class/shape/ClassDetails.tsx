@@ -1,15 +1,19 @@
-import { Select, TextInput } from '@mantine/core'
-import { useEffect, useState } from 'react'
+import { Input, Select, TextInput } from '@mantine/core'
+import { lazy, Suspense, useEffect, useState } from 'react'
 import { settingsOf } from '@core/class/compute'
 import { limits } from '@core/base/limits'
 import { CountField } from '../../kit/DraftField'
 import { useTaken } from '../../kit/untaken'
-import { WhenField } from '../../kit/WhenField'
+import { dayOf, timeOf } from '../../kit/zoned-time'
 import { useClass } from '../shared/context'
+
+// Fetched when it is asked for: fields for dates are as large as all the rest.
+const WhenField = lazy(async () => ({ default: (await import('../../kit/WhenField')).WhenField }))
 
 /** Name, time, room and slot of the class. What cannot be taken stays in its field, with the reason. */
 export function ClassDetails() {
   const { document, library, rooms, zone, change } = useClass()
+  const [changing, setChanging] = useState(false)
   const [name, setName] = useState(document.name)
   // Undo, redo or another window changed it.
   useEffect(() => setName((now) => (now.trim() === document.name ? now : document.name)), [document.name])
@@ -17,6 +21,16 @@ export function ClassDetails() {
   const wrong =
     trimmed === '' ? 'Give the class a name' : trimmed.length > limits.nameLength ? `At most ${limits.nameLength} characters` : undefined
   useTaken(wrong === undefined)
+  const when = (
+    <Input.Wrapper label="When">
+      <div>
+        {dayOf(document.startsAt, zone)}, {timeOf(document.startsAt, zone)}{' '}
+        <button type="button" className="link-button" onClick={() => setChanging(true)}>
+          Change day or time
+        </button>
+      </div>
+    </Input.Wrapper>
+  )
   return (
     <div className="details">
       <TextInput
@@ -31,12 +45,18 @@ export function ClassDetails() {
         }}
         onBlur={() => !wrong && setName(document.name)}
       />
-      <WhenField
-        value={document.startsAt}
-        zone={zone}
-        clock={settingsOf(library).clock ?? '24h'}
-        onChange={(value) => change((draft) => void (draft.startsAt = value))}
-      />
+      {changing ? (
+        <Suspense fallback={when}>
+          <WhenField
+            value={document.startsAt}
+            zone={zone}
+            clock={settingsOf(library).clock ?? '24h'}
+            onChange={(value) => change((draft) => void (draft.startsAt = value))}
+          />
+        </Suspense>
+      ) : (
+        when
+      )}
       <Select
         label="Room"
         data={rooms.map((room) => ({ value: room.id, label: room.name }))}

@@ -1,36 +1,28 @@
-import { Button, Menu } from '@mantine/core'
-import { notifications } from '@mantine/notifications'
+import { Button } from '@mantine/core'
 import { nanoid } from 'nanoid'
-import { useState } from 'react'
+import { lazy, Suspense, useState } from 'react'
 import type { Piece } from '@core/plan/plan'
-import { copyOf, newPiece, withAfter, withMoved, withoutPiece, type PieceKind } from '@core/plan/edit/pieces'
-import { suggestedFor } from '@core/suggest/suggested'
+import { copyOf, withAfter, withMoved, withoutPiece } from '@core/plan/edit/pieces'
 import { pieceName } from '@core/summary/names'
-import { tellProblem } from '../../kit/notice'
+import { tell, tellProblem } from '../../kit/notice'
 import { copiedPiece, copyPiece } from './clipboard'
 import { useClass, usePlanEdits } from '../shared/context'
-import { OrderDialog } from './OrderDialog'
-import { SuggestDialog } from './SuggestDialog'
-import { SwapDialog } from './SwapDialog'
+import { whenOpened } from '../../kit/when-opened'
+
+// Fetched, open, when it is first asked for.
+const AddAfter = lazy(async () => ({ default: (await import('./AddAfter')).AddAfter }))
+const OrderDialog = whenOpened(async () => (await import('./OrderDialog')).OrderDialog)
+const SuggestDialog = whenOpened(async () => (await import('./SuggestDialog')).SuggestDialog)
+const SwapDialog = whenOpened(async () => (await import('./SwapDialog')).SwapDialog)
 
 const newId = () => nanoid(10)
 
-const kinds: { kind: PieceKind; name: string; what: string }[] = [
-  { kind: 'warmUp', name: 'Warm-up', what: '4 × 1:00, everyone together' },
-  { kind: 'stations', name: 'Stations', what: '6 × 0:40, everyone moves on, 2 laps' },
-  { kind: 'together', name: 'List together', what: '5 × 0:40 and 0:20 to rest, 2 laps' },
-  { kind: 'coolDown', name: 'Cool-down', what: '4 × 0:45, everyone together' },
-  { kind: 'brief', name: 'Brief', what: '3:00' },
-  { kind: 'water', name: 'Water', what: '1:00' },
-  { kind: 'swap', name: 'Swap', what: '2:00 to change the gear' },
-  { kind: 'rest', name: 'Rest', what: '1:00' },
-]
-
 /** What can be done with the chosen piece as a whole; new pieces come after it. */
 export function PieceBar({ piece, onChoose }: { piece: Piece; onChoose: (id: string) => void }) {
-  const { document, computed, library } = useClass()
+  const { document } = useClass()
   const { plan } = document
   const { setPlan } = usePlanEdits()
+  const [adding, setAdding] = useState(false)
   const [suggesting, setSuggesting] = useState(false)
   const [swapping, setSwapping] = useState(false)
   const [ordering, setOrdering] = useState(false)
@@ -42,7 +34,7 @@ export function PieceBar({ piece, onChoose }: { piece: Piece; onChoose: (id: str
   }
   const copy = () => {
     copyPiece(piece)
-    notifications.show({ message: `${pieceName(piece)} is copied. Paste it here or in another class.`, autoClose: 4000 })
+    tell({ message: `${pieceName(piece)} is copied. Paste it here or in another class.`, autoClose: 4000 })
   }
   const paste = () => {
     const copied = copiedPiece()
@@ -53,26 +45,20 @@ export function PieceBar({ piece, onChoose }: { piece: Piece; onChoose: (id: str
     setPlan(withoutPiece(plan, piece.id))
     onChoose(order[at - 1] ?? order[at + 1]!)
   }
+  const addButton = (
+    <Button size="xs" variant="default" aria-haspopup="menu" onClick={() => setAdding(true)}>
+      Add after
+    </Button>
+  )
   return (
     <div className="piece-bar no-print" role="toolbar" aria-label={pieceName(piece)}>
-      <Menu position="bottom-start" withinPortal>
-        <Menu.Target>
-          <Button size="xs" variant="default">
-            Add after
-          </Button>
-        </Menu.Target>
-        <Menu.Dropdown>
-          {kinds.map(({ kind, name: label, what }) => (
-            <Menu.Item
-              key={kind}
-              onClick={() => insert(newPiece(kind, newId, suggestedFor(plan, computed.timeline, library)))}
-              rightSection={<span className="second">{what}</span>}
-            >
-              {label}
-            </Menu.Item>
-          ))}
-        </Menu.Dropdown>
-      </Menu>
+      {adding ? (
+        <Suspense fallback={addButton}>
+          <AddAfter onMade={insert} />
+        </Suspense>
+      ) : (
+        addButton
+      )}
       <Button size="xs" variant="default" disabled={at === 0} onClick={() => setPlan(withMoved(plan, piece.id, -1))}>
         Earlier
       </Button>

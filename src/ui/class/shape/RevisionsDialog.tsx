@@ -1,10 +1,10 @@
 import { Button, Loader, Modal } from '@mantine/core'
-import { useEffect, useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
 import { namesFor } from '@core/findings/preview'
 import type { ClassDocument } from '@core/class/class-document'
 import { planDifferences } from '@core/plan/words/differences'
 import { api } from '../../kit/api'
-import { tellProblem } from '../../kit/notice'
 import { dayOf, timeOf } from '../../kit/zoned-time'
 import { useClass } from '../shared/context'
 
@@ -16,32 +16,34 @@ interface Revision {
 /** The class as it was before: a list of times, what was different then, and the press that brings it back. Undo takes it away again. */
 export function RevisionsDialog({ opened, onClose }: { opened: boolean; onClose: () => void }) {
   const { id, document, library, zone, store } = useClass()
-  const [revisions, setRevisions] = useState<Revision[]>()
-  const [chosen, setChosen] = useState<{ version: number; document: ClassDocument }>()
-  useEffect(() => {
-    if (!opened) return
-    setRevisions(undefined)
-    setChosen(undefined)
-    api<{ revisions: Revision[] }>('GET', `/api/classes/${id}/revisions`)
-      .then((answer) => setRevisions(answer.revisions))
-      .catch((error) => {
-        tellProblem(error)
-        onClose()
-      })
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each opening
-  }, [opened])
-  const choose = (version: number) =>
-    api<{ version: number; document: ClassDocument }>('GET', `/api/classes/${id}/revisions/${version}`).then(setChosen, tellProblem)
-  const differences = chosen && [
-    ...(chosen.document.name === document.name ? [] : [`Name ${chosen.document.name}`]),
-    ...(chosen.document.here.join() === document.here.join()
+  const [chosen, setChosen] = useState<number>()
+  const address = `/api/classes/${id}/revisions`
+  const { data, error } = useQuery({
+    queryKey: [address],
+    queryFn: () => api<{ revisions: Revision[] }>('GET', address),
+    enabled: opened,
+    staleTime: 0,
+  })
+  const revisions = data?.revisions
+  // What was stored once never changes.
+  const { data: then, error: thenError } = useQuery({
+    queryKey: [address, chosen],
+    queryFn: () => api<{ version: number; document: ClassDocument }>('GET', `${address}/${chosen}`),
+    enabled: opened && chosen !== undefined,
+    staleTime: Infinity,
+  })
+  const trouble = error ?? thenError
+  const differences = then && [
+    ...(then.document.name === document.name ? [] : [`Name ${then.document.name}`]),
+    ...(then.document.here.join() === document.here.join()
       ? []
-      : [`${chosen.document.here.length} people instead of ${document.here.length}`]),
-    ...planDifferences(document.plan, chosen.document.plan, namesFor(library)),
+      : [`${then.document.here.length} people instead of ${document.here.length}`]),
+    ...planDifferences(document.plan, then.document.plan, namesFor(library)),
   ]
   return (
     <Modal opened={opened} onClose={onClose} title="As it was before" size="lg">
-      {!revisions && <Loader aria-label="Loading" />}
+      {trouble && <p role="alert">The earlier versions cannot be shown just now. {trouble.message}</p>}
+      {!revisions && !trouble && <Loader aria-label="Loading" />}
       {revisions?.length === 0 && <p className="second">This class has not been changed since it was made.</p>}
       <div className="revisions">
         <ol>
@@ -50,15 +52,15 @@ export function RevisionsDialog({ opened, onClose }: { opened: boolean; onClose:
               <button
                 type="button"
                 className="link-button"
-                aria-pressed={chosen?.version === revision.version}
-                onClick={() => void choose(revision.version)}
+                aria-pressed={chosen === revision.version}
+                onClick={() => setChosen(revision.version)}
               >
                 {dayOf(revision.savedAt, zone)}, {timeOf(revision.savedAt, zone)}
               </button>
             </li>
           ))}
         </ol>
-        {chosen && differences && (
+        {differences && (
           <div aria-live="polite">
             <b>{differences.length === 0 ? 'As it is now' : 'Then, against now'}</b>
             <ul>
@@ -70,7 +72,7 @@ export function RevisionsDialog({ opened, onClose }: { opened: boolean; onClose:
             {differences.length > 0 && (
               <Button
                 onClick={() => {
-                  store.getState().replace(chosen.document)
+                  store.getState().replace(then.document)
                   onClose()
                 }}
               >

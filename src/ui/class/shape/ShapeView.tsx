@@ -7,16 +7,18 @@ import { blocksOf } from '@core/timeline/blocks'
 import { formatSeconds } from '@core/base/units'
 import { ClassDetails } from './ClassDetails'
 import { useClass } from '../shared/context'
-import { FitDialog } from './FitDialog'
 import { Findings } from './Findings'
 import { PieceBar } from './PieceBar'
 import { PlanRibbon } from './PlanRibbon'
 import { PieceEditor } from './PieceEditor'
-import { RevisionsDialog } from './RevisionsDialog'
 import { goToEmpty } from './StationTiles'
 import { UndoButtons } from '../shared/UndoButtons'
 import { TableHead } from '../../kit/TableHead'
+import { whenOpened } from '../../kit/when-opened'
 import { WhenSeen } from '../../kit/WhenSeen'
+
+const FitDialog = whenOpened(async () => (await import('./FitDialog')).FitDialog)
+const RevisionsDialog = whenOpened(async () => (await import('./RevisionsDialog')).RevisionsDialog)
 
 // The charts' library is large and can come after the rest; it draws in the browser only, as it needs its measures.
 const LoadPicture = lazy(() =>

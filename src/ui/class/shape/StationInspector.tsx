@@ -7,7 +7,7 @@ import type { Circuit, Intervals, Station } from '@core/plan/plan'
 import { countNotation, DraftField, textNotation, TimeField, type Notation } from '../../kit/DraftField'
 import type { EditCircuit } from '../shared/context'
 import { ListPlaces } from './ListPlaces'
-import { setOrDrop } from './PieceEditor'
+import { setOrDrop } from '../shared/set-or-drop'
 import { UseFields } from './UseFields'
 
 interface StationInspectorProps {

@@ -6,7 +6,7 @@ import type { Sides, Stay, Use } from '@core/plan/plan'
 import { countNotation, decimalNotation, DraftField, textNotation, timeNotation, type Notation } from '../../kit/DraftField'
 import { useClass } from '../shared/context'
 import { ExercisePicker } from '../shared/ExercisePicker'
-import { setOrDrop } from './PieceEditor'
+import { setOrDrop } from '../shared/set-or-drop'
 import { choicesOf, countedNames, sideNames, tempoNotation, type Reps, type TempoOf } from './use-words'
 
 interface UseFieldsProps {

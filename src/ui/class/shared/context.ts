@@ -1,7 +1,6 @@
 import { produce } from 'immer'
 import { createContext, useContext } from 'react'
 import type { ComputedClass, HallLibrary } from '@core/class/compute'
-import type { PastPartners } from '@core/grouping/cost'
 import type { OtherClass } from '@core/class/overlap'
 import type { ClassDocument } from '@core/class/class-document'
 import type { Room } from '@core/library/room'
@@ -23,8 +22,8 @@ export interface ClassContext {
   others: readonly OtherClass[]
   store: ClassStore
   search: ExerciseSearch
-  /** Who worked with whom in the classes before, most recent first. */
-  past: PastPartners
+  /** Stores the class and opens a run of it. */
+  run: () => Promise<void>
   change: (recipe: (draft: ClassDocument) => void) => void
 }
 

@@ -1,0 +1,88 @@
+import { Button } from '@mantine/core'
+import { useMemo, useState } from 'react'
+import { useStore } from 'zustand'
+import { computeClass, type HallLibrary } from '@core/class/compute'
+import type { OtherClass } from '@core/class/overlap'
+import type { Room } from '@core/library/room'
+import { exerciseSearch } from '@core/search/exercises'
+import { api } from '../kit/api'
+import { tellProblem } from '../kit/notice'
+import { dayOf, timeOf } from '../kit/zoned-time'
+import { ClassTabs } from './ClassTabs'
+import { SaveWord } from './SaveWord'
+import { ClassProvider, type ClassContext } from './shared/context'
+import { useAutosave, type StoredClass } from './state/autosave'
+import { createClassStore } from './state/class-store'
+import { useUndoKeys } from './state/undo-keys'
+import type { ClassTab } from './tabs'
+import { TabViews } from './TabViews'
+import { Unsettled } from './Unsettled'
+import { useTab } from './use-tab'
+
+interface ClassEditorProps {
+  stored: StoredClass
+  library: HallLibrary
+  rooms: Room[]
+  others: OtherClass[]
+  zone: string
+  first: ClassTab
+}
+
+/** The class that is edited, with one history of changes over all of its tabs: its head, its tabs, and the view of one of them. */
+export function ClassEditor({ stored, library, rooms, others, zone, first }: ClassEditorProps) {
+  const [store] = useState(() => createClassStore(stored.document))
+  const document = useStore(store, (state) => state.document)
+  const computed = useMemo(() => computeClass(document, library), [document, library])
+  const { save, saveNow, ...unsettled } = useAutosave(store, stored)
+  const { tab, follow } = useTab(stored.id, first)
+  const [near, setNear] = useState<ClassTab>()
+  useUndoKeys(store)
+  const search = useMemo(() => exerciseSearch(library.exercises, new Map(library.gear.map((kind) => [kind.id, kind.name]))), [library])
+  const run = async () => {
+    try {
+      if (!(await saveNow())) return
+      const opened = await api<{ id: string }>('POST', `/api/classes/${stored.id}/runs`)
+      location.assign(`/runs/${opened.id}`)
+    } catch (error) {
+      tellProblem(error)
+    }
+  }
+  const context: ClassContext = {
+    id: stored.id,
+    document,
+    computed,
+    library,
+    rooms,
+    zone,
+    others,
+    store,
+    search,
+    run,
+    change: store.getState().change,
+  }
+  const room = rooms.find((known) => known.id === document.roomId)
+  const coming = computed.people.length
+  return (
+    <ClassProvider value={context}>
+      {/* eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-static-element-interactions -- links are pressed, not this */}
+      <div onClick={follow}>
+        <header className="class-head">
+          <h1>{document.name}</h1>
+          <span className="second">
+            {dayOf(document.startsAt, zone)}, {timeOf(document.startsAt, zone)} · {room?.name} · {coming}{' '}
+            {coming === 1 ? 'person' : 'people'}
+          </span>
+          <span className="push no-print">
+            <SaveWord save={save} zone={zone} />
+            <Button onClick={() => void run()} h={40}>
+              Run class
+            </Button>
+          </span>
+        </header>
+        <Unsettled save={save} zone={zone} {...unsettled} />
+        <ClassTabs open={tab} onNear={setNear} />
+        <TabViews open={tab} near={near} />
+      </div>
+    </ClassProvider>
+  )
+}

@@ -1,0 +1,20 @@
+import { useAnyUntaken } from '../kit/untaken'
+import { timeOf } from '../kit/zoned-time'
+import type { SaveState } from './state/autosave'
+
+/** Whether what is shown is stored, and why not. */
+export function SaveWord({ save, zone }: { save: SaveState; zone: string }) {
+  const isUntaken = useAnyUntaken()
+  const text = {
+    saved: () => (isUntaken ? 'not saved: a field cannot be taken as it stands' : `saved ${timeOf((save as { at: string }).at, zone)}`),
+    saving: () => 'saving …',
+    waiting: () => 'not saved: the server is away, trying again',
+    refused: () => `not saved: ${(save as { why: string }).why}`,
+    conflict: () => 'not saved',
+  }[save.is]()
+  return (
+    <span className={(save.is === 'saved' && !isUntaken) || save.is === 'saving' ? 'second' : 'mend'} role="status">
+      {text}
+    </span>
+  )
+}

@@ -1,0 +1,41 @@
+import { Button } from '@mantine/core'
+import { dayOf, timeOf } from '../kit/zoned-time'
+import type { useAutosave } from './state/autosave'
+
+type UnsettledProps = Pick<ReturnType<typeof useAutosave>, 'save' | 'settle' | 'left' | 'settleLeft'> & { zone: string }
+
+/** What somebody has to decide about two versions of the class: another window’s and this one, or one that was left on this device. */
+export function Unsettled({ save, settle, left, settleLeft, zone }: UnsettledProps) {
+  return (
+    <>
+      {save.is === 'conflict' && (
+        <div className="conflict" role="alert">
+          <span>
+            <b>This class was changed in another window.</b> Your changes are still here and not stored.
+          </span>
+          <Button variant="default" onClick={() => settle('theirs')}>
+            Take the other (undo brings yours back)
+          </Button>
+          <Button variant="default" onClick={() => settle('mine')}>
+            Keep mine
+          </Button>
+        </div>
+      )}
+      {left && (
+        <div className="conflict" role="alert">
+          <span>
+            <b>
+              On this device there are changes from {dayOf(left.at, zone)}, {timeOf(left.at, zone)} that were not stored.
+            </b>
+          </span>
+          <Button variant="default" onClick={() => settleLeft(true)}>
+            Bring them back
+          </Button>
+          <Button variant="default" onClick={() => settleLeft(false)}>
+            Leave it as it is stored
+          </Button>
+        </div>
+      )}
+    </>
+  )
+}

@@ -1,0 +1,40 @@
+import { Checkbox } from '@mantine/core'
+import { strainNames } from '@core/library/exercise'
+import type { Person } from '@core/library/person'
+
+interface PersonTickProps {
+  person: Person
+  here: boolean
+  home: boolean
+  disabled: boolean
+  onTick: (id: string, comes: boolean) => void
+  onHome: (id: string, home: boolean) => void
+}
+
+export function PersonTick({ person, here, home, disabled, onTick, onHome }: PersonTickProps) {
+  const limitsText = person.goEasy.map((each) => strainNames[each]).join(', ')
+  const detail = [person.level, limitsText && `easy on ${limitsText}`, person.goEasyNote].filter(Boolean).join(' · ')
+  return (
+    <div className="person">
+      <Checkbox
+        checked={here}
+        disabled={disabled}
+        onChange={(event) => onTick(person.id, event.currentTarget.checked)}
+        label={person.name}
+        description={detail}
+        classNames={{ label: 'person-name', body: 'person-body' }}
+      />
+      {here && (
+        <button
+          type="button"
+          className="peek-button person-home"
+          aria-pressed={home}
+          aria-label={`${person.name} follows from home`}
+          onClick={() => onHome(person.id, !home)}
+        >
+          {home ? 'from home' : 'in the room'}
+        </button>
+      )}
+    </div>
+  )
+}

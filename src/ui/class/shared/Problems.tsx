@@ -1,0 +1,26 @@
+import { useClass } from './context'
+
+/** Why the groups do not fit the stations, and the press that mends it. */
+export function Problems() {
+  const { computed, change, document } = useClass()
+  const problems = computed.rotations.flatMap(({ rotation }) => (rotation.ok ? [] : rotation.problems))
+  const seen = [...new Map(problems.map((problem) => [problem.message, problem])).values()]
+  return seen.map((each) => (
+    <div className="note is-mend" role="alert" key={each.message} style={{ marginTop: 14 }}>
+      <b>{each.message}</b>
+      {each.code === 'tooManyGroups' && document.groupSize !== 'fit' && (
+        <button
+          className="link-button"
+          onClick={() =>
+            change((draft) => {
+              draft.groupSize = 'fit'
+              delete draft.arranged
+            })
+          }
+        >
+          Make groups that fit the stations
+        </button>
+      )}
+    </div>
+  ))
+}

@@ -1,0 +1,6 @@
+import type { Exercise } from '@core/library/exercise'
+
+export interface StoredExercise {
+  version: number
+  document: Exercise
+}
