@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import { fileURLToPath } from 'node:url'
 import node from '@astrojs/node'
 import react from '@astrojs/react'
@@ -5,6 +6,9 @@ import { defineConfig } from 'astro/config'
 import { bundleServer } from './scripts/bundle-server.ts'
 
 const server = { name: 'vicinor-server', hooks: { 'astro:build:done': bundleServer } }
+
+// Tells one build from another: what a page was made by, and what answers it now.
+const build = JSON.stringify(randomUUID())
 
 export default defineConfig({
   output: 'server',
@@ -32,6 +36,7 @@ export default defineConfig({
     },
   },
   vite: {
+    define: { 'import.meta.env.BUILD': build },
     build: { chunkSizeWarningLimit: 1500 },
     // Workers are bundled apart from the pages, and need to be told the path of tsconfig.json again.
     resolve: { alias: { '@core': fileURLToPath(new URL('./src/core', import.meta.url)) } },

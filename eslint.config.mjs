@@ -114,6 +114,7 @@ export default tseslint.config(
               allowTypeImports: true,
               message: 'a service works in the transaction that it is given (InHall), and opens none',
             },
+            { group: ['**/http/*', 'astro'], message: 'a service knows nothing of HTTP: it refuses (refused.ts), and endpoints say it' },
           ],
         },
       ],

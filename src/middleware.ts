@@ -2,7 +2,8 @@ import { defineMiddleware } from 'astro:middleware'
 import { keepHouse } from '@server/actions/housekeeping'
 import { databaseTrouble } from '@server/db/trouble'
 import { limitRate } from '@server/http/rates'
-import { answerTo, notFound, refuse } from '@server/http/respond'
+import { notFound, refuse } from '@server/refused'
+import { answerTo } from '@server/http/respond'
 
 /** What an address can name: nothing else is looked for in the database. */
 const id = /^[A-Za-z0-9_-]{1,64}$/
@@ -31,13 +32,16 @@ export const onRequest = defineMiddleware(async ({ url, params, clientAddress, r
       return await rewrite('/404')
     }
     const response = await next()
+    if (isApi) response.headers.set('x-vicinor-build', import.meta.env.BUILD ?? '')
     const policy = response.headers.get('content-security-policy')
     if (policy) response.headers.set('content-security-policy', `${policy.replace(/;\s*$/, '')}; ${styles}`)
     // An endpoint that has no such method is told apart from one that is not there.
     const isPage = response.headers.get('content-type')?.startsWith('text/html') ?? false
     // Pages name people: no browser and nothing between keeps them.
     if (isPage && !response.headers.has('cache-control')) response.headers.set('cache-control', 'no-store')
-    return isApi && isPage && response.status === 404 ? answerTo(refuse(405, 'noSuchMethod', 'Nothing here takes that method.')) : response
+    return isApi && isPage && response.status === 404
+      ? answerTo(refuse('notAllowed', 'noSuchMethod', 'Nothing here takes that method.'))
+      : response
   } catch (error) {
     const answer = answerTo(error)
     if (isApi || answer.status === 429) return answer

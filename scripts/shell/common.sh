@@ -38,16 +38,19 @@ need_npm_packages() {
 }
 
 build_if_changed() {
+  . scripts/shell/earlier-scripts.sh
   local want have=dist/.built-from
   want=$(find src public drizzle scripts/*.ts astro.config.mjs package-lock.json tsconfig.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
   [ -f "$have" ] && [ "$(cat "$have")" = "$want" ] && return 0
   say "Building the app (half a minute) ..."
   local log; log=$(mktemp)
+  keep_earlier_scripts
   if ! NODE_ENV=production ASTRO_TELEMETRY_DISABLED=1 npx --no-install astro build >"$log" 2>&1; then
     tail -30 "$log" >&2
     fail "The app could not be built."
   fi
   rm -f "$log"
+  serve_earlier_scripts
   printf '%s' "$want" > "$have"
 }
 

@@ -1,7 +1,4 @@
-import { SharedStream, type StreamMessage } from '../ui/live/shared-stream'
-
-/** What a page asks of the worker that all pages of the browser share: to hear of a run, or no longer to. */
-export type StreamRequest = { type: 'join'; key: string; address: string; after: number } | { type: 'leave' }
+import { SharedStream, type StreamMessage, type StreamRequest } from '../ui/live/shared-stream'
 
 interface Port {
   postMessage: (message: StreamMessage) => void

@@ -49,3 +49,27 @@ test('a tab can be opened by keyboard, and a change of the hall shows in a class
   await page.evaluate(() => document.dispatchEvent(new Event('visibilitychange', { bubbles: true })))
   await expect(page.getByRole('checkbox', { name })).toBeVisible()
 })
+
+test('a page of the version before offers to load anew, once nothing would be lost', async ({ page }) => {
+  const id = await ownClass(page.request, 'demo-lunch')
+  await openPage(page, `/classes/${id}/shape`)
+  const offer = page.getByText('Vicinor has been renewed')
+  // The app is renewed: every answer comes from another build, and the first save fails.
+  let away = true
+  await page.route('**/api/classes/**', async (route) => {
+    if (away && route.request().method() === 'PUT')
+      return route.fulfill({ status: 503, headers: { 'x-vicinor-build': 'other' }, json: { errors: [] } })
+    const response = await route.fetch()
+    return route.fulfill({ response, headers: { ...response.headers(), 'x-vicinor-build': 'other' } })
+  })
+  await page.getByLabel('Name', { exact: true }).first().fill('Renewed Hour')
+  await expect(page.getByText(/^not saved/)).toBeVisible()
+  await expect(offer).toHaveCount(0)
+  away = false
+  await expect(page.getByText(/^saved/)).toBeVisible()
+  await expect(offer).toBeVisible()
+  await page.unroute('**/api/classes/**')
+  await page.getByRole('button', { name: 'Load it anew' }).click()
+  await expect(page.getByRole('heading', { name: 'Renewed Hour' })).toBeVisible()
+  await expect(offer).toHaveCount(0)
+})

@@ -1,4 +1,5 @@
-import { endpoint, notFound } from '@server/http/respond'
+import { notFound } from '@server/refused'
+import { endpoint } from '@server/http/respond'
 
 export const ALL = endpoint(async () => {
   throw notFound('address')

@@ -1,5 +1,5 @@
 import { inTheHall } from '../db/in-hall'
-import { Refused } from '../http/respond'
+import { Refused } from '../refused'
 import { runJob } from '../jobs/pool'
 import { findClass } from '../services/classes'
 import { hallRooms, knownLibrary } from '../services/halls'
@@ -23,7 +23,7 @@ export async function snapshotNow(classId: string): Promise<string> {
 export async function openRoom(classId: string): Promise<RunRow> {
   const snapshot = await snapshotNow(classId).catch((error: unknown) => {
     // A run that is under way goes on, whatever became of its class.
-    if (error instanceof Refused && error.status === 422) return error
+    if (error instanceof Refused && error.why === 'invalid') return error
     throw error
   })
   return inTheHall(async (hall) => {

@@ -1,5 +1,5 @@
 import { sql, type SQL } from 'drizzle-orm'
-import { notFound } from '../http/respond'
+import { notFound } from '../refused'
 import { database, type Transaction } from './pool'
 
 /**

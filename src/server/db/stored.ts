@@ -10,7 +10,7 @@ import { Plan } from '../../core/plan/plan'
 import type { Result } from '../../core/base/result'
 import { snapshotKind } from '../../core/run/room/snapshot-schema'
 import { readStored, type StoredKind } from '../../core/base/stored'
-import { Refused } from '../http/respond'
+import { Refused } from '../refused'
 
 const first = <Document>(what: string, schema: StoredKind<Document>['schema']): StoredKind<Document> => ({ what, schema, forward: [] })
 
@@ -40,7 +40,7 @@ interface StoredRow {
 /** The row's document; refused with 422 and the field where it cannot be read. It stays stored as it is, and can be exported. */
 export function readRow<Document>(kind: StoredKind<Document>, row: StoredRow): Document {
   const found = readStored(kind, row.format, row.document)
-  if (!found.ok) throw new Refused(422, found.problems)
+  if (!found.ok) throw new Refused('invalid', found.problems)
   return found.value
 }
 

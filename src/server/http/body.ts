@@ -3,7 +3,7 @@ import { limits } from '../../core/base/limits'
 import { read } from '../../core/base/read'
 import type { JobName } from '../../workers/job-list'
 import { runJob } from '../jobs/pool'
-import { refuse, Refused } from './respond'
+import { refuse, Refused } from '../refused'
 
 /** Past this many bytes a body is no longer even read to its end. */
 const patience = 32 * limits.jsonBytes
@@ -22,7 +22,7 @@ export async function readBody<Schema extends z.ZodType>(request: Request, schem
   const text = await readText(request)
   if (elsewhere && text.length > mostHere) return JSON.parse(await runJob(elsewhere, text)) as z.output<Schema>
   const result = read(schema, parsed(text))
-  if (!result.ok) throw new Refused(422, result.problems)
+  if (!result.ok) throw new Refused('invalid', result.problems)
   return result.value
 }
 
@@ -30,7 +30,7 @@ function parsed(text: string): unknown {
   try {
     return JSON.parse(text)
   } catch (error) {
-    throw refuse(400, 'notJson', `The body is not JSON: ${(error as Error).message.slice(0, 200)}`)
+    throw refuse('malformed', 'notJson', `The body is not JSON: ${(error as Error).message.slice(0, 200)}`)
   }
 }
 
@@ -46,13 +46,13 @@ export async function readText(request: Request): Promise<string> {
     if (size > patience) break
   }
   if (size > limits.jsonBytes)
-    throw refuse(413, 'tooLarge', `The body is larger than ${limits.jsonBytes / 1000} kB, the most that is taken.`)
+    throw refuse('tooLarge', 'tooLarge', `The body is larger than ${limits.jsonBytes / 1000} kB, the most that is taken.`)
   const bytes = Buffer.concat(chunks)
-  if (isTooDeep(bytes)) throw refuse(400, 'tooDeep', `The body is nested deeper than ${mostLevels} levels.`)
+  if (isTooDeep(bytes)) throw refuse('malformed', 'tooDeep', `The body is nested deeper than ${mostLevels} levels.`)
   try {
     return new TextDecoder('utf-8', { fatal: true }).decode(bytes)
   } catch {
-    throw refuse(400, 'notUtf8', 'The body is not UTF-8 text.')
+    throw refuse('malformed', 'notUtf8', 'The body is not UTF-8 text.')
   }
 }
 

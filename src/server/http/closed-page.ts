@@ -1,7 +1,8 @@
-import type { Refused } from './respond'
+import type { Refused } from '../refused'
+import { statusOf } from './respond'
 
 /** A page of words, for a link that opens nothing any more: light, with nothing that asks for anything. */
-export function closedPage({ status, message }: Refused): Response {
+export function closedPage({ why, message }: Refused): Response {
   const page = `<!doctype html>
 <html lang="en">
   <head>
@@ -17,7 +18,7 @@ export function closedPage({ status, message }: Refused): Response {
 </html>
 `
   return new Response(page, {
-    status,
+    status: statusOf[why],
     headers: {
       'content-type': 'text/html; charset=utf-8',
       'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'",

@@ -5,7 +5,8 @@ import { inTheHall, type InHall } from '../db/in-hall'
 import type { Unreadable } from '../db/stored'
 import type { Stored } from '../services/library'
 import { readBody } from './body'
-import { endpoint, json, refuse } from './respond'
+import { refuse } from '../refused'
+import { endpoint, json } from './respond'
 
 interface Library<Document> {
   list: (hall: InHall) => Promise<{ stored: Stored<Document>[]; unreadable: Unreadable[] }>
@@ -40,7 +41,7 @@ export function item<Schema extends z.ZodType<{ id: string }>>(
   return {
     PUT: endpoint(async ({ params, request }) => {
       const { version, [one]: document } = (await readBody(request, Update)) as { version: number } & Record<string, z.output<Schema>>
-      if (document!.id !== params.id) throw refuse(422, 'otherId', `${one}.id must be the one in the address: it keeps its id`)
+      if (document!.id !== params.id) throw refuse('invalid', 'otherId', `${one}.id must be the one in the address: it keeps its id`)
       return json(await inTheHall((hall) => library.update(hall, version, document!)))
     }),
     DELETE: endpoint(async ({ params }) => {

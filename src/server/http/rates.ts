@@ -1,5 +1,5 @@
 import { RateLimiterMemory } from 'rate-limiter-flexible'
-import { refuse } from './respond'
+import { refuse } from '../refused'
 
 /**
  * How often in so many seconds: of an address (a whole hall may come by one), of what is worked out for it, of a link, and of what
@@ -33,7 +33,7 @@ export async function limitRate(rate: Rate, who: string): Promise<void> {
     await limiters[rate].consume(who)
   } catch (passed) {
     const { msBeforeNext = 1000 } = passed as { msBeforeNext?: number }
-    throw refuse(429, 'tooOften', 'That was asked too often. Wait a little, and try again.', {
+    throw refuse('tooMany', 'tooOften', 'That was asked too often. Wait a little, and try again.', {
       retryAfterSeconds: Math.max(1, Math.ceil(msBeforeNext / 1000)),
     })
   }

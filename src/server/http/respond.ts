@@ -1,7 +1,8 @@
 import type { APIContext } from 'astro'
-import { problem, type Problem } from '../../core/base/result'
+import { problem } from '../../core/base/result'
 import { databaseTrouble, troubleWords } from '../db/trouble'
 import { log } from '../log'
+import { Refused, refuse, type Why } from '../refused'
 
 const headers = { 'content-type': 'application/json', 'cache-control': 'no-store' }
 
@@ -10,27 +11,24 @@ export const json = (body: unknown, status = 200): Response => new Response(JSON
 /** An answer that is JSON already. */
 export const jsonText = (text: string, status = 200): Response => new Response(text, { status, headers })
 
-/** An answer that is not what was asked for: it always says why, and which field. */
-export class Refused extends Error {
-  constructor(
-    readonly status: number,
-    readonly problems: Problem[],
-    readonly more: Record<string, unknown> = {},
-  ) {
-    super(problems[0]?.message ?? 'refused')
-  }
+/** How a refusal is said over HTTP. */
+export const statusOf: Record<Why, number> = {
+  malformed: 400,
+  missing: 404,
+  notAllowed: 405,
+  stale: 409,
+  over: 410,
+  tooLarge: 413,
+  wrongType: 415,
+  invalid: 422,
+  tooMany: 429,
 }
-
-export const refuse = (status: number, code: string, message: string, more: Record<string, unknown> = {}) =>
-  new Refused(status, [problem(code, message)], more)
-
-export const notFound = (what: string) => refuse(404, 'notFound', `There is no such ${what}. It may have been deleted.`)
 
 /** What went wrong, as an answer. Only what is no refusal is logged, and its stack goes to the log and nowhere else. */
 export function answerTo(error: unknown): Response {
   if (error instanceof Refused) {
     const { retryAfterSeconds, ...more } = error.more
-    const response = json({ errors: error.problems, ...more }, error.status)
+    const response = json({ errors: error.problems, ...more }, statusOf[error.why])
     if (retryAfterSeconds !== undefined) response.headers.set('retry-after', String(retryAfterSeconds))
     return response
   }
@@ -46,7 +44,8 @@ export function answerTo(error: unknown): Response {
 function requireJson(request: Request): void {
   if (request.method === 'GET' || request.method === 'HEAD') return
   const type = request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase()
-  if (type !== 'application/json') throw refuse(415, 'wrongContentType', 'Send JSON, with the header content-type: application/json.')
+  if (type !== 'application/json')
+    throw refuse('wrongType', 'wrongContentType', 'Send JSON, with the header content-type: application/json.')
 }
 
 /** Turns a handler's result, refusal or failure into an answer. */

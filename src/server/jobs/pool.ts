@@ -4,7 +4,7 @@ import { Piscina } from 'piscina'
 import type { Problem } from '../../core/base/result'
 import type { JobAnswer, JobRequest } from '../../workers/jobs.worker'
 import type { JobName } from '../../workers/job-list'
-import { refuse, Refused } from '../http/respond'
+import { refuse, Refused } from '../refused'
 import type { KnownLibrary } from '../services/halls'
 import { log } from '../log'
 
@@ -30,9 +30,10 @@ function jobPool(): Piscina {
   return pool
 }
 
-export const busy = () => refuse(429, 'busy', 'The server is working out other classes. Try again in a moment.', { retryAfterSeconds: 2 })
+export const busy = () =>
+  refuse('tooMany', 'busy', 'The server is working out other classes. Try again in a moment.', { retryAfterSeconds: 2 })
 const tooHeavy = () =>
-  refuse(422, 'tooHeavy', 'This takes too long, or too much, to work out. Ask for less: fewer turns, stations, exercises or people.')
+  refuse('invalid', 'tooHeavy', 'This takes too long, or too much, to work out. Ask for less: fewer turns, stations, exercises or people.')
 
 /**
  * Runs a job off the streams' thread and answers with its result as text. Refused: 422 with the problems, or when it is too heavy;
@@ -59,7 +60,7 @@ export async function runJob(name: JobName, input: string, known?: KnownLibrary)
   }
   if (!answer.ok) {
     const problems = JSON.parse(answer.text) as Problem[]
-    throw new Refused(problems[0]?.code === 'notJson' ? 400 : 422, problems)
+    throw new Refused(problems[0]?.code === 'notJson' ? 'malformed' : 'invalid', problems)
   }
   return answer.text
 }

@@ -1,6 +1,5 @@
-import { problem } from '../../core/base/result'
-import { json } from '../http/respond'
 import { log } from '../log'
+import { refuse } from '../refused'
 import { mostStreams, newsOf, onRunChange, type RunNews } from './bus'
 
 /** A screen that hears nothing for more than twice as long takes its line for lost. */
@@ -30,15 +29,13 @@ export interface Listening {
   token?: string | undefined
 }
 
-function tooMany({ address, token }: Listening): Response | undefined {
+function refuseTooMany({ address, token }: Listening): void {
   const full =
     (open.get('all') ?? 0) >= mostStreams.inAll ||
     (open.get(address) ?? 0) >= mostStreams.ofAddress ||
     (token !== undefined && (open.get(token) ?? 0) >= mostStreams.ofLink)
-  if (!full) return undefined
-  const response = json({ errors: [problem('tooManyStreams', 'Too many screens are open here: close some, and try again.')] }, 429)
-  response.headers.set('retry-after', '5')
-  return response
+  if (full)
+    throw refuse('tooMany', 'tooManyStreams', 'Too many screens are open here: close some, and try again.', { retryAfterSeconds: 5 })
 }
 
 /**
@@ -48,8 +45,7 @@ function tooMany({ address, token }: Listening): Response | undefined {
  * whose `token` it was opened is taken back.
  */
 export async function streamRun(listening: Listening, request: Request): Promise<Response> {
-  const refused = tooMany(listening)
-  if (refused) return refused
+  refuseTooMany(listening)
   const { hallId, runId, token, address } = listening
   const from = request.headers.get('last-event-id') ?? new URL(request.url).searchParams.get('after') ?? '0'
   let last = Number.isSafeInteger(Number(from)) ? Math.max(0, Number(from)) : 0

@@ -1,7 +1,7 @@
 import { and, eq } from 'drizzle-orm'
 import type { InHall } from '../db/in-hall'
 import { cardClaims } from '../db/schema'
-import { notFound, refuse } from '../http/respond'
+import { notFound, refuse } from '../refused'
 import { linksTo, renewLinks } from './links'
 import type { StoredRun } from './runs'
 
@@ -40,7 +40,7 @@ export async function claimCard(hall: InHall, run: StoredRun, personId: string, 
   await tx.insert(cardClaims).values({ hallId, runId: run.id, personId, device }).onConflictDoNothing()
   const holder = (await claimsOf(hall, run.id)).get(personId)
   if (holder !== device)
-    throw refuse(409, 'taken', `${person.name}’s card is open on another phone. Is that not you? Your coach can let it go.`)
+    throw refuse('stale', 'taken', `${person.name}’s card is open on another phone. Is that not you? Your coach can let it go.`)
   const [link] = await linksTo(hall, run, 'card', [personId])
   return link!.token
 }

@@ -7,7 +7,7 @@ import { presentFormat } from '../../core/base/stored'
 import type { InHall } from '../db/in-hall'
 import { classes, classRevisions, rooms } from '../db/schema'
 import { kinds, readRow, remembered } from '../db/stored'
-import { notFound, refuse } from '../http/respond'
+import { notFound, refuse } from '../refused'
 
 export interface StoredClass {
   id: string
@@ -118,7 +118,7 @@ async function requireRoom({ hallId, tx }: InHall, roomId: string): Promise<void
     .select({ id: rooms.id })
     .from(rooms)
     .where(and(eq(rooms.hallId, hallId), eq(rooms.id, roomId)))
-  if (!room) throw refuse(422, 'unknownRoom', `document.roomId "${roomId}" is not a room of this hall`)
+  if (!room) throw refuse('invalid', 'unknownRoom', `document.roomId "${roomId}" is not a room of this hall`)
 }
 
 export async function createClass(hall: InHall, document: ClassDocument): Promise<StoredClass> {
@@ -221,7 +221,7 @@ export async function updateClass(hall: InHall, id: string, { version, document,
   if (saveId !== undefined && before.saveId === saveId) return storedClass(hall, before)
   const isNext = before.version === version || (follows !== undefined && before.saveId === follows)
   if (!isNext)
-    throw refuse(409, 'changedElsewhere', 'This class was changed in another window.', { current: await storedClass(hall, before) })
+    throw refuse('stale', 'changedElsewhere', 'This class was changed in another window.', { current: await storedClass(hall, before) })
   await keepFirst(hall, id)
   const [after] = await tx
     .update(classes)

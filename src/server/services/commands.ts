@@ -7,7 +7,7 @@ import { mayCommand } from '../../core/run/clock/holder'
 import { isTap } from '../../core/run/clock/events'
 import type { InHall } from '../db/in-hall'
 import { runEvents, runs } from '../db/schema'
-import { refuse, Refused } from '../http/respond'
+import { refuse, Refused } from '../refused'
 import { eventColumns, notice, progressFrom, progressKnown, type LockedRun, type RunRow } from './runs'
 
 /** A run has at most so many events, and so much said in them: a class of six hours with a tap every two seconds. */
@@ -21,7 +21,7 @@ async function requireSpace({ hallId, tx }: InHall, run: RunRow): Promise<void> 
     .where(and(eq(runEvents.hallId, hallId), eq(runEvents.runId, run.id)))
   if (used!.events >= most.events || used!.bytes >= most.eventBytes)
     throw refuse(
-      409,
+      'stale',
       'tooManyEvents',
       'More has happened in this class than one class can keep. It can still be stopped and ended; open it anew to go on.',
     )
@@ -49,21 +49,31 @@ export async function takeCommand(
   const missed = events.filter((event) => event.sequence > request.expectedSequence && event !== before)
   if (before) return { event: before, missed, repeated: true }
   if (!mayCommand(progress.holder, request.device, request.command)) {
-    throw refuse(409, 'heldElsewhere', `The controls are held by ${progress.holder!.name}. Take over first; a stop counts from anywhere.`, {
-      events: missed,
-    })
+    throw refuse(
+      'stale',
+      'heldElsewhere',
+      `The controls are held by ${progress.holder!.name}. Take over first; a stop counts from anywhere.`,
+      {
+        events: missed,
+      },
+    )
   }
   if (request.expectedSequence !== run.sequence && !isNeverTooLate(request.command)) {
-    throw refuse(409, 'stale', 'Somebody else was quicker. This screen now shows where the class is; press again if you still want to.', {
-      events: missed,
-    })
+    throw refuse(
+      'stale',
+      'stale',
+      'Somebody else was quicker. This screen now shows where the class is; press again if you still want to.',
+      {
+        events: missed,
+      },
+    )
   }
   if (!neverRefused.has(request.command.type)) await requireSpace(hall, run)
   const at = Math.max(Math.round(run.now), progress.at)
   const now = advance(progress, at)
   // From the very state that the screen had: what it showed is what is done.
   const asked = commandFor(request.command, run.snapshot, progress)
-  if (!asked.ok) throw new Refused(409, asked.problems, { events: [] })
+  if (!asked.ok) throw new Refused('stale', asked.problems, { events: [] })
   requireMeaning(now, asked.value)
   const event: RunEvent = { sequence: run.sequence + 1, id: request.id, at, who: request.who, command: asked.value }
   await store(hall, run.id, event, apply(now, event))
@@ -87,12 +97,12 @@ const eventsFor = ({ hallId, tx }: InHall, run: RunRow, { id, expectedSequence }
 function requireMeaning(now: Progress, command: Command): void {
   if (applicable(now, command)) return
   if (command.type === 'amend')
-    throw refuse(409, 'notNow', 'The class has gone on to its next part meanwhile. Look at the ways again.', { events: [] })
+    throw refuse('stale', 'notNow', 'The class has gone on to its next part meanwhile. Look at the ways again.', { events: [] })
   if (isTap(command))
-    throw refuse(409, 'notNow', 'That was tapped outside a part at one’s own pace, or too long after the class, and does not count.', {
+    throw refuse('stale', 'notNow', 'That was tapped outside a part at one’s own pace, or too long after the class, and does not count.', {
       events: [],
     })
-  throw refuse(409, 'notNow', `"${command.type}" means nothing while the class is ${now.mode}.`, { events: [] })
+  throw refuse('stale', 'notNow', `"${command.type}" means nothing while the class is ${now.mode}.`, { events: [] })
 }
 
 /** In one question: while the app is busy, each costs a turn of its thread, and a room waits for the sum. */

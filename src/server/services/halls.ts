@@ -7,7 +7,7 @@ import type { Room } from '../../core/library/room'
 import type { InHall } from '../db/in-hall'
 import { exercises, gearKinds, halls, people, rooms } from '../db/schema'
 import { kinds, readRow, readRows, remembered } from '../db/stored'
-import { notFound, refuse } from '../http/respond'
+import { notFound, refuse } from '../refused'
 import type { StoredKind } from '../../core/base/stored'
 
 export interface Hall {
@@ -86,7 +86,7 @@ export async function updateFigures(
     .returning({ version: halls.version })
   if (row) return { version: row.version, figures }
   const current = await ownHall(hall)
-  throw refuse(409, 'changedElsewhere', 'The figures were changed in another window.', {
+  throw refuse('stale', 'changedElsewhere', 'The figures were changed in another window.', {
     current: { version: current.version, figures: current.figures },
   })
 }

@@ -5,7 +5,7 @@ import type { StoredKind } from '../../core/base/stored'
 import type { InHall } from '../db/in-hall'
 import { classes, exercises, gearKinds, people, plans, rooms } from '../db/schema'
 import { kinds, readRow, readRows, type Unreadable } from '../db/stored'
-import { notFound, refuse } from '../http/respond'
+import { notFound, refuse } from '../refused'
 
 /** A document of one of the hall's libraries, with the version that a write must know. */
 export interface Stored<Document> {
@@ -35,7 +35,7 @@ function library<Document extends { id: string; name: string }>(table: Table, ki
     async add({ hallId, tx }: InHall, document: Document): Promise<Stored<Document>> {
       const values = { hallId, id: document.id, name: document.name, document }
       const [row] = await tx.insert(table).values(values).onConflictDoNothing().returning({ version: table.version })
-      if (!row) throw refuse(409, 'idTaken', `${what}.id "${document.id}" is taken by another ${what} of this hall`)
+      if (!row) throw refuse('stale', 'idTaken', `${what}.id "${document.id}" is taken by another ${what} of this hall`)
       return { version: row.version, document }
     },
 
@@ -48,7 +48,7 @@ function library<Document extends { id: string; name: string }>(table: Table, ki
         .returning({ version: table.version })
       if (row) return { version: row.version, document }
       const current = await this.find(hall, document.id)
-      throw refuse(409, 'changedElsewhere', `This ${what} was changed in another window.`, { current })
+      throw refuse('stale', 'changedElsewhere', `This ${what} was changed in another window.`, { current })
     },
 
     async remove({ hallId, tx }: InHall, id: string): Promise<void> {
@@ -127,7 +127,7 @@ function refuseUsed(names: readonly string[]): void {
   const users = [...new Set(names)]
   if (users.length > 0)
     throw refuse(
-      409,
+      'stale',
       'inUse',
       `Still used by ${users.slice(0, 4).join(', ')}${users.length > 4 ? ` and ${users.length - 4} more` : ''}. Take it out there first.`,
     )

@@ -4,7 +4,7 @@ import type { RunSnapshot } from '../../core/run/room/snapshot'
 import { stationsIn } from '../../core/run/screens/station-view'
 import type { InHall } from '../db/in-hall'
 import { runs, screenLinks } from '../db/schema'
-import { notFound, refuse, Refused } from '../http/respond'
+import { notFound, refuse, Refused } from '../refused'
 import { lockedRun, notifyRun, type LockedRun, type RunRow, type StoredRun } from './runs'
 
 /** The screens that a link opens without signing in. */
@@ -56,7 +56,7 @@ export async function linksTo(
       .from(screenLinks)
       .where(and(eq(screenLinks.hallId, hallId), eq(screenLinks.runId, runId)))
     if (made!.links + missing.length > mostLinks)
-      throw refuse(409, 'tooManyLinks', 'This class has had all the links it can have. Use those there are, or open the class anew.')
+      throw refuse('stale', 'tooManyLinks', 'This class has had all the links it can have. Use those there are, or open the class anew.')
     if (missing.length > 0) await tx.insert(screenLinks).values(missing)
     for (const { token, subject } of missing) tokens.set(subject, token)
   }
@@ -137,8 +137,8 @@ export async function openedBy({ hallId, tx }: InHall, token: string, screen?: S
     .innerJoin(runs, and(eq(runs.hallId, screenLinks.hallId), eq(runs.id, screenLinks.runId)))
     .where(and(eq(screenLinks.hallId, hallId), eq(screenLinks.token, token)))
   if (!row || (screen && row.screen !== screen)) throw notFound(screen ?? 'screen')
-  if (row.revoked) throw refuse(410, 'revoked', 'This link has been replaced by a new one. Ask your coach for it.')
-  if (row.over) throw refuse(410, 'over', 'This class is over, and its screens with it. See you at the next one.')
+  if (row.revoked) throw refuse('over', 'revoked', 'This link has been replaced by a new one. Ask your coach for it.')
+  if (row.over) throw refuse('over', 'over', 'This class is over, and its screens with it. See you at the next one.')
   return { runId: row.runId, screen: row.screen, subject: row.subject ?? theOne }
 }
 
@@ -148,7 +148,7 @@ export async function openedBy({ hallId, tx }: InHall, token: string, screen?: S
  */
 export const coachedLocked = (hall: InHall, idOrToken: string): Promise<LockedRun> =>
   lockedRun(hall, idOrToken).catch(async (error: unknown) => {
-    if (error instanceof Refused && error.status === 404) return lockedRun(hall, (await openedBy(hall, idOrToken, 'controls')).runId)
+    if (error instanceof Refused && error.why === 'missing') return lockedRun(hall, (await openedBy(hall, idOrToken, 'controls')).runId)
     throw error
   })
 

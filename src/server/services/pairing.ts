@@ -6,7 +6,7 @@ import { stationsIn } from '../../core/run/screens/station-view'
 import type { Milliseconds } from '../../core/base/units'
 import type { InHall } from '../db/in-hall'
 import { pairings, runs } from '../db/schema'
-import { notFound, refuse } from '../http/respond'
+import { notFound, refuse } from '../refused'
 import { linksTo, subjectsOf, theOne } from './links'
 import { findRun, readableSnapshot, runColumns, timeIn } from './runs'
 
@@ -71,7 +71,8 @@ export async function pair(hall: InHall, runId: string, { code, show }: PairingR
   const { hallId, tx } = hall
   const run = await findRun(hall, runId)
   const subject = show.screen === 'station' ? String(show.station) : theOne
-  if (!subjectsOf(show.screen, run.snapshot).includes(subject)) throw refuse(422, 'noSuchStation', `This class has no station ${subject}.`)
+  if (!subjectsOf(show.screen, run.snapshot).includes(subject))
+    throw refuse('invalid', 'noSuchStation', `This class has no station ${subject}.`)
   const [link] = await linksTo(hall, run, show.screen, [subject])
   const path = show.screen === 'wall' ? `/wall/${link!.token}?layout=${show.layout}` : `/station/${link!.token}`
   const alive = and(
@@ -81,6 +82,7 @@ export async function pair(hall: InHall, runId: string, { code, show }: PairingR
     gt(pairings.until, Math.round(await timeIn(hall))),
   )
   const [paired] = await tx.update(pairings).set({ path }).where(alive).returning({ device: pairings.device })
-  if (!paired) throw refuse(404, 'noSuchCode', `No screen shows the code ${code} now. A code lives ten minutes: look at the screen again.`)
+  if (!paired)
+    throw refuse('missing', 'noSuchCode', `No screen shows the code ${code} now. A code lives ten minutes: look at the screen again.`)
   return { path }
 }

@@ -7,7 +7,7 @@ import type { Person } from '../../core/library/person'
 import type { RunSnapshot } from '../../core/run/room/snapshot'
 import type { InHall } from '../db/in-hall'
 import { cardClaims, classes, classRevisions, erasedPeople, people, runEvents, runs, screenLinks } from '../db/schema'
-import { notFound } from '../http/respond'
+import { notFound } from '../refused'
 import { roster } from './library'
 import { notifyRun } from './runs'
 

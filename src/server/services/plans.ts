@@ -5,7 +5,7 @@ import type { Plan } from '../../core/plan/plan'
 import type { InHall } from '../db/in-hall'
 import { exercises, plans } from '../db/schema'
 import { kinds, readRow, readRows, type Unreadable } from '../db/stored'
-import { notFound } from '../http/respond'
+import { notFound } from '../refused'
 
 export async function listPlans({ hallId, tx }: InHall): Promise<{ plans: Plan[]; unreadable: Unreadable[] }> {
   const rows = await tx

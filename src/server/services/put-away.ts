@@ -1,7 +1,7 @@
 import { and, desc, eq, gt, isNull, sql } from 'drizzle-orm'
 import type { InHall } from '../db/in-hall'
 import { classes, plans, runs } from '../db/schema'
-import { notFound, refuse } from '../http/respond'
+import { notFound, refuse } from '../refused'
 
 /** What can be put away, and brought back; nothing of it is erased. */
 export type PutAwayKind = 'classes' | 'plans' | 'runs'
@@ -32,7 +32,7 @@ async function requireOver({ hallId, tx }: InHall, kind: PutAwayKind, id: string
     .select({ id: runs.id })
     .from(runs)
     .where(and(eq(runs.hallId, hallId), of, isNull(runs.endedAt), gt(runs.sequence, 0)))
-  if (open) throw refuse(409, 'underWay', 'This class is under way. End it first.')
+  if (open) throw refuse('stale', 'underWay', 'This class is under way. End it first.')
 }
 
 /** Something on the list of what was put away: a class or run with when it was to start, or did. */

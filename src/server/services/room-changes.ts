@@ -15,7 +15,7 @@ import { presentFormat } from '../../core/base/stored'
 import type { InHall } from '../db/in-hall'
 import { runs } from '../db/schema'
 import { kinds, readRow } from '../db/stored'
-import { refuse, Refused } from '../http/respond'
+import { refuse, Refused } from '../refused'
 import { findClass } from './classes'
 import { hallLibrary } from './halls'
 import { lockedRun, notifyRun, progressOf, type LockedRun, type StoredRun } from './runs'
@@ -39,7 +39,7 @@ export function changeRoom(hall: InHall, runId: string, version: number, change:
       known ? { ...change, type: 'arrives', id: known.person.id, name: known.person.name } : change,
       state.status === 'ready' ? -1 : state.phase.index,
     )
-    if (!changed.ok) throw new Refused(422, changed.problems)
+    if (!changed.ok) throw new Refused('invalid', changed.problems)
     // The timeline it was taken with stays: what became of it is told by the events.
     const after = { ...changed.value.snapshot, timeline: run.snapshot.timeline }
     if (!known) return { snapshot: after, before: run.snapshot, told: changed.value.told }
@@ -60,7 +60,7 @@ export function askOnCard(hall: InHall, runId: string, ask: CardAsk, personId: s
     await stateNow(hall, run)
     requireAsksLeft(run)
     const asked = withAsk(run.snapshot, ask, personId)
-    if (!asked.ok) throw new Refused(422, asked.problems)
+    if (!asked.ok) throw new Refused('invalid', asked.problems)
     const earlier = await snapshotBefore(hall, runId)
     const askedBefore = earlier && withAsk(earlier, ask, personId)
     // Who had not come yet then asks nothing there.
@@ -73,14 +73,15 @@ export function askOnCard(hall: InHall, runId: string, ask: CardAsk, personId: s
 const mostAsks = 2000
 
 function requireAsksLeft({ snapshot }: StoredRun): void {
-  if ((snapshot.asks ?? 0) >= mostAsks) throw refuse(409, 'tooManyAsks', 'Too much has been asked in this class already: tell your coach.')
+  if ((snapshot.asks ?? 0) >= mostAsks)
+    throw refuse('stale', 'tooManyAsks', 'Too much has been asked in this class already: tell your coach.')
 }
 
 /** The run as it stands; refused when it has ended. */
 async function stateNow(hall: InHall, run: LockedRun): Promise<RunState> {
   const progress = await progressOf(hall, run)
   const state = stateAt(progress, Math.max(run.now, progress.at))
-  if (state.status === 'finished') throw refuse(409, 'notNow', 'This class has ended.')
+  if (state.status === 'finished') throw refuse('stale', 'notNow', 'This class has ended.')
   return state
 }
 
@@ -115,7 +116,7 @@ function goesEasyWords({ name, goEasy, goEasyNote }: Person): string {
 export function takeBackChange(hall: InHall, runId: string, version: number): Promise<RoomChangeDone> {
   return withRoom(hall, runId, version, async () => {
     const before = await snapshotBefore(hall, runId)
-    if (!before) throw refuse(409, 'notNow', 'There is no change to take back.')
+    if (!before) throw refuse('stale', 'notNow', 'There is no change to take back.')
     return { snapshot: before, before: null, told: ['Taken back.'] }
   })
 }
@@ -126,7 +127,7 @@ async function withRoom(hall: InHall, runId: string, version: number | undefined
   const { hallId, tx } = hall
   const run = await lockedRun(hall, runId)
   if (version !== undefined && roomVersion(run) !== version)
-    throw refuse(409, 'stale', 'Somebody else was quicker. This screen now shows who is here; press again if you still want to.')
+    throw refuse('stale', 'stale', 'Somebody else was quicker. This screen now shows who is here; press again if you still want to.')
   const { snapshot, before, told } = await change(run)
   await tx
     .update(runs)

@@ -10,7 +10,7 @@ import type { InHall } from '../db/in-hall'
 import type { Transaction } from '../db/pool'
 import { classes, runEvents, runs } from '../db/schema'
 import { kinds, readRow, remembered } from '../db/stored'
-import { notFound, Refused } from '../http/respond'
+import { notFound, Refused } from '../refused'
 import { roomTime } from '../live/room-time'
 
 /** The channel on which app processes tell each other that a run has something new. */

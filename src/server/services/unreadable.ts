@@ -1,7 +1,7 @@
 import { and, eq } from 'drizzle-orm'
 import type { InHall } from '../db/in-hall'
 import { classes, exercises, gearKinds, people, plans, rooms, runs } from '../db/schema'
-import { notFound } from '../http/respond'
+import { notFound } from '../refused'
 
 const tables = new Map([
   ['class', classes],

@@ -7,6 +7,7 @@ import type { Room } from '@core/library/room'
 import { exerciseSearch } from '@core/search/exercises'
 import { api } from '../kit/api'
 import { tellProblem } from '../kit/notice'
+import { useUnsaved } from '../kit/unsaved'
 import { dayOf, timeOf } from '../kit/zoned-time'
 import { ClassTabs } from './ClassTabs'
 import { SaveWord } from './SaveWord'
@@ -36,6 +37,7 @@ export function ClassEditor({ stored, library, rooms, others, zone, first }: Cla
   const { save, saveNow, ...unsettled } = useAutosave(store, stored)
   const { tab, follow } = useTab(stored.id, first)
   const [near, setNear] = useState<ClassTab>()
+  useUnsaved(save.is !== 'saved')
   useUndoKeys(store)
   const search = useMemo(() => exerciseSearch(library.exercises, new Map(library.gear.map((kind) => [kind.id, kind.name]))), [library])
   const run = async () => {

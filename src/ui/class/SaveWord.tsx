@@ -1,4 +1,4 @@
-import { useAnyUntaken } from '../kit/untaken'
+import { useAnyUntaken } from '../kit/unsaved'
 import { timeOf } from '../kit/zoned-time'
 import type { SaveState } from './state/autosave'
 

@@ -12,7 +12,7 @@ import { api } from '../kit/api'
 import { FormDialog, GiveUp } from '../kit/FormDialog'
 import { tellProblem } from '../kit/notice'
 import { NumberField } from '../kit/NumberField'
-import { anyUntaken } from '../kit/untaken'
+import { anyUntaken } from '../kit/unsaved'
 import { WhenField } from '../kit/WhenField'
 
 /** What a new class is made from. */

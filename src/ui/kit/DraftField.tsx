@@ -1,7 +1,7 @@
 import { TextInput } from '@mantine/core'
 import { useEffect, useRef, useState } from 'react'
 import { formatSeconds, parseSeconds } from '@core/base/units'
-import { useTaken } from './untaken'
+import { useTaken } from './unsaved'
 
 /** How a value is written and read. `read` answers `undefined` for what cannot be taken. */
 export interface Notation<T> {

@@ -1,4 +1,5 @@
 import { Button, Modal, type ModalProps } from '@mantine/core'
+import { useUnsaved } from './unsaved'
 import { createContext, useContext, useState, type ReactNode } from 'react'
 
 interface FormDialogProps extends Omit<ModalProps, 'opened' | 'onClose' | 'children'> {
@@ -23,6 +24,7 @@ export function GiveUp() {
 /** A dialog with a form: Esc, the cross and Give up close it at once while nothing was typed, and ask before they discard what was. */
 export function FormDialog({ opened = true, dirty, onClose, children, ...modal }: FormDialogProps) {
   const [asked, setAsked] = useState(false)
+  useUnsaved(opened && dirty)
   const asks = asked && dirty
   // Pressed again, it is the question that goes away.
   const close = () => (dirty ? setAsked(!asks) : onClose())

@@ -5,6 +5,7 @@ import { useStore } from 'zustand'
 import { cssVariables, theme } from '../theme'
 import { Guard } from './Guard'
 import { toldAnything } from './notice'
+import { NewerVersion } from './NewerVersion'
 import { queryClient } from './query-client'
 
 const Notifications = lazy(async () => ({ default: (await import('@mantine/notifications')).Notifications }))
@@ -19,6 +20,7 @@ export function Kit({ children }: { children: ReactNode }) {
         </Suspense>
       )}
       <QueryClientProvider client={queryClient}>
+        <NewerVersion />
         <Guard>{children}</Guard>
       </QueryClientProvider>
     </MantineProvider>

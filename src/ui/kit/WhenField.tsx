@@ -3,7 +3,7 @@ import '@mantine/dates/styles.css'
 import { useEffect, useState } from 'react'
 import { typedDay } from '@core/base/calendar/typed-day'
 import { dayKey, momentAt, timeKey } from '@core/base/calendar/zoned'
-import { useTaken } from './untaken'
+import { useTaken } from './unsaved'
 
 interface WhenFieldProps {
   /** A moment, as ISO text. */

@@ -1,4 +1,5 @@
 import type { Problem } from '@core/base/result'
+import { hearBuild } from './newer-version'
 
 /** An answer of the server that is not the one asked for, with its sentences. `status` 0: no answer at all. */
 export class ApiError extends Error {
@@ -24,6 +25,7 @@ export async function api<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: st
   } catch {
     throw new ApiError(0, [away])
   }
+  hearBuild(response.headers.get('x-vicinor-build'))
   const answer = (await response.json().catch(() => undefined)) as Record<string, unknown> | undefined
   if (!response.ok) throw new ApiError(response.status, (answer?.errors as Problem[] | undefined) ?? [], answer)
   // Broken off in the middle.

@@ -1,5 +1,4 @@
-import type { StreamRequest } from '../../workers/stream.worker'
-import { SharedStream, type Listener, type StreamMessage } from './shared-stream'
+import { SharedStream, type Listener, type StreamMessage, type StreamRequest } from './shared-stream'
 
 /**
  * Listens to a run: through the worker that all tabs of the browser share, or alone where the browser has no such worker. Returns

@@ -15,6 +15,9 @@ export interface Listener {
   take: (message: StreamMessage) => void
 }
 
+/** What a page asks of the worker that all pages of the browser share: to hear of a run, or no longer to. */
+export type StreamRequest = { type: 'join'; key: string; address: string; after: number } | { type: 'leave' }
+
 const againMs = 1000
 
 /** Soon, and not all screens at the same instant. */

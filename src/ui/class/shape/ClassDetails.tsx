@@ -3,7 +3,7 @@ import { lazy, Suspense, useEffect, useState } from 'react'
 import { settingsOf } from '@core/class/compute'
 import { limits } from '@core/base/limits'
 import { CountField } from '../../kit/DraftField'
-import { useTaken } from '../../kit/untaken'
+import { useTaken } from '../../kit/unsaved'
 import { dayOf, timeOf } from '../../kit/zoned-time'
 import { useClass } from '../shared/context'
 

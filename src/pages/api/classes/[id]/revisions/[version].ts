@@ -1,5 +1,6 @@
 import { inTheHall } from '@server/db/in-hall'
-import { endpoint, json, notFound } from '@server/http/respond'
+import { notFound } from '@server/refused'
+import { endpoint, json } from '@server/http/respond'
 import { findRevision } from '@server/services/classes'
 
 export const GET = endpoint(async ({ params }) => {

@@ -1,5 +1,6 @@
 import { inHallOfRun } from '@server/db/in-hall'
-import { endpoint, json, notFound } from '@server/http/respond'
+import { notFound } from '@server/refused'
+import { endpoint, json } from '@server/http/respond'
 import { linksTo, renewLinks, screens, subjectsOf, type Screen } from '@server/services/links'
 import { findRun } from '@server/services/runs'
 

@@ -1,0 +1,86 @@
+import { dayKey, isDayKey, plusDays, startOfDay, type DayKey } from '../../core/base/calendar/zoned'
+import { limits } from '../../core/base/limits'
+import { formatSeconds } from '../../core/base/units'
+import type { Room } from '../../core/library/room'
+import { mainExercises } from '../../core/suggest/main-part'
+import { suggestedFrom } from '../../core/suggest/suggested'
+import { inTheHall } from '../db/in-hall'
+import { nextClassFrom } from '../services/classes'
+import { hallLibrary, hallRooms, ownHall } from '../services/halls'
+import { listPlans } from '../services/plans'
+import { classesUnderWay, timeIn } from '../services/runs'
+import { classList, type SummedClass } from './class-list'
+
+/** A week of classes as the Classes page shows it, and what a new one can be made from. `asked` is the week's first day, else today. */
+export async function classesPage(asked: string | null) {
+  const { hall, now, rooms, library, plans, unreadable } = await inTheHall(async (inHall) => {
+    const found = await listPlans(inHall)
+    return {
+      hall: await ownHall(inHall),
+      now: new Date(await timeIn(inHall)),
+      rooms: await hallRooms(inHall),
+      library: await hallLibrary(inHall),
+      plans: found.plans,
+      unreadable: found.unreadable,
+    }
+  })
+  const today = dayKey(now, hall.timeZone)
+  const from = asked !== null && isDayKey(asked) ? asked : today
+  const { classes, next } = await weekOf(from, from === today, now, hall.timeZone, rooms)
+  const main = mainExercises(library.exercises)
+    .slice(0, 24)
+    .map((exercise) => exercise.id)
+  return {
+    hall,
+    unreadable,
+    classes,
+    week: { from, today, ...(next && { next: dayKey(next, hall.timeZone) }) },
+    sources: {
+      plans,
+      rooms,
+      zone: hall.timeZone,
+      clock: hall.figures.clock ?? ('24h' as const),
+      now: now.toISOString(),
+      makings: { main, suggested: suggestedFrom(library.exercises) },
+    },
+  }
+}
+
+/** The classes of seven days, on the first of which, if it is today, one that began before midnight may still go on. */
+async function weekOf(from: DayKey, isToday: boolean, now: Date, zone: string, rooms: readonly Room[]) {
+  const begin = startOfDay(from, zone)
+  const until = startOfDay(plusDays(from, 7), zone)
+  const earlier = isToday ? limits.totalSeconds * 1000 : 0
+  const found = await classList(new Date(begin.getTime() - earlier), until)
+  const { underWay, next } = await inTheHall(async (inHall) => ({
+    underWay: await classesUnderWay(
+      inHall,
+      found.map(({ id }) => id),
+    ),
+    next: await nextClassFrom(inHall, until),
+  }))
+  const goesOn = ({ id, startsAt, summary }: SummedClass) =>
+    underWay.has(id) || startsAt.getTime() + summary.slotSeconds * 1000 > now.getTime()
+  const listed = found.filter((summed) => summed.startsAt >= begin || goesOn(summed))
+  return { next, classes: listed.map((summed) => rowOf(summed, rooms, underWay.has(summed.id))) }
+}
+
+function rowOf({ id, name, startsAt, summary }: SummedClass, rooms: readonly Room[], underWay: boolean) {
+  const { totalSeconds: total, slotSeconds: slot } = summary
+  return {
+    id,
+    name,
+    startsAt: startsAt.toISOString(),
+    roomName: rooms.find((room) => room.id === summary.roomId)?.name ?? '',
+    people: summary.people,
+    ...(total !== undefined && { total: formatSeconds(total) }),
+    slot: formatSeconds(slot),
+    spare: summary.spare,
+    overSlot: total !== undefined && total > slot,
+    sentence: summary.sentence,
+    short: summary.short,
+    problem: summary.problem,
+    unreadable: summary.slotSeconds === 0,
+    underWay,
+  }
+}
