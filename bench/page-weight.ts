@@ -1,26 +1,31 @@
-import { gzipSync } from 'node:zlib'
 import type { Browser } from '@playwright/test'
 
-const wallAim = 120
+/** Kilobytes as delivered, of script and, where it is named, of HTML. */
+interface Aim {
+  scripts: number
+  html?: number
+}
 
-/** The compressed script that each page loads, as a browser asks for it. */
-export async function benchPageWeight(browser: Browser, base: string, wallPath: string): Promise<void> {
-  const paths = ['/', '/plans', '/people', '/log', '/classes/demo-lunch/shape', '/classes/demo-lunch/gear', wallPath]
-  console.log('Compressed script of each page')
-  for (const path of paths) {
-    const page = await browser.newPage()
-    let bytes = 0
-    const pending: Promise<void>[] = []
-    page.on('response', (response) => {
-      if (response.request().resourceType() !== 'script') return
-      pending.push(response.body().then((body) => void (bytes += gzipSync(body).length)))
-    })
+/** What each page brings with it, as on the wire: the sizes that the browser says it was sent. */
+export async function benchPageWeight(browser: Browser, base: string, pages: Record<string, { path: string; aim?: Aim }>): Promise<void> {
+  console.log('Bytes on the wire: script, HTML')
+  for (const [name, { path, aim }] of Object.entries(pages)) {
+    const context = await browser.newContext({ viewport: { width: 1280, height: 800 } })
+    const page = await context.newPage()
     await page.goto(base + path)
     await page.waitForFunction(() => document.querySelector('astro-island[ssr]') === null)
-    await Promise.all(pending)
-    await page.close()
-    const kilobytes = bytes / 1000
-    const aim = path === wallPath ? ` (aim under ${wallAim} kB: ratio ${(kilobytes / wallAim).toFixed(2)})` : ''
-    console.log(`  ${kilobytes.toFixed(0).padStart(4)} kB  ${path === wallPath ? 'wall' : path}${aim}`)
+    // What an island fetches for itself as it begins.
+    await page.waitForTimeout(1500)
+    const [scripts, html] = await page.evaluate(() => {
+      const sizes = (entries: PerformanceEntry[]) =>
+        (entries as PerformanceResourceTiming[]).reduce((sum, { encodedBodySize }) => sum + encodedBodySize, 0) / 1000
+      const resources = performance.getEntriesByType('resource').filter(({ name }) => /\.js(\?|$)/.test(name))
+      return [sizes(resources), sizes(performance.getEntriesByType('navigation'))] as const
+    })
+    await context.close()
+    const ratio = (is: number, most?: number) => (most === undefined ? '' : ` (aim ${most}: ratio ${(is / most).toFixed(2)})`)
+    console.log(
+      `  ${scripts.toFixed(0).padStart(4)} kB${ratio(scripts, aim?.scripts)}, ${html.toFixed(0)} kB${ratio(html, aim?.html)}  ${name}`,
+    )
   }
 }

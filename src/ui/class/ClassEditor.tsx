@@ -1,5 +1,5 @@
 import { Button } from '@mantine/core'
-import { useMemo, useState } from 'react'
+import { startTransition, useCallback, useMemo, useState } from 'react'
 import { useStore } from 'zustand'
 import { computeClass, type HallLibrary } from '@core/class/compute'
 import type { OtherClass } from '@core/class/overlap'
@@ -40,28 +40,20 @@ export function ClassEditor({ stored, library, rooms, others, zone, first }: Cla
   useUnsaved(save.is !== 'saved')
   useUndoKeys(store)
   const search = useMemo(() => exerciseSearch(library.exercises, new Map(library.gear.map((kind) => [kind.id, kind.name]))), [library])
-  const run = async () => {
+  const { id } = stored
+  const run = useCallback(async () => {
     try {
       if (!(await saveNow())) return
-      const opened = await api<{ id: string }>('POST', `/api/classes/${stored.id}/runs`)
+      const opened = await api<{ id: string }>('POST', `/api/classes/${id}/runs`)
       location.assign(`/runs/${opened.id}`)
     } catch (error) {
       tellProblem(error)
     }
-  }
-  const context: ClassContext = {
-    id: stored.id,
-    document,
-    computed,
-    library,
-    rooms,
-    zone,
-    others,
-    store,
-    search,
-    run,
-    change: store.getState().change,
-  }
+  }, [id, saveNow])
+  const context: ClassContext = useMemo(
+    () => ({ id, document, computed, library, rooms, zone, others, store, search, run, change: store.getState().change }),
+    [id, document, computed, library, rooms, zone, others, store, search, run],
+  )
   const room = rooms.find((known) => known.id === document.roomId)
   const coming = computed.people.length
   return (
@@ -82,7 +74,7 @@ export function ClassEditor({ stored, library, rooms, others, zone, first }: Cla
           </span>
         </header>
         <Unsettled save={save} zone={zone} {...unsettled} />
-        <ClassTabs open={tab} onNear={setNear} />
+        <ClassTabs open={tab} onNear={(tab) => startTransition(() => setNear(tab))} />
         <TabViews open={tab} near={near} />
       </div>
     </ClassProvider>

@@ -1,6 +1,6 @@
-import { Activity, Suspense, useDeferredValue, useState } from 'react'
+import { memo, Suspense, useDeferredValue, useState } from 'react'
+import { ClassProvider, useClass } from './shared/context'
 import { classTabs, type ClassTab } from './tabs'
-import { useClass } from './shared/context'
 import { views } from './views'
 
 interface TabViewsProps {
@@ -10,35 +10,43 @@ interface TabViewsProps {
 }
 
 /**
- * The view of the open tab. One that a hand comes near to is laid out behind it, and those that were open stay there until the class
- * changes, so that opening one only shows it.
+ * The view of the open tab. One that a hand comes near to is laid out behind it, and those that were open stay as they were left, so
+ * that opening one only shows it.
  */
 export function TabViews({ open: asked, near }: TabViewsProps) {
-  const { document } = useClass()
   // The tabs answer the press at once; a view that is not laid out yet follows.
   const open = useDeferredValue(asked)
-  const [laid, setLaid] = useState<{ document: unknown; tabs: readonly ClassTab[] }>({ document, tabs: [] })
-  const before = laid.document === document ? laid.tabs : []
-  const tabs = classTabs.filter((tab) => tab === open || tab === near || before.includes(tab))
-  if (laid.document !== document || tabs.length !== before.length) setLaid({ document, tabs })
+  const [laid, setLaid] = useState<readonly ClassTab[]>([])
+  const tabs = classTabs.filter((tab) => tab === open || tab === near || laid.includes(tab))
+  if (tabs.length !== laid.length) setLaid(tabs)
   return (
     <div className="class-body">
-      {tabs.map((tab) => {
-        const { View } = views[tab]
-        return (
-          <Activity key={tab} mode={tab === open ? 'visible' : 'hidden'}>
-            <Suspense
-              fallback={
-                <p className="class-main second" role="status">
-                  One moment …
-                </p>
-              }
-            >
-              <View />
-            </Suspense>
-          </Activity>
-        )
-      })}
+      {tabs.map((tab) => (
+        <div key={tab} className="class-view" hidden={tab !== open}>
+          <TabView tab={tab} fresh={tab === open || tab === near} />
+        </div>
+      ))}
     </div>
   )
 }
+
+/** A view that knows of the class as it is while it is `fresh`, and else as it was: what nobody sees is not laid out at every edit. */
+const TabView = memo(function TabView({ tab, fresh }: { tab: ClassTab; fresh: boolean }) {
+  const now = useClass()
+  const [known, setKnown] = useState(now)
+  if (fresh && known !== now) setKnown(now)
+  const { View } = views[tab]
+  return (
+    <ClassProvider value={known}>
+      <Suspense
+        fallback={
+          <p className="class-main second" role="status">
+            One moment …
+          </p>
+        }
+      >
+        <View />
+      </Suspense>
+    </ClassProvider>
+  )
+})

@@ -1,7 +1,7 @@
-import { lazy, type ComponentType } from 'react'
+import { lazy, memo, type ComponentType } from 'react'
 import type { ClassTab } from './tabs'
 
-const view = (load: () => Promise<ComponentType>) => ({ load, View: lazy(async () => ({ default: await load() })) })
+const view = (load: () => Promise<ComponentType>) => ({ load, View: lazy(async () => ({ default: memo(await load()) })) })
 
 /** The view of each tab; its code is fetched when it is first opened, or when a hand comes near. */
 export const views: Record<ClassTab, ReturnType<typeof view>> = {

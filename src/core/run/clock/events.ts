@@ -79,6 +79,3 @@ export interface RunEvent {
   who: string
   command: Command
 }
-
-export const isTap = <Any extends { type: string }>(command: Any): command is Extract<Any, { type: 'tap' | 'untap' }> =>
-  command.type === 'tap' || command.type === 'untap'
