@@ -4,7 +4,7 @@ import { demoGear } from '../../../scripts/demo/hall'
 import { libraryExercises } from '../../../scripts/library/exercises'
 import { shapes } from '../../../tests/fixtures/shapes'
 import { commonSettings } from '../library/hall-settings'
-import { Plan } from '../plan/plan'
+import { Plan, type Circuit } from '../plan/plan'
 import { read } from '../base/read'
 import { compileTimeline } from '../timeline/compile'
 import { briefChoices, briefSeconds, wayOf, type BriefWay } from './ways'
@@ -28,6 +28,15 @@ describe('the walk-through', () => {
     expect(items.every((item) => item.setUp && item.fault && item.options.length > 0)).toBe(true)
     expect(items.some((item) => item.gear.length > 0)).toBe(true)
     expect(items.flatMap((item) => item.cautions).length).toBeGreaterThan(0)
+  })
+
+  it('says what comes in one lap alone, and when', () => {
+    const plan = lunch()
+    const stations = plan.parts.flatMap((part) => part.pieces).find((piece) => piece.id === 'll-stations') as Circuit
+    stations.vary.push({ at: 1, id: stations.stations[0]!.uses[0]!.id, field: 'exerciseId', value: 'plank' })
+    const items = walkThrough(plan, library)
+    expect(items.filter(({ when }) => when !== '')).toMatchObject([{ station: 1, when: 'lap 2', name: 'Plank' }])
+    expect(items).toHaveLength(walkThrough(lunch(), library).length + 1)
   })
 
   it('an exercise that the hall does not have is still named', () => {

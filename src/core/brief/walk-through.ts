@@ -3,7 +3,8 @@ import type { HallLibrary } from '../class/compute'
 import { formOf, type Form } from '../library/form'
 import { withLists } from '../plan/every-circuit'
 import { mainCircuits } from '../plan/main-circuits'
-import type { Circuit, Plan, Use } from '../plan/plan'
+import { usesAsDone } from '../plan/as-done'
+import type { Plan, Use } from '../plan/plan'
 import { detailsOf } from '../summary/items'
 import { pieceName } from '../summary/names'
 import { cautionsOf } from './cautions'
@@ -14,6 +15,8 @@ export interface BriefItem {
   circuitName: string
   /** The station's number, from 1. */
   station: number
+  /** The lap or repeat that it comes in first, where that is not the first; else empty. */
+  when: string
   name: string
   setUp: string
   points: string[]
@@ -35,18 +38,20 @@ const sidesSaid = {
   ownInterval: 'Each side has its own interval.',
 } as const
 
-/** Every exercise of the main circuits in the order in which a coach walks round; those that need no words said twice are said once. */
+/**
+ * Every exercise of the main circuits in the order in which a coach walks round, with those that come in one lap or repeat alone;
+ * those that need no words said twice are said once.
+ */
 export function walkThrough(plan: Plan, library: Pick<HallLibrary, 'exercises' | 'gear'>): BriefItem[] {
-  return withLists(mainCircuits(plan)).flatMap((circuit) => itemsOf(circuit, library))
-}
-
-export function itemsOf(circuit: Circuit, library: Pick<HallLibrary, 'exercises' | 'gear'>): BriefItem[] {
+  const main = withLists(mainCircuits(plan)).map(({ id }) => id)
   const exercises = exercisesById(library.exercises)
   const gearNames = new Map(library.gear.map((kind) => [kind.id, kind.name.toLowerCase()]))
   const seen = new Set<string>()
-  return circuit.stations.flatMap((station, index) =>
-    station.uses.flatMap((use): BriefItem[] => {
-      const key = `${use.exerciseId}/${use.optionId ?? ''}/${index}`
+  return usesAsDone(plan)
+    .filter(({ circuit }) => main.includes(circuit.id))
+    .sort((a, b) => main.indexOf(a.circuit.id) - main.indexOf(b.circuit.id))
+    .flatMap(({ use, circuit, station, repeat, lap }): BriefItem[] => {
+      const key = [circuit.id, station, use.exerciseId, use.optionId].join('/')
       if (seen.has(key)) return []
       seen.add(key)
       const exercise = exercises.get(use.exerciseId)
@@ -56,14 +61,14 @@ export function itemsOf(circuit: Circuit, library: Pick<HallLibrary, 'exercises'
         {
           circuitId: circuit.id,
           circuitName: pieceName(circuit),
-          station: index + 1,
+          station: station + 1,
+          when: lap > 0 ? `lap ${lap + 1}` : repeat > 0 ? `time ${repeat + 1}` : '',
           ...wordsOf(use, form),
           options,
           gear: form?.gear.map((need) => gearNames.get(need.kindId) ?? need.kindId) ?? [],
         },
       ]
-    }),
-  )
+    })
 }
 
 function wordsOf(use: Use, form: Form | undefined) {

@@ -6,6 +6,7 @@ import type { Exercise } from '../library/exercise'
 import { commonSettings, type HallSettings } from '../library/hall-settings'
 import { usableIn, type GearKind } from '../library/gear-kind'
 import type { Person } from '../library/person'
+import type { Doer } from '../options/form-for'
 import type { Circuit, Plan } from '../plan/plan'
 import { rotatingCircuits, turnsOf, turnsPerLap, wavesOf } from '../plan/turns'
 import type { Problem, Result } from '../base/result'
@@ -30,7 +31,7 @@ export interface HallLibrary {
 export interface CircuitRotation {
   circuit: Circuit
   choice: RotationChoice
-  units: Person[][]
+  units: Doer[][]
   rotation: Result<Rotation>
 }
 
@@ -38,10 +39,10 @@ export interface ComputedClass {
   timeline: Result<Timeline>
   sentences?: [string, string]
   /** Who is in the room. */
-  people: Person[]
+  people: Doer[]
   /** Who follows from home. */
-  atHome: Person[]
-  groups: Person[][]
+  atHome: Doer[]
+  groups: Doer[][]
   /** The rotation of each circuit in which people rotate, or why there is none. */
   rotations: CircuitRotation[]
   gear: GearCount
@@ -49,15 +50,20 @@ export interface ComputedClass {
 }
 
 /**
- * The people who are here, in the order in which they came, with the sizes they take in this class; ids that the hall no longer
- * knows are left out.
+ * The people who are here, in the order in which they came, with the sizes they take in this class and the version that they show;
+ * ids that the hall no longer knows are left out.
  */
-export function peopleHere(document: Pick<ClassDocument, 'here' | 'walkIns' | 'sizes'>, people: readonly Person[]): Person[] {
+export function peopleHere(
+  document: Pick<ClassDocument, 'here' | 'walkIns' | 'sizes' | 'demonstrators'>,
+  people: readonly Person[],
+): Doer[] {
   const byId = new Map([...people, ...document.walkIns].map((person) => [person.id, person]))
   return document.here.flatMap((id) => {
     const person = byId.get(id)
     const sizes = document.sizes?.[id]
-    return person ? [sizes ? { ...person, loads: { ...person.loads, ...sizes } } : person] : []
+    const shows = (['easier', 'harder'] as const).find((version) => document.demonstrators?.[version] === id)
+    if (!person || (!sizes && !shows)) return person ? [person] : []
+    return [{ ...person, ...(sizes && { loads: { ...person.loads, ...sizes } }), ...(shows && { shows }) }]
   })
 }
 
@@ -96,7 +102,7 @@ export function computeClass(document: ClassDocument, library: HallLibrary): Com
     )
     return { circuit, choice, units, rotation }
   })
-  const found = new Map<string, { rotation: Rotation; units: Person[][] }>()
+  const found = new Map<string, { rotation: Rotation; units: Doer[][] }>()
   for (const { circuit, rotation, units } of rotations) if (rotation.ok) found.set(circuit.id, { rotation: rotation.value, units })
   // Without a timeline there are no turns to count by.
   const gear = !timeline.ok

@@ -2,7 +2,7 @@ import type { Exercise, GearNeed } from '../library/exercise'
 import type { GearKind } from '../library/gear-kind'
 import { formOf } from '../library/form'
 import type { Person } from '../library/person'
-import { formFor } from '../options/form-for'
+import { formFor, type Doer } from '../options/form-for'
 import type { PairsWork, Use } from '../plan/plan'
 
 /** Pieces of gear by `kindId/sizeId`. */
@@ -15,7 +15,7 @@ export const add = (count: Count, key: string, amount: number) => count.set(key,
 /** Raises `key` to `amount`, if it is less. */
 export const raise = (count: Count, key: string, amount: number) => count.set(key, Math.max(count.get(key) ?? 0, amount))
 
-export type Borrower = Pick<Person, 'level' | 'loads' | 'goEasy'>
+export type Borrower = Pick<Doer, 'level' | 'loads' | 'goEasy' | 'shows'>
 
 const anyone: Borrower = { level: 'regular', loads: {}, goEasy: [] }
 

@@ -1,7 +1,8 @@
 /** Anything that JSON can hold. */
 type Json = null | boolean | number | string | Json[] | { [key: string]: Json }
 
-const isRecord = (value: Json): value is { [key: string]: Json } => typeof value === 'object' && value !== null && !Array.isArray(value)
+const isRecord = (value: Json | undefined): value is { [key: string]: Json } =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
 
 /** Whether an entry of a list is about the person: their id, something of theirs, or a pair that they are one of. */
 function isAbout(entry: Json, id: string): boolean {
@@ -64,9 +65,22 @@ export function nameless<Stored>(stored: Stored, { id, name, instead }: Erased):
     left: nobodyOf(renamed.left),
     exceptions: others(renamed.exceptions),
     doings: others(renamed.doings),
+    own: withoutOwn(renamed.own, instead),
     follow: said,
   }
   return { ...renamed, ...Object.fromEntries(Object.entries(changed).filter(([, value]) => value !== undefined)) } as Stored
+}
+
+/** What each does for themselves, without one of them, and without what only that one did. */
+function withoutOwn(own: Json | undefined, id: string): Json | undefined {
+  if (!isRecord(own) || !isRecord(own.of) || !Array.isArray(own.doings)) return own
+  const { [id]: _, ...of } = own.of
+  const used = new Set(Object.values(of).flatMap((places) => (isRecord(places) ? Object.values(places) : [])))
+  return {
+    ...own,
+    of,
+    doings: own.doings.map((doing, index) => (used.has(index) ? doing : { name: '', how: '', points: [], sides: 'none' })),
+  }
 }
 
 const escaped = (text: string) => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')

@@ -12,6 +12,9 @@ export interface FormChoice {
   unspared?: boolean
 }
 
+/** Somebody of the class; `shows` is the version that they show to the others. */
+export type Doer = Person & { shows?: 'easier' | 'harder' | undefined }
+
 const rungOrder = { easier: 0, substitute: 1, harder: 2 } as const
 const hardness = (form: Form) => (['jumps', 'floor', 'balance'] as const).filter((strain) => form.asks.includes(strain)).length
 
@@ -20,8 +23,9 @@ const hardness = (form: Form) => (['jumps', 'floor', 'balance'] as const).filter
  * Newcomers are given the nearest easier option of what is hard (jumps, floor and balance together); nobody is sent to a harder
  * one unasked. Without any that spares, the easiest, marked.
  */
-export function formFor(person: Pick<Person, 'goEasy' | 'level'>, use: Pick<Use, 'optionId'>, exercise: Exercise): FormChoice {
+export function formFor(person: Pick<Doer, 'goEasy' | 'level' | 'shows'>, use: Pick<Use, 'optionId'>, exercise: Exercise): FormChoice {
   const standard = formOf(exercise, use.optionId)
+  if (person.shows) return shownBy(person, standard, exercise) ?? formFor({ ...person, shows: undefined }, use, exercise)
   // Most people, most of the time.
   if (person.goEasy.length === 0 && person.level !== 'newcomer') return { form: standard }
   const strained = (form: Form) => form.asks.filter((strain) => person.goEasy.includes(strain))
@@ -43,4 +47,11 @@ export function formFor(person: Pick<Person, 'goEasy' | 'level'>, use: Pick<Use,
     why,
     unspared: true,
   }
+}
+
+/** The version that somebody shows, where the exercise has it and it does not ask what they go easy on. */
+function shownBy({ shows, goEasy }: Pick<Doer, 'goEasy' | 'shows'>, standard: Form, exercise: Exercise): FormChoice | undefined {
+  const form = formsOf(exercise).find(({ rung }) => rung === shows)
+  if (!form || form === standard || form.asks.some((strain) => goEasy.includes(strain))) return undefined
+  return { form, why: `shows the ${shows} version` }
 }

@@ -11,6 +11,12 @@ const counts: Record<z.infer<typeof RepCount>, string> = {
   twoCountsOne: ', two counts make one',
 }
 
+/** `10`, `8–10`; open ones as `as many as you can, 12–18`. */
+export function repsText({ count, most, open }: NonNullable<Use['reps']>): string {
+  const figures = most === undefined || most === count ? String(count) : `${count}–${most}`
+  return open ? `as many as you can, ${most === undefined ? 'about ' : ''}${figures}` : figures
+}
+
 /**
  * An item of a self-paced list as it is read out: `20 push-up`, `8 lunge each side`, `0:60 plank`; `onRungs`, without the figure,
  * which the rungs say.
@@ -19,7 +25,8 @@ export function itemText(use: Use, name: string, onRungs = false): string {
   const how = ['', ...detailsOf({ ...use, reps: undefined })].join(', ')
   if (use.seconds !== undefined) return `${formatSeconds(use.seconds)} ${name.toLowerCase()}${how}`
   if (!use.reps) return `${name}${how}`
-  return `${onRungs ? '' : `${use.reps.count} `}${name.toLowerCase()}${counts[use.reps.counted]}${how}`
+  if (use.reps.open) return `${name}, ${repsText(use.reps)}${counts[use.reps.counted]}${how}`
+  return `${onRungs ? '' : `${repsText(use.reps)} `}${name.toLowerCase()}${counts[use.reps.counted]}${how}`
 }
 
 /**
@@ -29,7 +36,7 @@ export function itemText(use: Use, name: string, onRungs = false): string {
 export function detailsOf(use: Use, seconds?: Seconds): string[] {
   const rep = tempoSeconds(use)
   const texts = [
-    use.reps && `${use.reps.count} reps${counts[use.reps.counted]}`,
+    use.reps && `${repsText(use.reps)}${use.reps.open ? '' : ' reps'}${counts[use.reps.counted]}`,
     use.inner &&
       `${use.inner.cycle.map((each) => `${each.count} ${each.name}`).join(' + ')}${use.inner.aim ? `, aim ${use.inner.aim} times` : ''}`,
     use.tempo &&

@@ -12,7 +12,7 @@ const use = (exerciseId: string, more: Partial<Use> = {}): Use => ({
 })
 const list = (more: Partial<Task>): Task => ({ kind: 'task', goal: 'finish', openerCount: 0, rungRestSeconds: 0, ...more })
 const uses = [use('squat'), use('lunge', { reps: { count: 9, counted: 'eachSide' } }), use('plank', { reps: undefined, seconds: 25 })]
-const lines = (more: Partial<Task>) => listLines(list(more), uses, (id) => id)
+const lines = (more: Partial<Task>) => listLines(list(more), uses, ({ exerciseId }) => exerciseId)
 
 describe('a list as it is read out', () => {
   it('says the figures of a ladder once, and of each item only how it is counted', () => {

@@ -4,7 +4,7 @@ import type { AnyPgColumn } from 'drizzle-orm/pg-core'
 import { nanoid } from 'nanoid'
 import { nameless, withoutPerson, type Erased } from '../../core/library/erase'
 import type { Person } from '../../core/library/person'
-import type { RunSnapshot } from '../../core/run/room/snapshot'
+import type { OwnDoings } from '../../core/run/room/snapshot'
 import type { InHall } from '../db/in-hall'
 import { cardClaims, classes, classRevisions, erasedPeople, people, runEvents, runs, screenLinks } from '../db/schema'
 import { notFound } from '../refused'
@@ -30,7 +30,13 @@ export async function personalData(hall: InHall, id: string): Promise<PersonalDa
     .where(and(eq(classes.hallId, hallId), hasComeTo(id)))
     .orderBy(classes.startsAt)
   const played = await tx
-    .select({ id: runs.id, name: runs.className, startedAt: runs.startedAt, doings: sql<unknown>`${runs.snapshot}->'doings'` })
+    .select({
+      id: runs.id,
+      name: runs.className,
+      startedAt: runs.startedAt,
+      own: sql<unknown>`${runs.snapshot}->'own'`,
+      doings: sql<unknown>`${runs.snapshot}->'doings'`,
+    })
     .from(runs)
     .where(and(eq(runs.hallId, hallId), holds(runs.snapshot, id)))
     .orderBy(runs.startedAt)
@@ -39,18 +45,27 @@ export async function personalData(hall: InHall, id: string): Promise<PersonalDa
     .from(runEvents)
     .where(and(eq(runEvents.hallId, hallId), sql`${runEvents.command}->>'type' = 'tap'`, sql`${runEvents.command}->'personIds' ? ${id}`))
     .orderBy(runEvents.at)
-  const didIn = (doings: unknown) =>
-    (Array.isArray(doings) ? (doings as NonNullable<RunSnapshot['doings']>) : []).filter(({ personId }) => personId === id)
   return {
     person: document,
     classes: rows.map(({ name, startsAt }) => ({ name, startsAt: startsAt.toISOString() })),
     runs: played.map((run) => ({
       name: run.name ?? '',
       startedAt: run.startedAt?.toISOString() ?? null,
-      did: didIn(run.doings).map(({ station, name, how }) => ({ at: `station ${station + 1}`, what: name, how })),
+      did: didIn(run, id),
       taps: tapped.filter(({ runId }) => runId === run.id).map(({ at, what }) => ({ at: new Date(at).toISOString(), what })),
     })),
   }
+}
+
+/** What somebody did for themselves in a run, out of a snapshot of either format. */
+function didIn({ own, doings }: { own: unknown; doings: unknown }, personId: string): { at: string; what: string; how: string }[] {
+  const shown = (station: number, { name, how }: { name: string; how: string }) => ({ at: `station ${station + 1}`, what: name, how })
+  if (Array.isArray(doings))
+    return (doings as { personId: string; station: number; name: string; how: string }[])
+      .filter((doing) => doing.personId === personId)
+      .map((doing) => shown(doing.station, doing))
+  const known = own as OwnDoings | null
+  return Object.entries(known?.of[personId] ?? {}).map(([key, index]) => shown(Number(key.split('/')[1]), known!.doings[index]!))
 }
 
 /** Stands for somebody's id in the list of those who were erased. */

@@ -9,6 +9,7 @@ import type { Milliseconds } from '../../core/base/units'
 import type { InHall } from '../db/in-hall'
 import type { Transaction } from '../db/pool'
 import { classes, runEvents, runs } from '../db/schema'
+import { presentFormat } from '../../core/base/stored'
 import { kinds, readRow, remembered } from '../db/stored'
 import { notFound, Refused } from '../refused'
 import { roomTime } from '../live/room-time'
@@ -78,7 +79,7 @@ export async function openRun(hall: InHall, classId: string, snapshot: string | 
     if (snapshot instanceof Refused) throw snapshot
     const [renewed] = await tx
       .update(runs)
-      .set({ snapshot: sql`${snapshot}::jsonb`, version: sql`${runs.version} + 1` })
+      .set({ snapshot: sql`${snapshot}::jsonb`, format: presentFormat(kinds.snapshot), version: sql`${runs.version} + 1` })
       .where(and(eq(runs.hallId, hallId), eq(runs.id, run.id), sql`${runs.snapshot} is distinct from ${snapshot}::jsonb`))
       .returning(runColumns)
     if (renewed) await notifyRun(tx, run.id)
@@ -87,7 +88,7 @@ export async function openRun(hall: InHall, classId: string, snapshot: string | 
   if (snapshot instanceof Refused) throw snapshot
   const [run] = await tx
     .insert(runs)
-    .values({ hallId, id: nanoid(16), classId, snapshot: sql`${snapshot}::jsonb` })
+    .values({ hallId, id: nanoid(16), classId, snapshot: sql`${snapshot}::jsonb`, format: presentFormat(kinds.snapshot) })
     .returning(runColumns)
   return run!
 }

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react'
 import type { AskedCommand, CommandRequest } from '@core/run/clock/events'
-import { isTap } from '@core/run/clock/taps'
+import { isTap } from '@core/run/clock/is-tap'
 import { api } from '../kit/api'
 import type { RunFeed } from '../live/run-feed'
 import { CommandLine, type Taken } from './command-line'

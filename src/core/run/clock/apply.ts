@@ -2,7 +2,7 @@ import type { Timeline } from '../../timeline/phase'
 import { inMilliseconds, type Milliseconds } from '../../base/units'
 import type { Command, RunEvent } from './events'
 import { advance, countInMs, enter, initialProgress, phaseLimit, type Progress } from './progress'
-import { isTap } from './taps'
+import { isTap } from './is-tap'
 import { canTap, tapsAfter } from './taps'
 import { canUndo, isUndoable, restorableOf, undone } from './undo'
 

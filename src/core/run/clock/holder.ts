@@ -1,5 +1,5 @@
 import type { Milliseconds } from '../../base/units'
-import { isTap } from './taps'
+import { isTap } from './is-tap'
 
 /**
  * The device that a coach has in hand: one person at a time moves the clock of a room. `device` is an id that the device made for

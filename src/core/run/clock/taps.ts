@@ -2,10 +2,6 @@ import type { Milliseconds } from '../../base/units'
 import type { Command } from './events'
 import type { Progress, Tap } from './progress'
 
-/** Whether somebody has tapped, or taken a tap back. */
-export const isTap = <Any extends { type: string }>(command: Any): command is Extract<Any, { type: 'tap' | 'untap' }> =>
-  command.type === 'tap' || command.type === 'untap'
-
 export type TapCommand = Extract<Command, { type: 'tap' | 'untap' }>
 
 /** So long after the class has ended, what people did in it can still be put down. */

@@ -86,18 +86,17 @@ describe('what shared screens may know', () => {
   it('of a card besides what its own person does, asks and was', () => {
     const card = snapshotFor('card', first!.id, eventful)
     const own = [
-      'doings',
-      'doings[].how',
-      'doings[].name',
-      'doings[].personId',
-      'doings[].pieceId',
-      'doings[].position',
-      'doings[].station',
+      'own',
+      'own.doings',
+      ...['easier', 'easier.name', 'easier.points', 'harder', 'harder.name', 'harder.points'].map((key) => `own.doings[].${key}`),
+      ...['how', 'name', 'points', 'sides', 'tempo', 'tempo.figures', 'tempo.from'].map((key) => `own.doings[].${key}`),
+      'own.of',
+      `own.of.${first!.id}`,
       'people[].ease',
       'people[].onBreak',
     ]
-    expect(shallow(card).filter((key) => !key.startsWith('been'))).toEqual([...ofEverybody, ...own].sort())
-    expect(new Set(card.doings!.map(({ personId }) => personId))).toEqual(new Set([first!.id]))
+    expect(shallow(card).filter((key) => !/^been|^own\.of\.[\w-]+\./.test(key))).toEqual([...ofEverybody, ...own].sort())
+    expect(Object.keys(card.own!.of)).toEqual([first!.id])
     expect(card.people.filter(({ onBreak, ease }) => onBreak || ease).map(({ id }) => id)).toEqual([first!.id])
     expect(Object.keys(snapshotFor('card', 'rosalind', eventful).been ?? {})).toEqual(['rosalind'])
   })

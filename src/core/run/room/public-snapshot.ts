@@ -1,3 +1,4 @@
+import { ownOf } from './own-doings'
 import type { CircuitView, RunSnapshot } from './snapshot'
 
 type Person = RunSnapshot['people'][number]
@@ -20,6 +21,7 @@ const publicCircuit = ({
   turns,
   units,
   say,
+  cross,
   closed,
 }: CircuitView): CircuitView => ({
   name,
@@ -33,6 +35,7 @@ const publicCircuit = ({
   ...given('turns', turns),
   ...given('units', units),
   ...given('say', say),
+  ...given('cross', cross),
   ...given('closed', closed),
 })
 
@@ -72,7 +75,7 @@ export function forOne(snapshot: RunSnapshot, personId: string): RunSnapshot {
   return {
     ...room,
     people: room.people.map(own),
-    doings: (snapshot.doings ?? []).filter((doing) => doing.personId === personId),
+    ...(snapshot.own && { own: ownOf(snapshot.own, personId) }),
     ...(been && { been: { [personId]: been } }),
   }
 }

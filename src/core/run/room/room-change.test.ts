@@ -48,8 +48,9 @@ describe('people of a class under way', () => {
     const arrived = changed(lunch, { type: 'arrives', id: rosalind.id, name: rosalind.name }).snapshot
     const known = withKnown(arrived, rosalind, classDocument('demo-lunch').plan, demoLibrary)
     expect(known.people.at(-1)).toMatchObject({ id: rosalind.id, goEasy: ['balance', 'jumps'], goEasyNote: 'new hip, ask first' })
-    expect(known.exceptions!.filter((each) => each.personId === rosalind.id).length).toBeGreaterThan(0)
-    expect(known.doings).toHaveLength(lunch.doings!.length * (1 + 1 / lunch.people.length))
+    const own = Object.values(known.own!.of[rosalind.id]!).map((index) => known.own!.doings[index]!)
+    expect(own.some(({ watch }) => watch?.includes('easy on'))).toBe(true)
+    expect(known.own!.of).toMatchObject(Object.fromEntries(Object.keys(lunch.own!.of).map((id) => [id, expect.anything() as unknown])))
     expect(JSON.stringify(forOne(known, 'oren'))).not.toContain('new hip')
   })
 
@@ -117,8 +118,15 @@ describe('people of a class under way', () => {
     expect(roomView(one, state).watch.find((each) => each.name === 'Oren')?.text).toBe(`easier: ${usual[0]!.easier!.name.toLowerCase()}`)
     expect(cardView(forOne(one, 'oren'), state, 'oren')!.now!.exercise).toBe(usual[0]!.easier!.name)
     expect(cardView(forOne(one, 'maribel'), state, 'maribel')!.now!.exercise).toBe(usual[0]!.name)
-    for (const { personId, pieceId, station } of lunch.exceptions!.filter((each) => each.pieceId === 'll-stations')) {
-      const own = lunch.doings!.find((each) => each.personId === personId && each.pieceId === pieceId && each.station === station)!
+    const exceptions = Object.entries(lunch.own!.of).flatMap(([personId, places]) =>
+      Object.entries(places).flatMap(([key, index]) => {
+        const [pieceId, station] = key.split('/')
+        const own = lunch.own!.doings[index]!
+        return pieceId === 'll-stations' && own.watch ? [{ personId, station: Number(station), own }] : []
+      }),
+    )
+    expect(exceptions.length).toBeGreaterThan(0)
+    for (const { personId, station, own } of exceptions) {
       const turn = lunch.circuits['ll-stations']!.turns!.findIndex((stations) =>
         stations[station]!.some((unit) => lunch.groups[unit]!.includes(personId)),
       )

@@ -3,6 +3,7 @@ import { idField, nameField, wholeNumber } from '../../base/fields'
 import { limits } from '../../base/limits'
 import { failure, problem, success, type Result } from '../../base/result'
 import { eases, type Ease } from './ease'
+import { isSpared } from './own-doings'
 import { arrived, left, traded } from './people-change'
 import type { RoomChanged } from './room-changed'
 import type { RunSnapshot } from './snapshot'
@@ -75,7 +76,7 @@ function withEase(snapshot: RunSnapshot, ease: Ease, personId: string | undefine
     })
   const person = snapshot.people.find((each) => each.id === personId)
   if (!person) return notHere
-  const spared = ease === 'harder' && snapshot.exceptions?.some((exception) => exception.personId === personId)
+  const spared = ease === 'harder' && isSpared(snapshot, personId)
   const people = snapshot.people.map((each) => (each.id === personId ? { ...each, ease } : each))
   return success({
     snapshot: { ...snapshot, people },

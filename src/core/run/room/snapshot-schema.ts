@@ -4,7 +4,8 @@ import { limits } from '../../base/limits'
 import type { StoredKind } from '../../base/stored'
 import { TimelineSchema } from '../../timeline/schema'
 import { eases } from './ease'
-import type { CircuitView, ExerciseView, RunSnapshot, StationView } from './snapshot'
+import type { CircuitView, ExerciseView, OwnDoing, RunSnapshot, StationView } from './snapshot'
+import { withOwnDoings } from './snapshot-formats'
 
 const text = z.string().max(4 * limits.noteLength)
 const texts = z.array(text).max(limits.people)
@@ -12,22 +13,34 @@ const id = z.string().min(1).max(64)
 const ids = z.array(id).max(limits.people)
 const index = z.number().int().min(-1).max(limits.phases)
 
-const rung = z.strictObject({ name: text, points: texts })
-const exercise: z.ZodType<ExerciseView> = z.strictObject({
+const line = text.optional()
+const rung = z.strictObject({ name: text, points: texts, line })
+const exerciseFields = {
   name: text,
   points: texts,
   sides: Sides,
   how: text,
+  line,
   tempo: Tempo.optional(),
   reps: z.number().int().optional(),
   easier: rung.optional(),
   harder: rung.optional(),
+}
+const exercise: z.ZodType<ExerciseView> = z.strictObject(exerciseFields)
+const figure = z.number().int().min(0).optional()
+const ownDoing: z.ZodType<OwnDoing> = z.strictObject({
+  ...exerciseFields,
+  points: texts.optional(),
+  watch: line,
+  keeps: z.array(z.enum(eases)).max(eases.length).optional(),
+  laps: figure,
+  rounds: figure,
 })
 
 const mark = z.looseObject({ from: z.number() })
 const marks = z.array(mark).max(limits.phases)
 const list = z.strictObject({
-  items: texts,
+  lines: z.array(z.union([text, index])).max(2 * limits.uses),
   aim: text,
   marks: z.strictObject({ low: marks, typical: marks, high: marks }).optional(),
 }) as unknown as z.ZodType<NonNullable<StationView['list']>>
@@ -54,6 +67,7 @@ const circuit: z.ZodType<CircuitView> = z.strictObject({
     .optional(),
   units: z.array(ids).max(limits.people).optional(),
   say: text.optional(),
+  cross: text.optional(),
   closed: z.array(index).max(limits.stations).optional(),
 })
 
@@ -65,7 +79,6 @@ const person = z.strictObject({
   ease: z.enum(eases).optional(),
   onBreak: z.boolean().optional(),
 })
-const place = { personId: id, pieceId: id, station: index, position: index }
 const manyPlaces = limits.people * limits.stations * limits.positions
 
 /** A snapshot as it is stored with its run. */
@@ -90,14 +103,12 @@ export const RunSnapshotSchema: z.ZodType<RunSnapshot> = z.strictObject({
   circuits: z.record(id, circuit),
   pieceNames: z.record(id, text),
   notes: z.record(id, text),
-  exceptions: z
-    .array(z.strictObject({ ...place, text }))
-    .max(manyPlaces)
-    .optional(),
-  doings: z
-    .array(z.strictObject({ ...place, name: text, how: text }))
-    .max(manyPlaces)
+  own: z
+    .strictObject({
+      doings: z.array(ownDoing).max(manyPlaces),
+      of: z.record(id, z.record(z.string().max(200), index)),
+    })
     .optional(),
 })
 
-export const snapshotKind: StoredKind<RunSnapshot> = { what: 'run', schema: RunSnapshotSchema, forward: [] }
+export const snapshotKind: StoredKind<RunSnapshot> = { what: 'run', schema: RunSnapshotSchema, forward: [withOwnDoings] }

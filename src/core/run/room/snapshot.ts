@@ -1,4 +1,5 @@
 import type { PairsWork, Sides, Use } from '../../plan/plan'
+import type { ListLine } from '../../summary/list-lines'
 import type { ListMarks } from '../../timeline/list-marks'
 import type { Timeline } from '../../timeline/phase'
 import type { Milliseconds, Seconds } from '../../base/units'
@@ -9,20 +10,42 @@ export interface ExerciseView {
   points: string[]
   sides: Sides
   how: string
+  /** As an item of a list is read out. */
+  line?: string
   /** For the count of an interval: its tempo, or its reps at an even pace. */
   tempo?: NonNullable<Use['tempo']>
   reps?: number
   /** Its rungs, for whom it is made easier or harder under way. */
-  easier?: Pick<ExerciseView, 'name' | 'points'>
-  harder?: Pick<ExerciseView, 'name' | 'points'>
+  easier?: Pick<ExerciseView, 'name' | 'points' | 'line'>
+  harder?: Pick<ExerciseView, 'name' | 'points' | 'line'>
+}
+
+/** What somebody does where it is not quite what everyone does. */
+export interface OwnDoing extends Omit<ExerciseView, 'points'> {
+  /** Absent where they are as everyone has them. */
+  points?: string[]
+  /** What the coach watches for, with its reason; absent where it is only a size or a figure of one's own. */
+  watch?: string
+  /** What it must not become, whatever everyone does. */
+  keeps?: Ease[]
+  /** Laps that are worked; the later ones are rested through. */
+  laps?: number
+  /** Rounds of a list. */
+  rounds?: number
+}
+
+/** What people do for themselves: each thing once, and which of them by person and `piece/station/position`, with `/repeat/lap` where that varies. */
+export interface OwnDoings {
+  doings: OwnDoing[]
+  of: Record<string, Record<string, number>>
 }
 
 export interface StationView {
   /** One for each position. */
   exercises: ExerciseView[]
   rest: boolean
-  /** The lines of a self-paced list as they are read out, and what is aimed at. */
-  list?: { items: string[]; aim: string; marks?: ListMarks }
+  /** The lines of a self-paced list, items by their number, and what is aimed at. */
+  list?: { lines: ListLine[]; aim: string; marks?: ListMarks }
 }
 
 export interface CircuitView {
@@ -40,6 +63,8 @@ export interface CircuitView {
   /** Ids of the people of each unit that moves, where they are not the groups of the class. */
   units?: string[][]
   say?: string
+  /** How one crosses to the next station, where the plan says so. */
+  cross?: string
   /** Stations (from 0) that are out of order. */
   closed?: number[]
 }
@@ -77,8 +102,5 @@ export interface RunSnapshot {
   circuits: Record<string, CircuitView>
   pieceNames: Record<string, string>
   notes: Record<string, string>
-  /** Who does something else than everyone (runs of before have it not): at a station (from 0) and position of a piece. */
-  exceptions?: { personId: string; pieceId: string; station: number; position: number; text: string }[]
-  /** What each person does at each station (from 0) and position, for their cards: the form, and its load and dose. */
-  doings?: { personId: string; pieceId: string; station: number; position: number; name: string; how: string }[]
+  own?: OwnDoings
 }

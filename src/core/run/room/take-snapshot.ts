@@ -1,24 +1,17 @@
-import { pacesOf, type ComputedClass, type HallLibrary } from '../../class/compute'
+import type { ComputedClass, HallLibrary } from '../../class/compute'
 import type { ClassDocument } from '../../class/class-document'
-import { strainNames } from '../../library/exercise'
-import { formOf, formsOf } from '../../library/form'
-import { exercisesById } from '../../library/by-id'
-import type { Person } from '../../library/person'
-import { exceptionsIn, exceptionWords, pickFor } from '../../doing/pick'
-import { everyCircuit } from '../../plan/every-circuit'
-import type { Circuit, Plan, Station, Stay, Use } from '../../plan/plan'
-import { listMarks } from '../../timeline/list-marks'
-import type { Paces } from '../../pace/pace'
 import { followSentence } from '../../class/demonstrators'
-import { paceText, detailsOf } from '../../summary/items'
-import { listLines } from '../../summary/list-lines'
+import { strainNames } from '../../library/exercise'
+import type { Person } from '../../library/person'
+import type { Doer } from '../../options/form-for'
+import { differing } from '../../plan/as-done'
+import type { Circuit, Plan } from '../../plan/plan'
 import { lapsOf, turnsPerLap } from '../../plan/turns'
-import { circuitAtLap, piecesAtRepeat } from '../../plan/vary'
 import { failure, problem, success, type Result } from '../../base/result'
 import { pairsSentence, pieceName, pieceNames } from '../../summary/names'
-import { rungsOf } from './eased'
-import type { Seconds } from '../../base/units'
-import type { CircuitView, ExerciseView, RunSnapshot, StationView } from './snapshot'
+import { joinedOwn } from './own-doings'
+import { ownDoings, stationViews } from './station-views'
+import type { CircuitView, RunSnapshot, StationView } from './snapshot'
 
 /** Fails when the class has no timeline, or when somebody who is here would have no station. */
 export function takeSnapshot(
@@ -54,6 +47,7 @@ export function takeSnapshot(
         ...(rotation?.ok && computed.groups.length > 0 && { turns: rotation.value.turns }),
         ...(rotation?.ok && rotation.value.mixes && { units: found!.units.map((unit) => unit.map((person) => person.id)) }),
         ...(rotation?.ok && { say: rotation.value.say }),
+        ...(circuit.transition.note && { cross: circuit.transition.note }),
       },
     ]
   }
@@ -73,7 +67,7 @@ export function takeSnapshot(
     people: computed.people.map(personView),
     circuits: Object.fromEntries(circuits),
     pieceNames: pieceNames(plan),
-    ...ownIn(plan, computed.people, library),
+    own: ownDoings(plan, computed.people, library),
     notes: Object.fromEntries(pieces.flatMap((piece) => (piece.type === 'pause' && piece.note ? [[piece.id, piece.note]] : []))),
   })
 }
@@ -85,103 +79,15 @@ const personView = ({ id, name, goEasy, goEasyNote }: Person): RunSnapshot['peop
   goEasyNote,
 })
 
-/** What each of these people does for themselves: at every station, and where it is not what everyone does. */
-const ownIn = (plan: Plan, people: readonly Person[], library: HallLibrary): Required<Pick<RunSnapshot, 'exceptions' | 'doings'>> => ({
-  exceptions: exceptionsIn(plan, people, library).map(({ person, circuit, station, position, pick }) => ({
-    personId: person.id,
-    pieceId: circuit.id,
-    station: station - 1,
-    position,
-    text: exceptionWords(pick),
-  })),
-  doings: doingsIn(plan, people, library),
-})
-
 /** The snapshot with what the hall knows of somebody who has come late: what they go easy on, and what they do for it. */
-export function withKnown(snapshot: RunSnapshot, person: Person, plan: Plan, library: HallLibrary): RunSnapshot {
-  const { exceptions, doings } = ownIn(plan, [person], library)
+export function withKnown(snapshot: RunSnapshot, person: Doer, plan: Plan, library: HallLibrary): RunSnapshot {
   return {
     ...snapshot,
-    people: snapshot.people.map((each) => (each.id === person.id ? { ...each, ...personView(person) } : each)),
-    exceptions: [...(snapshot.exceptions ?? []), ...exceptions],
-    doings: [...(snapshot.doings ?? []), ...doings],
+    people: snapshot.people.map((known) => (known.id === person.id ? { ...known, ...personView(person) } : known)),
+    own: joinedOwn(snapshot.own, ownDoings(plan, [person], library)),
   }
-}
-
-/** What everyone does at every station, in the form and with the load that suits them. */
-function doingsIn(plan: Plan, people: readonly Person[], library: HallLibrary): NonNullable<RunSnapshot['doings']> {
-  const byId = exercisesById(library.exercises)
-  return everyCircuit(plan).flatMap((circuit) =>
-    circuit.stations.flatMap((station, index) =>
-      station.uses.flatMap((use, position) => {
-        const exercise = byId.get(use.exerciseId)
-        if (!exercise) return []
-        return people.map((person) => {
-          const { form, loads, dose } = pickFor(person, use, exercise, library.gear)
-          const reps = dose?.reps && `${dose.reps} reps`
-          return {
-            personId: person.id,
-            pieceId: circuit.id,
-            station: index,
-            position,
-            name: form.name,
-            how: [...loads.map((load) => `${load.kindName.toLowerCase()} ${load.sizeLabel}`), reps, ...detailsOf(use)]
-              .filter(Boolean)
-              .join(', '),
-          }
-        })
-      }),
-    ),
-  )
-}
-
-type ShowStations = (circuit: Circuit) => StationView[]
-
-function stationViews(library: HallLibrary): ShowStations {
-  const byId = exercisesById(library.exercises)
-  const names = (id: string) => byId.get(id)?.name ?? id
-  const paces = pacesOf(library)
-  const exerciseView = (use: Use, seconds: Seconds | undefined): ExerciseView => {
-    const exercise = byId.get(use.exerciseId)
-    const form = exercise && formOf(exercise, use.optionId)
-    return {
-      name: form?.name ?? use.exerciseId,
-      points: form?.points ?? [],
-      sides: use.sides,
-      how: detailsOf(use, seconds).join(', '),
-      ...(use.tempo && { tempo: use.tempo }),
-      ...(use.reps && seconds !== undefined && { reps: use.reps.count }),
-      ...(exercise && use.optionId === undefined && rungsOf(formsOf(exercise))),
-    }
-  }
-  const station = (circuit: Circuit, each: Station): StationView => {
-    const stay = each.stay ?? circuit.stay
-    const seconds = (position: number) => (stay.kind === 'intervals' ? stay.workSeconds[position] : undefined)
-    return {
-      rest: each.rest,
-      ...listOf(stay, each.uses, names, paces),
-      exercises: each.uses.map((use, position) => exerciseView(use, seconds(position))),
-    }
-  }
-  return (circuit) => circuit.stations.map((each) => station(circuit, each))
 }
 
 /** The stations at every repeat and lap at which something about them varies. */
-function variedStations(plan: Plan, circuit: Circuit, show: ShowStations): Record<string, StationView[]> {
-  const varied: Record<string, StationView[]> = {}
-  const part = plan.parts.find((each) => each.pieces.some((piece) => piece.id === circuit.id))
-  if (!part) return varied
-  for (let repeat = 0; repeat < part.repeat; repeat++) {
-    const here = piecesAtRepeat(part, repeat).find((piece) => piece.id === circuit.id) as Circuit
-    for (let lap = 0; lap < lapsOf(circuit); lap++) {
-      const now = circuitAtLap(here, lap)
-      if (now !== circuit) varied[`${repeat}/${lap}`] = show(now)
-    }
-  }
-  return varied
-}
-
-function listOf(stay: Stay, uses: readonly Use[], nameOf: (exerciseId: string) => string, paces: Paces): Pick<StationView, 'list'> {
-  if (stay.kind !== 'task') return {}
-  return { list: { items: listLines(stay, uses, nameOf), aim: paceText(stay, uses, paces), marks: listMarks(stay, uses, paces) } }
-}
+const variedStations = (plan: Plan, circuit: Circuit, show: (circuit: Circuit) => StationView[]): Record<string, StationView[]> =>
+  Object.fromEntries(differing(plan, circuit).map(({ repeat, lap, circuit: now }) => [`${repeat}/${lap}`, show(now)]))

@@ -35,12 +35,12 @@ describe('my card', () => {
 
   it('the option that spares me is mine alone; nobody else’s limits leave the coach’s screens', () => {
     expect(at(lunch, 480 + 5, 'ilse')!.stations.length).toBe(4)
-    const own = lunch.doings!.find((each) => each.personId === 'ilse' && each.station === 0 && each.pieceId === 'll-stations')!
+    const own = lunch.own!.doings[lunch.own!.of.ilse!['ll-stations/0/0']!]!
     expect(own.name).toBe('Sit to a high chair')
     const [other, wall] = [forOne(lunch, 'oren'), forTheWall(lunch)]
     for (const secret of ['no deep bend', 'right shoulder', 'easy on']) expect(JSON.stringify([other, wall])).not.toContain(secret)
     // The option is on everyone's ladder; that somebody takes it is told to nobody else.
-    expect(JSON.stringify([other.doings, wall.doings, wall.exceptions, wall.people])).not.toContain('Sit to a high chair')
+    expect(JSON.stringify([other.own, wall.own, wall.people])).not.toContain('Sit to a high chair')
     expect(JSON.stringify(forOne(lunch, 'ilse'))).toContain('Sit to a high chair')
   })
 

@@ -1,9 +1,9 @@
 import type { Phase } from '../../timeline/phase'
 import { oneLine } from '../../summary/lead'
 import { inSeconds, type Milliseconds } from '../../base/units'
-import { slower } from '../room/ease'
-import { eased, stationsAt } from '../room/eased'
-import type { RunSnapshot } from '../room/snapshot'
+import { stationFor } from '../room/done-here'
+import { linesOf } from '../room/eased'
+import type { CircuitView, ExerciseView, RunSnapshot } from '../room/snapshot'
 import { roomView } from './room-view'
 import { exerciseAt, sideNow } from './sides-now'
 import type { RunState } from '../clock/state'
@@ -101,35 +101,38 @@ function placeAt(snapshot: RunSnapshot, phase: Phase, personId: string, elapsed?
   if (!circuit) return undefined
   const station = circuit.rotates ? stationIn(snapshot, phase.pieceId, phase.turn ?? 0, personId) : (phase.station ?? 0)
   if (station === undefined) return undefined
-  const view = stationsAt(circuit, phase.repeat, phase.lap)[station]
-  const planned = exerciseAt(view, phase)
-  const ease = snapshot.people.find((person) => person.id === personId)?.ease ?? snapshot.ease
-  const usual = planned && eased(planned, ease)
-  const doing = snapshot.doings?.find(
-    (each) =>
-      each.personId === personId && each.pieceId === phase.pieceId && each.station === station && each.position === (phase.position ?? 0),
-  )
-  // An option of one's own is kept, whatever everyone does.
-  const isKept = doing !== undefined && doing.name !== planned?.name
-  const own = doing && !isKept ? { ...doing, name: usual!.name } : doing
-  // An option of one's own, or an exercise without an easier rung, is made easier by the way it is done.
-  const asksMore = ease === 'easier' && planned !== undefined && (isKept || !planned.easier)
-  const units = circuit.units ?? snapshot.groups
-  const ids = circuit.rotates ? (circuit.turns?.[phase.turn ?? 0]?.[station] ?? []).flatMap((unit) => units[unit] ?? []) : []
+  const view = stationFor(snapshot, { ...phase, station }, personId)
+  const done = exerciseAt(view, phase)
   const begun = elapsed !== undefined
-  const side = begun || usual?.sides !== 'half' ? sideNow(usual, phase, circuit, elapsed ?? 0) : undefined
+  const side = begun || done?.sides !== 'half' ? sideNow(done, phase, circuit, elapsed ?? 0) : undefined
   return {
     ...(circuit.rotates && { station: station + 1 }),
-    exercise: view?.rest ? 'Rest' : ((view?.list && oneLine(view.list.items)) ?? own?.name ?? usual?.name ?? ''),
-    how:
-      view?.list?.aim ??
-      [own?.how ?? usual?.how, asksMore ? slower : '', usual?.sides === 'half' && !begun ? 'change sides at the half' : '']
-        .filter(Boolean)
-        .join(', '),
-    points: view?.list || (own && own.name !== usual?.name) ? [] : (usual?.points ?? []),
-    others: ids.filter((id) => id !== personId).flatMap((id) => snapshot.people.find((person) => person.id === id)?.name ?? []),
+    ...whatIsDone(view, done, begun),
+    others: othersAt(snapshot, circuit, phase, station, personId),
     ...(side && { side }),
   }
+}
+
+/** What one reads of a station on one's card: the list, or the one exercise, and how it is done. */
+function whatIsDone(
+  view: ReturnType<typeof stationFor>,
+  done: ExerciseView | undefined,
+  begun: boolean,
+): Pick<CardPlace, 'exercise' | 'how' | 'points'> {
+  if (!view || view.rest) return { exercise: view?.rest ? 'Rest' : '', how: '', points: [] }
+  if (view.list) {
+    const rounds = view.rounds === undefined ? '' : `yours: ${view.rounds} ${view.rounds === 1 ? 'round' : 'rounds'}`
+    return { exercise: oneLine(linesOf(view)), how: [view.list.aim, rounds].filter(Boolean).join('; '), points: [] }
+  }
+  const changes = done?.sides === 'half' && !begun ? 'change sides at the half' : ''
+  return { exercise: done?.name ?? '', how: [done?.how, changes].filter(Boolean).join(', '), points: done?.points ?? [] }
+}
+
+function othersAt(snapshot: RunSnapshot, circuit: CircuitView, phase: Phase, station: number, personId: string): string[] {
+  if (!circuit.rotates) return []
+  const units = circuit.units ?? snapshot.groups
+  const ids = (circuit.turns?.[phase.turn ?? 0]?.[station] ?? []).flatMap((unit) => units[unit] ?? [])
+  return ids.filter((id) => id !== personId).flatMap((id) => snapshot.people.find((person) => person.id === id)?.name ?? [])
 }
 
 function stationsFrom(snapshot: RunSnapshot, work: Phase, personId: string): CardView['stations'] {

@@ -3,7 +3,8 @@ import { oneLine } from '../../summary/lead'
 import { phaseWord } from '../../summary/names'
 import type { Phase } from '../../timeline/phase'
 import { slower } from '../room/ease'
-import { stationsAt } from '../room/eased'
+import { linesOf as linesOfList, stationsAt } from '../room/eased'
+import { ownAt } from '../room/own-doings'
 import { wayTo } from './move-words'
 import type { CircuitView, ExerciseView, RunSnapshot, StationView } from '../room/snapshot'
 import type { RunState } from '../clock/state'
@@ -76,7 +77,8 @@ const beforeAll = ({ status, phase, elapsed }: RunState) =>
   status === 'ready' || (status === 'countIn' && phase.index === 0 && elapsed === 0)
 
 /** The list to work through, or the form points of the one exercise. */
-const pointsOf = (station: StationView | undefined, work: Phase) => station?.list?.items ?? exerciseAt(station, work)?.points ?? []
+const pointsOf = (station: StationView | undefined, work: Phase) =>
+  station?.list ? linesOfList(station) : (exerciseAt(station, work)?.points ?? [])
 
 function wordOf(state: RunState): string {
   switch (state.status) {
@@ -142,7 +144,8 @@ function linesOf(
   const first = state.phase.pieceId !== work.pieceId
   if (first) return { headline: `Next: ${circuit.name}. Find your station.`, detail: noteOf(snapshot, state.phase) }
   if (!state.phase.moves) return { headline: 'Stay at your station.', detail: '' }
-  return wayTo(snapshot, circuit, work)
+  const way = wayTo(snapshot, circuit, work)
+  return circuit.cross ? { ...way, detail: [way.detail, circuit.cross].filter(Boolean).join(' ') } : way
 }
 
 /** Who of a pair works now, when partners take turns by interval. */
@@ -219,7 +222,9 @@ function tilesOf(
         ? 'Closed'
         : station.rest
           ? 'Rest'
-          : ((station.list && oneLine(station.list.items)) ?? exerciseAt(station, work)?.name ?? ''),
+          : station.list
+            ? oneLine(linesOfList(station))
+            : (exerciseAt(station, work)?.name ?? ''),
       points: station.rest || station.list ? [] : (exerciseAt(station, work)?.points ?? []),
       people,
       coming,
@@ -254,13 +259,14 @@ function easeWords({ ease }: RunSnapshot['people'][number], exercise: ExerciseVi
 
 /** People who do something else at their present station than everyone. */
 function watchOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, turn: number): Watch[] {
-  const here = (snapshot.exceptions ?? []).filter(
-    (exception) => exception.pieceId === work.pieceId && (work.selfPaced !== undefined || exception.position === (work.position ?? 0)),
-  )
+  const ownTexts = (personId: string, station: number): string[] => {
+    const positions = work.selfPaced ? circuit.stations[station]!.exercises.map((_, position) => position) : [work.position ?? 0]
+    return positions.flatMap((position) => ownAt(snapshot, personId, { ...work, station, position })?.watch ?? [])
+  }
   const look = (people: RunSnapshot['people'], station: number): Watch[] =>
     people.flatMap((person) => {
-      const own = here.filter((each) => each.personId === person.id && each.station === station).map(({ text }) => text)
       if (person.onBreak) return [{ name: person.name, station: station + 1, text: 'takes a break' }]
+      const own = ownTexts(person.id, station)
       return (own.length > 0 ? own : easeWords(person, exerciseAt(circuit.stations[station], work))).map((text) => ({
         name: person.name,
         station: station + 1,

@@ -1,6 +1,6 @@
 import type { Phase } from '../../timeline/phase'
 import { roomView } from './room-view'
-import { stationsAt } from '../room/eased'
+import { linesOf, stationsAt } from '../room/eased'
 import type { ExerciseView, RunSnapshot } from '../room/snapshot'
 import type { RunState } from '../clock/state'
 import { exerciseAt, sideNow } from './sides-now'
@@ -72,7 +72,7 @@ export function stationView(snapshot: RunSnapshot, state: RunState, number: numb
     people: tile.people,
     coming: tile.coming,
     closed: tile.closed ?? false,
-    items: station.list?.items ?? [],
+    items: linesOf(station),
     ...(!tile.closed && !station.rest && exercise && { exercise }),
     ...(tile.works !== undefined && { works: tile.works }),
     ...(side && { side }),

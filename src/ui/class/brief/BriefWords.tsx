@@ -6,6 +6,7 @@ export function BriefWords({ item }: { item: BriefItem }) {
     <>
       <div className="brief-name">
         <span className="brief-number">{item.station}</span> {item.name}
+        {item.when && <span className="second"> {item.when}</span>}
         {item.gear.length > 0 && <span className="second brief-gear">{item.gear.join(', ')}</span>}
       </div>
       <p>

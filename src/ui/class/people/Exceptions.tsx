@@ -1,5 +1,5 @@
 import { useMemo } from 'react'
-import { exceptionsIn } from '@core/doing/pick'
+import { exceptionsIn } from '@core/doing/exceptions'
 import { pieceName } from '@core/summary/names'
 import { useClass } from '../shared/context'
 import { TableHead } from '../../kit/TableHead'
@@ -16,20 +16,21 @@ export function Exceptions() {
       <table className="plain">
         <TableHead columns={['Who', 'Where', 'Does', 'Instead of', 'Why']} />
         <tbody>
-          {exceptions.map(({ person, circuit, station, standard, pick }) => (
-            <tr key={`${circuit.id}-${station}-${person.id}-${standard}`}>
+          {exceptions.map(({ person, circuit, station, lap, repeat, standard, doing }) => (
+            <tr key={`${circuit.id}-${station}-${repeat}-${lap}-${person.id}-${standard}`}>
               <td>
                 <b>{person.name}</b>
               </td>
               <td className="second">
-                {pieceName(circuit)} {station}
+                {pieceName(circuit)} {station + 1}
+                {lap > 0 && `, lap ${lap + 1}`}
               </td>
               <td>
-                {pick.unspared ? <span className="mend">agree on something</span> : pick.form.name}
-                {pick.loads.length > 0 && <span className="second">, {pick.loads.map((load) => load.sizeLabel).join(', ')}</span>}
+                {doing.unspared ? <span className="mend">agree on something</span> : doing.name}
+                {doing.loads.length > 0 && <span className="second">, {doing.loads.map((load) => load.sizeLabel).join(', ')}</span>}
               </td>
               <td className="second">{standard}</td>
-              <td className="second">{pick.why}</td>
+              <td className="second">{doing.why}</td>
             </tr>
           ))}
         </tbody>

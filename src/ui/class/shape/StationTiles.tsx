@@ -161,7 +161,10 @@ function ListOf({ circuit, station }: { circuit: Circuit; station: Station }) {
   const { library } = useClass()
   const stay = station.stay ?? circuit.stay
   if (stay.kind !== 'task') return null
-  const name = (id: string) => library.exercises.find((exercise) => exercise.id === id)?.name ?? id
+  const name = (use: Use) => {
+    const exercise = library.exercises.find(({ id }) => id === use.exerciseId)
+    return exercise ? formOf(exercise, use.optionId).name : use.exerciseId
+  }
   return (
     <>
       {station.uses.length > 0 &&
