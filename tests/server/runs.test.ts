@@ -81,7 +81,7 @@ describe('a run', () => {
     expect((await tap('tove', hall, 3)).body).toMatchObject({ errors: [{ code: 'notNow' }] })
     await press(hall, run, 4, 'finish')
     expect((await tap('tove', other)).status).toBe(200)
-    expect((await hall.get(`/classes/${id}/log`)).body).toMatch(/Tove[^]*2 rounds/)
+    expect(JSON.stringify((await hall.get(`/api/classes/${id}/log`)).body)).toMatch(/Tove[^]*2 rounds/)
   })
 
   it('reaches the screens of another app process, and resumes after the last event seen', async () => {

@@ -13,6 +13,12 @@ export function classSentences(plan: Plan, timeline: Timeline, groups: readonly 
   return [whatIsDone(plan, groups), howLong(plan, timeline)]
 }
 
+/** The same for the room, which has no slot to fill: what is done, and how long it takes. */
+export const roomSentences = (plan: Plan, timeline: Timeline, groups: readonly number[]): [string, string] => [
+  whatIsDone(plan, groups),
+  `${lengthOf(timeline)}.`,
+]
+
 function whatIsDone(plan: Plan, groups: readonly number[]): string {
   const pieces = plan.parts.flatMap((part) => {
     const texts = part.pieces.map(piecePhrase)
@@ -84,11 +90,13 @@ function workPhrase(circuit: Circuit): string {
   return `${sets}${works} work${gap}${setRest}${move}`
 }
 
-function howLong(plan: Plan, timeline: Timeline): string {
-  const { total, totalWithoutOptional, range } = timeline
+const howLong = (plan: Plan, timeline: Timeline): string =>
+  `${lengthOf(timeline)}, ${slotPhrase(plan.slotSeconds - timeline.total, plan.slotSeconds)}.`
+
+function lengthOf({ total, totalWithoutOptional, range }: Timeline): string {
   const optional = total === totalWithoutOptional ? '' : ` (${formatSeconds(totalWithoutOptional)} without the optional part)`
   const length = range ? `About ${rangeText(range)}` : formatSeconds(total)
-  return `${length} in all${optional}, ${slotPhrase(plan.slotSeconds - total, plan.slotSeconds)}.`
+  return `${length} in all${optional}`
 }
 
 /** `spare` seconds of the slot: how they are told everywhere. */

@@ -9,6 +9,7 @@ import type { Circuit, Plan } from '../../plan/plan'
 import { lapsOf, turnsPerLap } from '../../plan/turns'
 import { failure, problem, success, type Result } from '../../base/result'
 import { pairsSentence, pieceName, pieceNames } from '../../summary/names'
+import { roomSentences } from '../../summary/sentences'
 import { joinedOwn } from './own-doings'
 import { ownDoings, stationViews } from './station-views'
 import type { CircuitView, RunSnapshot, StationView } from './snapshot'
@@ -59,7 +60,11 @@ export function takeSnapshot(
     roomName,
     startsAt: Date.parse(document.startsAt),
     slotSeconds: plan.slotSeconds,
-    sentences: computed.sentences!,
+    sentences: roomSentences(
+      plan,
+      computed.timeline.value,
+      computed.groups.map((group) => group.length),
+    ),
     follow: followSentence(document, (id) => computed.people.find((person) => person.id === id)?.name ?? id),
     timeline: computed.timeline.value,
     ...(document.scores && { scores: true }),

@@ -1,4 +1,4 @@
-import type { Phase } from '../../timeline/phase'
+import type { Phase, Timeline } from '../../timeline/phase'
 import type { RunSnapshot } from './snapshot'
 import type { RunState } from '../clock/state'
 
@@ -17,4 +17,10 @@ export const isAhead = (state: RunState, work: Phase): boolean =>
 export function workBefore(snapshot: RunSnapshot, work: Phase): Phase | undefined {
   const before = snapshot.timeline.phases.slice(0, work.index).findLast((phase) => phase.kind === 'work')
   return before?.pieceId === work.pieceId && before.repeat === work.repeat ? before : undefined
+}
+
+/** The work that begins as this one ends, without a break: something else than it, or the other side of it. */
+export function followsAtOnce({ phases }: Timeline, phase: Phase): Phase | undefined {
+  const next = phases[phase.index + 1]
+  return phase.kind === 'work' && next?.kind === 'work' ? next : undefined
 }

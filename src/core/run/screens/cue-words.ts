@@ -6,6 +6,7 @@ import { stationsAt } from '../room/eased'
 import { onward, wayTo } from './move-words'
 import { exerciseAt, stationsThatChange, stationsWord } from './sides-now'
 import type { ExerciseView, RunSnapshot } from '../room/snapshot'
+import { followsAtOnce } from '../room/whereabouts'
 
 /** Where cues are heard: in the whole room, or at one station (from 0) with its own count. */
 export interface Listener {
@@ -19,7 +20,6 @@ const always: Partial<Record<CueKind, string>> = {
   two: '2',
   one: '1',
   half: 'Half way',
-  lastTen: 'Ten seconds',
   lastLap: 'Last lap',
   finish: 'Done. Thank you.',
 }
@@ -41,9 +41,12 @@ export function spoken(cues: readonly Cue[], phase: Phase, timeline: Timeline, {
 
 function wordsFor(kind: CueKind, phase: Phase, timeline: Timeline, snapshot: RunSnapshot, heardAt?: number): string | undefined {
   if (kind === 'changeOver') return changeOverWords(phase, snapshot, heardAt)
-  if (kind === 'change') return phase.kind === 'work' ? 'Work' : phase.moves ? 'Move on' : 'Rest'
+  const comes = timeline.phases.slice(phase.index + 1).find((later) => later.kind === 'work')
+  // After the last work, there is nowhere to move on to.
+  if (kind === 'change') return phase.kind === 'work' ? 'Work' : phase.moves && comes ? 'Move on' : 'Rest'
+  if (kind === 'lastTen') return lastTenWords(phase, timeline, snapshot)
   if (kind !== 'next') return undefined
-  const work = timeline.phases.slice(phase.index + 1).find((each) => each.kind === 'work')
+  const work = comes
   const circuit = work && snapshot.circuits[work.pieceId]
   if (!work || !circuit) return undefined
   if (!circuit.rotates) {
@@ -54,6 +57,14 @@ function wordsFor(kind: CueKind, phase: Phase, timeline: Timeline, snapshot: Run
   // How a loop goes on, everyone knows; at a station its own people have it on its screen.
   const { headline } = wayTo(snapshot, circuit, work)
   return phase.moves && headline !== onward && heardAt === undefined ? headline : undefined
+}
+
+/** The last ten seconds, and what all do as soon as they are over. */
+function lastTenWords(phase: Phase, timeline: Timeline, snapshot: RunSnapshot): string {
+  const next = followsAtOnce(timeline, phase)
+  const circuit = next && snapshot.circuits[next.pieceId]
+  const name = next && circuit && !circuit.rotates ? exerciseIn(next, snapshot)?.name : undefined
+  return name ? `Ten seconds. Next: ${name}` : 'Ten seconds'
 }
 
 /** Who changes at the half: partners, or sides, and where they are not the same everywhere, at which stations. */

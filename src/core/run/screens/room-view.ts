@@ -6,10 +6,11 @@ import { slower } from '../room/ease'
 import { linesOf as linesOfList, stationsAt } from '../room/eased'
 import { ownAt } from '../room/own-doings'
 import { wayTo } from './move-words'
+import { placeWords, whereWeAre } from './place-words'
 import type { CircuitView, ExerciseView, RunSnapshot, StationView } from '../room/snapshot'
 import type { RunState } from '../clock/state'
 import { exerciseAt, sideNames, stationsThatChange, stationsWord } from './sides-now'
-import { comingWork, isAhead, workBefore } from '../room/whereabouts'
+import { comingWork, followsAtOnce, isAhead, workBefore } from '../room/whereabouts'
 
 export interface Tile {
   number: number
@@ -98,25 +99,12 @@ const noteOf = (snapshot: RunSnapshot, phase: Phase) => snapshot.notes[phase.pie
 /** While people are on the way to the next lap or circuit, the place is that of the work they go to. */
 function placeOf(snapshot: RunSnapshot, phase: Phase, work: Phase): string {
   if (phase.pieceId !== work.pieceId) return snapshot.pieceNames[phase.pieceId] ?? ''
-  const circuit = snapshot.circuits[work.pieceId]!
-  const turn = (work.turn ?? 0) % circuit.turnsPerLap
-  const texts = circuit.turnsPerLap > 1 ? [`${circuit.rotates ? 'turn' : 'exercise'} ${turn + 1} of ${circuit.turnsPerLap}`] : []
-  const laps = mostOf(snapshot, work, 'lap')
-  if (laps > 1) texts.unshift(`Lap ${(work.lap ?? 0) + 1} of ${laps}`)
-  else texts.unshift(circuit.name)
-  const sets = mostOf(snapshot, work, 'set')
-  if (sets > 1) texts.push(`set ${(work.set ?? 0) + 1} of ${sets}`)
-  return texts.join(' · ')
-}
-
-/** How many laps or sets the piece has: as the timeline now is, which may have lost some under way. */
-function mostOf(snapshot: RunSnapshot, work: Phase, of: 'lap' | 'set'): number {
-  let most = 0
-  // A stay that is over may have had more sets than those to come.
-  const sameStay = (phase: Phase) => of === 'lap' || (phase.lap === work.lap && phase.turn === work.turn && phase.station === work.station)
-  for (const phase of snapshot.timeline.phases)
-    if (phase.pieceId === work.pieceId && phase.repeat === work.repeat && sameStay(phase) && (phase[of] ?? 0) > most) most = phase[of]!
-  return most + 1
+  const { time, lap } = whereWeAre(snapshot, work)
+  const words = placeWords(snapshot, work)
+  // With neither a time nor a lap to tell, the piece is told by its name.
+  const { name } = snapshot.circuits[work.pieceId]!
+  if (time || lap) return words
+  return words ? `${name} · ${words.charAt(0).toLowerCase()}${words.slice(1)}` : name
 }
 
 function linesOf(
@@ -135,10 +123,9 @@ function linesOf(
   if (state.status === 'held') return { headline: 'Hold here.', detail: '' }
   if (!circuit.rotates) {
     const name = nameWithSide(circuit, work)
-    const note = before ? noteOf(snapshot, state.phase) : ''
-    return before
-      ? { headline: `Next: ${name}`, detail: note }
-      : { headline: name, detail: changeLine(circuit, state, work) || howLine(circuit, work) }
+    if (before)
+      return { headline: `Next: ${name}`, detail: [howLine(circuit, work), noteOf(snapshot, state.phase)].filter(Boolean).join('. ') }
+    return { headline: name, detail: changeLine(circuit, state, work) || soonLine(snapshot, state) || howLine(circuit, work) }
   }
   if (!before) return { headline: changeLine(circuit, state, work), detail: meanwhileLine(snapshot, state) || partnerLine(circuit, work) }
   const first = state.phase.pieceId !== work.pieceId
@@ -146,6 +133,16 @@ function linesOf(
   if (!state.phase.moves) return { headline: 'Stay at your station.', detail: '' }
   const way = wayTo(snapshot, circuit, work)
   return circuit.cross ? { ...way, detail: [way.detail, circuit.cross].filter(Boolean).join(' ') } : way
+}
+
+/** In the last ten seconds of what all do together, what follows at once. */
+function soonLine(snapshot: RunSnapshot, state: RunState): string {
+  if (state.remaining > 10_000 || state.phase.selfPaced?.open) return ''
+  const next = followsAtOnce(snapshot.timeline, state.phase)
+  const circuit = next && snapshot.circuits[next.pieceId]
+  if (!next || !circuit || circuit.rotates) return ''
+  const stations = stationsAt(circuit, next.repeat, next.lap, snapshot.ease)
+  return `Next: ${nameWithSide({ ...circuit, stations }, next)}`
 }
 
 /** Who of a pair works now, when partners take turns by interval. */
