@@ -64,7 +64,7 @@ export function coverageOf(snapshot: RunSnapshot, pieceId: string, present: Phas
     return { turn, done: (worked.get(keyOf(turn)) ?? 0) >= enough * planned(turn), ahead: last.index >= present.index }
   })
   return snapshot.people.map(({ id: personId, name }) => {
-    const at = (list: typeof states) => list.flatMap(({ turn }) => stationIn(snapshot, pieceId, turn.turn ?? 0, personId) ?? [])
+    const at = (list: typeof states) => list.flatMap(({ turn }) => stationIn(snapshot, pieceId, turn, personId) ?? [])
     const sorted = (stations: Iterable<number>) => [...new Set(stations)].map((station) => station + 1).sort((a, b) => a - b)
     const done = new Set(at(states.filter((state) => state.done)))
     const toCome = new Set(at(states.filter((state) => !state.done && state.ahead)))
@@ -72,7 +72,7 @@ export function coverageOf(snapshot: RunSnapshot, pieceId: string, present: Phas
     const laps = (station: number) =>
       new Set(
         states
-          .filter((state) => state.done && stationIn(snapshot, pieceId, state.turn.turn ?? 0, personId) === station)
+          .filter((state) => state.done && stationIn(snapshot, pieceId, state.turn, personId) === station)
           .map((state) => (state.turn.lap ?? 0) % 2),
       )
     return {

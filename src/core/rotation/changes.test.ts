@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { assess } from './assess'
 import { elsewhere, type Rotation } from './rotation'
 import { rotationBy } from './rule'
-import { withChange, type Change } from './changes'
+import { withChange, type Change, type UnderWay } from './changes'
 
 const room = (rule: 'loop' | 'twoFiles', stations: number, units: number, turns: number): Rotation => {
   const result = rotationBy(
@@ -57,8 +57,24 @@ describe('changes in a running class', () => {
     expect(free.rotation.paths.every((path) => path.slice(1).every((station) => station !== 2 && station !== elsewhere))).toBe(true)
     const tight = withChange(room('loop', 4, 4, 8), { type: 'closes', station: 2 }, 4, 4, 1)
     expect(tight.cost).toContain('4 turns without a place: rest or help.')
-    const open = withChange(tight.rotation, { type: 'opens', station: 2 }, 6, 4, 1)
-    expect(open.rotation.paths.every((path) => path.slice(6).every((station) => station !== elsewhere))).toBe(true)
+    const open = withChange(tight.rotation, { type: 'opens', station: 2 }, 6, 4, 1, undefined, tight.underWay)
+    expect(open.rotation.paths.map((path) => path.slice(6))).toEqual(room('loop', 4, 4, 8).paths.map((path) => path.slice(6)))
+  })
+
+  it('nobody comes to a station that was closed before, and a late arrival passes it', () => {
+    const five = withChange(room('loop', 8, 4, 8), { type: 'closes', station: 5 }, 0, 8, 2)
+    const three = withChange(five.rotation, { type: 'closes', station: 3 }, 1, 8, 2, undefined, five.underWay)
+    expect(three.rotation.paths.flatMap((path) => path.slice(1)).filter((station) => station === 5 || station === 3)).toEqual([])
+    const late = withChange(three.rotation, { type: 'arrives' }, 2, 8, 2, undefined, three.underWay)
+    expect(late.rotation.paths[4]!.filter((station) => station === 5 || station === 3)).toEqual([])
+  })
+
+  it('a leaver stays gone and a wave that waits stays waiting, whatever opens again', () => {
+    const left = withChange(room('loop', 4, 4, 8), { type: 'leaves', unit: 1 }, 2, 4, 1)
+    const closed = withChange(left.rotation, { type: 'closes', station: 0 }, 3, 4, 1, undefined, left.underWay)
+    const open = withChange(closed.rotation, { type: 'opens', station: 0 }, 4, 4, 1, undefined, closed.underWay)
+    expect(open.rotation.paths[1]!.slice(2)).toEqual(Array(6).fill(elsewhere))
+    expect(open.rotation.paths[0]!.slice(4)).toEqual(room('loop', 4, 4, 8).paths[0]!.slice(4))
   })
 
   it('whatever happens in whatever order: one place at a time, no station over what it holds, the past stays, and every loss is told', () => {
@@ -79,6 +95,8 @@ describe('changes in a running class', () => {
         (rule, stations, some, turns, changes) => {
           const most = rule === 'loop' ? 1 : 2
           let rotation = room(rule, stations, Math.min(some, stations) * most, turns)
+          let underWay: UnderWay = { planned: rotation.paths, closed: [] }
+          const gone = new Set<number>()
           let at = 0
           for (const [raw, later] of changes) {
             at = Math.min(turns, at + (later % 4))
@@ -92,8 +110,17 @@ describe('changes in a running class', () => {
                     ? { ...raw, station: raw.station % stations }
                     : raw
             const before = rotation
-            const result = withChange(before, fitted, at, stations, most)
+            const result = withChange(before, fitted, at, stations, most, undefined, underWay)
             rotation = result.rotation
+            underWay = result.underWay
+            if (fitted.type === 'leaves') gone.add(fitted.unit)
+            if (fitted.type === 'tradePlaces' && gone.has(fitted.one) !== gone.has(fitted.other)) {
+              const [back, away] = gone.has(fitted.one) ? [fitted.one, fitted.other] : [fitted.other, fitted.one]
+              gone.delete(back)
+              gone.add(away)
+            }
+            for (const path of rotation.paths) expect(path.slice(at).filter((station) => underWay.closed.includes(station))).toEqual([])
+            for (const unit of gone) expect(rotation.paths[unit]!.slice(at).every((station) => station === elsewhere)).toBe(true)
             expect(rotation.paths.length).toBe(units + (fitted.type === 'arrives' ? 1 : 0))
             rotation.turns.forEach((here) => here.forEach((there) => expect(there.length).toBeLessThanOrEqual(most)))
             rotation.turns.forEach((here) => expect(new Set(here.flat()).size).toBe(here.flat().length))

@@ -10,9 +10,16 @@ export type Change =
   | { type: 'closes'; station: number }
   | { type: 'opens'; station: number }
 
+/** A rotation under way: as it would be with every station open, and which are closed. */
+export interface UnderWay {
+  planned: number[][]
+  closed: readonly number[]
+}
+
 /** A rotation after a change, and what the change costs. */
 export interface Changed {
   rotation: Rotation
+  underWay: UnderWay
   /** Stations that units no longer come to, and would have. */
   missedVisits: { unit: number; station: number }[]
   /** Pairs of units that no longer meet, and would have. */
@@ -24,9 +31,10 @@ export interface Changed {
 type Paths = number[][]
 
 /**
- * The smallest change of a rotation from turn `from` on: what is past stays as it was, and so does everyone whom the change does
- * not touch. `most` is how many units a station holds at once. Nobody is dropped: a unit without a station is `elsewhere`, and
- * that is told.
+ * A change of a rotation from turn `from` on. All that is to come is worked out from how it was planned, round the stations that
+ * are closed: what is past stays as it was, nobody comes to a closed station, and when one opens again everyone goes back to what
+ * was planned, those who wait or have left with it. `most` is how many units a station holds at once. Nobody is dropped: a unit
+ * without a station is `elsewhere`, and that is told.
  */
 export function withChange(
   rotation: Rotation,
@@ -35,10 +43,12 @@ export function withChange(
   stations: number,
   most: number,
   nameOf: (unit: number) => string = (unit) => `group ${unit + 1}`,
+  underWay: UnderWay = { planned: rotation.paths, closed: [] },
 ): Changed {
   const turns = rotation.turns.length
   const before = rotation.paths
-  const paths = changedPaths(before, change, from, turns, stations, most)
+  const after = changedPlan(underWay, before, change, from, stations, most)
+  const paths = reroutedRound(after, before, from, stations, most)
   const known = before.length
   const [was, now] = [assess(before, stations), assess(paths, stations)]
   const gone = change.type === 'leaves' ? change.unit : -1
@@ -64,39 +74,54 @@ export function withChange(
       : []),
     ...(idle > 0 ? [`${idle} ${idle === 1 ? 'turn' : 'turns'} without a place: rest or help.`] : []),
   ]
-  return { rotation: { ...rotation, paths, turns: tableOf(paths, stations, turns) }, missedVisits, missedMeetings, cost }
+  return {
+    rotation: { ...rotation, paths, turns: tableOf(paths, stations, turns) },
+    underWay: after,
+    missedVisits,
+    missedMeetings,
+    cost,
+  }
 }
 
-function changedPaths(before: Paths, change: Change, from: number, turns: number, stations: number, most: number): Paths {
+/** How it is planned after the change, from turn `from` on. */
+function changedPlan({ planned, closed }: UnderWay, now: Paths, change: Change, from: number, stations: number, most: number): UnderWay {
+  const fromThen = (path: number[], source: (turn: number) => number) => path.map((station, turn) => (turn < from ? station : source(turn)))
   switch (change.type) {
     case 'leaves':
-      return before.map((path, unit) => (unit === change.unit ? path.map((station, turn) => (turn < from ? station : elsewhere)) : path))
+      return { closed, planned: planned.map((path, unit) => (unit === change.unit ? fromThen(path, () => elsewhere) : path)) }
     case 'tradePlaces':
-      return before.map((path, unit) => {
-        const source = unit === change.one ? before[change.other]! : unit === change.other ? before[change.one]! : path
-        return path.map((station, turn) => (turn < from ? station : source[turn]!))
-      })
+      return {
+        closed,
+        planned: planned.map((path, unit) => {
+          const source = unit === change.one ? change.other : unit === change.other ? change.one : unit
+          return fromThen(path, (turn) => planned[source]![turn]!)
+        }),
+      }
     case 'arrives':
-      return [...before, arrival(before, from, turns, stations, most)]
+      return { closed, planned: [...planned, arrival(now, from, stations, most, new Set(closed))] }
     case 'closes':
-      return rerouted(before, from, turns, stations, most, change.station)
+      return { planned, closed: [...new Set([...closed, change.station])].sort((one, other) => one - other) }
     case 'opens':
-      return rerouted(before, from, turns, stations, most, undefined, change.station)
+      return { planned, closed: closed.filter((station) => station !== change.station) }
   }
 }
 
 const crowd = (paths: Paths, turn: number, station: number) => paths.reduce((sum, path) => sum + (path[turn] === station ? 1 : 0), 0)
 
-/** The way of a late unit: the way round that keeps to the fewest others, each turn at a free place, a new station before a known one. */
-function arrival(before: Paths, from: number, turns: number, stations: number, most: number): number[] {
+/**
+ * The way of a late unit: the way round that keeps to the fewest others, each turn at a free and open place, a new station before
+ * a known one.
+ */
+function arrival(now: Paths, from: number, stations: number, most: number, closed: ReadonlySet<number>): number[] {
+  const turns = now[0]?.length ?? 0
   const path: number[] = Array<number>(turns).fill(elsewhere)
   const visits = Array<number>(stations).fill(0)
-  const all = Array.from({ length: stations }, (_, station) => station)
+  const open = Array.from({ length: stations }, (_, station) => station).filter((station) => !closed.has(station))
   for (let turn = from; turn < turns; turn++) {
     const last = turn > from ? path[turn - 1]! : elsewhere
     const points = (station: number) =>
-      crowd(before, turn, station) * 4 + visits[station]! * 3 + (last >= 0 && station !== (last + 1) % stations ? 1 : 0)
-    const free = all.filter((station) => crowd(before, turn, station) < most)
+      crowd(now, turn, station) * 4 + visits[station]! * 3 + (last >= 0 && station !== (last + 1) % stations ? 1 : 0)
+    const free = open.filter((station) => crowd(now, turn, station) < most)
     if (free.length === 0) continue
     const best = free.reduce((a, b) => (points(b) < points(a) ? b : a))
     path[turn] = best
@@ -105,22 +130,18 @@ function arrival(before: Paths, from: number, turns: number, stations: number, m
   return path
 }
 
-/**
- * Units at a closed station, or without one when a station opens, go to the freest station they have been at least; others stay as
- * they are.
- */
-function rerouted(before: Paths, from: number, turns: number, stations: number, most: number, closed?: number, opened?: number): Paths {
-  const paths = before.map((path) => [...path])
+/** What is past as it was, and from turn `from` on as planned; units planned at a closed station go to the freest one, where they have been least. */
+function reroutedRound({ planned, closed }: UnderWay, before: Paths, from: number, stations: number, most: number): Paths {
+  const shut = new Set(closed)
+  const open = Array.from({ length: stations }, (_, station) => station).filter((station) => !shut.has(station))
+  const paths = planned.map((path, unit) => path.map((station, turn) => (turn < from ? (before[unit]?.[turn] ?? elsewhere) : station)))
+  const turns = planned[0]?.length ?? 0
   for (let turn = from; turn < turns; turn++) {
-    const moved = paths.flatMap((path, unit) =>
-      (closed !== undefined && path[turn] === closed) || (opened !== undefined && path[turn] === elsewhere) ? [unit] : [],
-    )
+    const moved = paths.flatMap((path, unit) => (shut.has(path[turn]!) ? [unit] : []))
     for (const unit of moved) paths[unit]![turn] = elsewhere
     for (const unit of moved) {
-      const free = Array.from({ length: stations }, (_, station) => station).filter(
-        (station) => station !== closed && crowd(paths, turn, station) < most,
-      )
-      const seen = (station: number) => paths[unit]!.filter((each) => each === station).length
+      const free = open.filter((station) => crowd(paths, turn, station) < most)
+      const seen = (station: number) => paths[unit]!.filter((visited) => visited === station).length
       if (free.length > 0)
         paths[unit]![turn] = free.reduce((a, b) => (crowd(paths, turn, b) * 2 + seen(b) < crowd(paths, turn, a) * 2 + seen(a) ? b : a))
     }

@@ -49,7 +49,7 @@ export function useDocumentForm<Document extends { id: string }>({
       stored
         ? api<Stored<Document>>('PUT', `${path}/${draft.id}`, { version: stored.version, [key]: document })
         : api<Stored<Document>>('POST', path, document),
-    onSuccess: onStored,
+    onSuccess: (made) => onStored(made),
     onError: told,
   })
   const erasing = useMutation({

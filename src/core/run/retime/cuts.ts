@@ -1,3 +1,4 @@
+import { turnsAt } from '../room/turns-at'
 import type { Phase } from '../../timeline/phase'
 import { formatSeconds, type Seconds } from '../../base/units'
 import type { KeptPhase } from './retimed'
@@ -121,8 +122,8 @@ function missed(snapshot: RunSnapshot, before: readonly Phase[], after: readonly
   if (!circuit?.turns) return []
   const units = circuit.units ?? snapshot.groups
   const seen = (phases: readonly Phase[], unit: number) => {
-    const turns = phases.flatMap((phase) => (phase.kind === 'work' && phase.pieceId === pieceId ? [phase.turn ?? 0] : []))
-    return new Set(turns.map((turn) => circuit.turns![turn]?.findIndex((here) => here.includes(unit)) ?? -1))
+    const works = phases.filter((phase) => phase.kind === 'work' && phase.pieceId === pieceId)
+    return new Set(works.map(({ repeat, turn = 0 }) => turnsAt(circuit, repeat)?.[turn]?.findIndex((here) => here.includes(unit)) ?? -1))
   }
   const lost = units.flatMap((ids, unit) => {
     const still = seen(after, unit)

@@ -1,11 +1,11 @@
-import { withChange } from '../../rotation/changes'
 import { limits } from '../../base/limits'
 import { failure, problem, success, type Result } from '../../base/result'
-import { elsewhere, type Rotation } from '../../rotation/rotation'
+import { elsewhere } from '../../rotation/rotation'
+import type { Phase } from '../../timeline/phase'
 import type { RoomChanged } from './room-changed'
 import type { CircuitView, RunSnapshot } from './snapshot'
-import { stationIn } from './station-in'
-import { rotationOf, turnAhead } from './station-change'
+import { beenKey, stationIn } from './station-in'
+import { withChangeFromNow } from './station-change'
 
 const nameIn = (snapshot: RunSnapshot, id: string) => snapshot.people.find((person) => person.id === id)?.name ?? id
 const namesOf = (snapshot: RunSnapshot, ids: readonly string[]) => ids.map((id) => nameIn(snapshot, id)).join(' and ')
@@ -51,13 +51,19 @@ export function traded(snapshot: RunSnapshot, one: string, other: string, phaseI
 
 /** Where somebody has been in the turns before the present one; nowhere, who has not been there at all. */
 function pastOf(snapshot: RunSnapshot, personId: string, phaseIndex: number): Record<string, number> {
+  const { phases } = snapshot.timeline
+  const here = phases[phaseIndex]
+  const isNow = (phase: Phase) => phase.pieceId === here?.pieceId && phase.repeat === here.repeat && phase.turn === here.turn
+  const past = phases.slice(0, phaseIndex).filter((phase) => phase.kind === 'work' && phase.turn !== undefined && !isNow(phase))
   return Object.fromEntries(
-    Object.entries(snapshot.circuits).flatMap(([pieceId, circuit]) =>
-      circuit.turns
-        ? Array.from({ length: turnAhead(snapshot.timeline, circuit, pieceId, phaseIndex, true) }, (_, turn) => [
-            `${pieceId}/${turn}`,
-            stationIn(snapshot, pieceId, turn, personId) ?? elsewhere,
-          ])
+    past.flatMap((phase) =>
+      snapshot.circuits[phase.pieceId]?.turns
+        ? [
+            [
+              beenKey(phase.pieceId, { repeat: phase.repeat, turn: phase.turn! }),
+              stationIn(snapshot, phase.pieceId, phase, personId) ?? elsewhere,
+            ],
+          ]
         : [],
     ),
   )
@@ -81,9 +87,10 @@ export function arrived(snapshot: RunSnapshot, id: string, name: string, phaseIn
   ]
   const circuits = Object.entries(snapshot.circuits).map(([pieceId, circuit]): [string, CircuitView] => {
     if (!circuit.turns || (joined !== undefined && !circuit.units)) return [pieceId, circuit]
-    const { rotation, cost } = withOneMore(circuit, snapshot, pieceId, phaseIndex)
+    // Where partners change, a third may join two; a group of its own needs a free station.
+    const { circuit: next, cost } = withChangeFromNow(snapshot, pieceId, { type: 'arrives' }, phaseIndex, circuit.units ? 3 : 1, false)
     told.push(...cost.map((text) => `${circuit.name}: ${text}`))
-    return [pieceId, { ...circuit, turns: rotation.turns, ...(circuit.units && { units: [...circuit.units, [id]] }) }]
+    return [pieceId, { ...next, ...(circuit.units && { units: [...circuit.units, [id]] }) }]
   })
   const been = { ...snapshot.been, [id]: pastOf(snapshot, id, phaseIndex) }
   return success({ snapshot: { ...snapshot, people, groups, been, circuits: Object.fromEntries(circuits) }, told })
@@ -97,21 +104,4 @@ function joinedGroup({ groups, circuits }: RunSnapshot): number | undefined {
   if (smallest < largest) return sizes.indexOf(smallest)
   const free = Object.values(circuits).every((circuit) => !circuit.turns || circuit.units || circuit.stations.length > groups.length)
   return largest === 1 && free ? undefined : groups.length - 1
-}
-
-/** The circuit's rotation with one more unit from its next turn on; where it is gone through again, from its first. */
-function withOneMore(
-  circuit: CircuitView,
-  { timeline }: RunSnapshot,
-  pieceId: string,
-  phaseIndex: number,
-): { rotation: Rotation; cost: string[] } {
-  // Where partners change, a third may join two; a group of its own needs a free station.
-  return withChange(
-    rotationOf(circuit),
-    { type: 'arrives' },
-    turnAhead(timeline, circuit, pieceId, phaseIndex),
-    circuit.stations.length,
-    circuit.units ? 3 : 1,
-  )
 }

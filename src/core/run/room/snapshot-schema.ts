@@ -52,6 +52,8 @@ const station: z.ZodType<StationView> = z.strictObject({
 })
 const stations = z.array(station).max(limits.stations)
 
+const table = z.array(z.array(z.array(index).max(limits.people)).max(limits.stations)).max(2 * limits.turns)
+
 const circuit: z.ZodType<CircuitView> = z.strictObject({
   name: text,
   rotates: z.boolean(),
@@ -61,10 +63,9 @@ const circuit: z.ZodType<CircuitView> = z.strictObject({
   pairsSentence: text,
   stations,
   varied: z.record(z.string().max(20), stations).optional(),
-  turns: z
-    .array(z.array(z.array(index).max(limits.people)).max(limits.stations))
-    .max(2 * limits.turns)
-    .optional(),
+  turns: table.optional(),
+  turnsBefore: z.record(z.string().max(20), table).optional(),
+  plannedTurns: table.optional(),
   units: z.array(ids).max(limits.people).optional(),
   say: text.optional(),
   cross: text.optional(),

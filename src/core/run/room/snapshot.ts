@@ -60,6 +60,10 @@ export interface CircuitView {
   varied?: Record<string, StationView[]>
   /** Groups at each station, turn by turn; absent when all do the same together. */
   turns?: number[][][]
+  /** The same at repeats of the part that have been, or are under way, since something changed: what is past stays as it was. */
+  turnsBefore?: Record<string, number[][][]>
+  /** The same as it would be with every station open; absent while none was ever closed. */
+  plannedTurns?: number[][][]
   /** Ids of the people of each unit that moves, where they are not the groups of the class. */
   units?: string[][]
   say?: string
@@ -92,7 +96,7 @@ export interface RunSnapshot {
   /** How hard it is made for everyone, under way. */
   ease?: Ease
   /**
-   * Stations (from 0) of those who have traded places or come late, by person and `piece/turn`, in the turns before they did; -1
+   * Stations (from 0) of those who have traded places or come late, by person and `piece/turn/repeat`, in the turns before they did; -1
    * where a late arrival was not there yet.
    */
   been?: Record<string, Record<string, number>>

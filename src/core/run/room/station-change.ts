@@ -1,13 +1,14 @@
-import { withChange } from '../../rotation/changes'
+import { withChange, type Change, type Changed } from '../../rotation/changes'
+import { tableOf } from '../../rotation/table'
 import { failure, problem, success, type Result } from '../../base/result'
 import { elsewhere, type Rotation } from '../../rotation/rotation'
 import type { Timeline } from '../../timeline/phase'
 import type { RoomChanged } from './room-changed'
 import type { CircuitView, RunSnapshot } from './snapshot'
+import { turnsAt } from './turns-at'
 
-/** A circuit's rotation as the core changes it. */
-export function rotationOf(circuit: CircuitView): Rotation {
-  const turns = circuit.turns ?? []
+/** A table of turns as the core changes it. */
+function rotationIn(circuit: CircuitView, turns: number[][][]): Rotation {
   const units = Math.max(0, ...turns.flat(2).map((unit) => unit + 1))
   const paths = Array.from({ length: units }, (_, unit) => turns.map((stations) => stations.findIndex((here) => here.includes(unit))))
   return {
@@ -19,19 +20,78 @@ export function rotationOf(circuit: CircuitView): Rotation {
   }
 }
 
-/**
- * The circuit's first turn that has not begun at a phase; where the circuit is gone through again, its first of all. `present`:
- * the one under way counts too.
- */
-export function turnAhead({ phases }: Timeline, circuit: CircuitView, pieceId: string, phaseIndex: number, present = false): number {
+/** Where a circuit stands at a phase: the repeat that is on, or comes next, its first turn that has not begun, and whether it comes again. */
+interface Standing {
+  repeat: number
+  /** `present`: the turn under way counts too. */
+  from: (present: boolean) => number
+  isLast: boolean
+}
+
+export function standingAt({ phases }: Timeline, circuit: CircuitView, pieceId: string, phaseIndex: number): Standing {
   const works = phases.filter((phase) => phase.kind === 'work' && phase.pieceId === pieceId)
   const here = phases[phaseIndex]
   const inTurn = here?.kind === 'work' && here.pieceId === pieceId
-  const again = works.some((phase) => phase.index > phaseIndex && phase.repeat > (here?.repeat ?? 0) && here?.pieceId === pieceId)
-  if (again) return 0
-  if (present && inTurn) return here.turn ?? 0
   const next = works.find((phase) => phase.index > phaseIndex && !(inTurn && here.turn === phase.turn && here.repeat === phase.repeat))
-  return next?.turn ?? circuit.turns?.length ?? 0
+  const last = works.at(-1)?.repeat ?? 0
+  const repeat = inTurn ? here.repeat : (next?.repeat ?? last)
+  const end = circuit.turns?.length ?? 0
+  return {
+    repeat,
+    from: (present) => (present && inTurn ? (here.turn ?? 0) : next?.repeat === repeat ? (next.turn ?? 0) : end),
+    isLast: repeat === last,
+  }
+}
+
+/** A circuit after a change of who is where, and what that costs. */
+export interface ChangedCircuit {
+  circuit: CircuitView
+  /** Of the repeat that is on. */
+  changed: Changed
+  cost: string[]
+}
+
+/**
+ * The circuit with a change made to all that is to come of it: in the repeat that is on from its next turn (with `present`, from the
+ * one under way), in those that follow from their first. What is past is kept as it was.
+ */
+export function withChangeFromNow(
+  snapshot: RunSnapshot,
+  pieceId: string,
+  change: Change,
+  phaseIndex: number,
+  most: number,
+  present: boolean,
+  nameOf?: (unit: number) => string,
+): ChangedCircuit {
+  const circuit = snapshot.circuits[pieceId]!
+  const { repeat, from, isLast } = standingAt(snapshot.timeline, circuit, pieceId, phaseIndex)
+  const { closed = [], plannedTurns = circuit.turns! } = circuit
+  const planned = rotationIn(circuit, plannedTurns).paths
+  const made = (turns: number[][][], begin: number) => {
+    const rotation = rotationIn(circuit, turns)
+    // Units that nobody has been in yet have no path in what is past.
+    const paths = planned.map((_, unit) => rotation.paths[unit] ?? turns.map(() => elsewhere))
+    return withChange({ ...rotation, paths }, change, begin, circuit.stations.length, most, nameOf, { planned, closed })
+  }
+  const changed = made(turnsAt(circuit, repeat)!, from(present))
+  const later = isLast ? changed : made(circuit.turns!, 0)
+  const past = Array.from({ length: isLast ? repeat : repeat + 1 }, (_, index): [string, number[][][]] => [
+    String(index),
+    index === repeat ? changed.rotation.turns : turnsAt(circuit, index)!,
+  ])
+  const { closed: shut, planned: plan } = changed.underWay
+  return {
+    changed,
+    cost: [...new Set([...changed.cost, ...later.cost])],
+    circuit: {
+      ...circuit,
+      turns: later.rotation.turns,
+      ...(past.length > 0 && { turnsBefore: { ...circuit.turnsBefore, ...Object.fromEntries(past) } }),
+      ...((shut.length > 0 || circuit.plannedTurns) && { plannedTurns: tableOf(plan, circuit.stations.length, circuit.turns!.length) }),
+      ...(shut.length > 0 || circuit.closed ? { closed: [...shut] } : {}),
+    },
+  }
 }
 
 /** A station is out of order, or in order again: from this moment nobody is sent there, or those without a place are. */
@@ -50,32 +110,32 @@ export function withStation(
     return failure(problem('isSo', `Station ${station + 1} is ${closes ? 'closed' : 'open'} already.`, 'change.station'))
   if (closes && closed.length + 1 >= circuit.stations.length)
     return failure(problem('lastStation', 'One station has to stay open.', 'change.station'))
-  const rotation = rotationOf(circuit)
-  const crowd = Math.max(1, ...rotation.turns.flat().map((here) => here.length))
+  const { repeat, from } = standingAt(snapshot.timeline, circuit, pieceId, phaseIndex)
+  const begin = from(true)
+  const table = turnsAt(circuit, repeat)!
+  const crowd = Math.max(1, ...(circuit.plannedTurns ?? table).flat().map((here) => here.length))
   const units = circuit.units ?? snapshot.groups
   const nameOf = (unit: number) =>
     (units[unit] ?? []).map((id) => snapshot.people.find((person) => person.id === id)?.name ?? id).join(' and ')
-  const from = turnAhead(snapshot.timeline, circuit, pieceId, phaseIndex, true)
   // One group more than usual joins a station, rather than stand by; a closed one takes nobody.
-  const change = withChange(rotation, { type: closes ? 'closes' : 'opens', station }, from, circuit.stations.length, crowd + 1, nameOf)
-  const there = rotation.turns[from]?.[station] ?? []
+  const {
+    circuit: next,
+    changed,
+    cost,
+  } = withChangeFromNow(snapshot, pieceId, { type: closes ? 'closes' : 'opens', station }, phaseIndex, crowd + 1, true, nameOf)
+  const there = (table[begin]?.[station] ?? []).filter((unit) => (units[unit] ?? []).length > 0)
   const told = [
     closes ? `Station ${station + 1} is out of order.` : `Station ${station + 1} is open again.`,
     ...(closes
       ? there.map(
           (unit) =>
-            `${nameOf(unit)} ${(units[unit] ?? []).length === 1 ? 'goes' : 'go'} ${inTurnNow(snapshot, pieceId, phaseIndex) ? 'now' : 'then'} to ${placeWords(change.rotation.paths[unit]![from]!)}.`,
+            `${nameOf(unit)} ${(units[unit] ?? []).length === 1 ? 'goes' : 'go'} ${inTurnNow(snapshot, pieceId, phaseIndex) ? 'now' : 'then'} to ${placeWords(changed.rotation.paths[unit]![begin]!)}.`,
         )
       : []),
-    ...(closes && change.missedVisits.length > 3 && change.missedVisits.every((visit) => visit.station === station)
-      ? [`${change.missedVisits.length} ${circuit.units ? 'people' : 'groups'} do not come to it any more.`, ...change.cost.slice(1)]
-      : change.cost),
+    ...(closes && changed.missedVisits.length > 3 && changed.missedVisits.every((visit) => visit.station === station)
+      ? [`${changed.missedVisits.length} ${circuit.units ? 'people' : 'groups'} do not come to it any more.`, ...cost.slice(1)]
+      : cost),
   ]
-  const next: CircuitView = {
-    ...circuit,
-    turns: change.rotation.turns,
-    closed: closes ? [...closed, station].sort((a, b) => a - b) : closed.filter((each) => each !== station),
-  }
   return success({ snapshot: { ...snapshot, circuits: { ...snapshot.circuits, [pieceId]: next } }, told })
 }
 

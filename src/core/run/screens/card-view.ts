@@ -9,6 +9,7 @@ import { exerciseAt, sideNow } from './sides-now'
 import type { RunState } from '../clock/state'
 import { comingWork, isAhead, workBefore } from '../room/whereabouts'
 import { stationIn } from '../room/station-in'
+import { turnsAt, unitsAt } from '../room/turns-at'
 
 /** Where somebody is, or goes, and what they do there. */
 export interface CardPlace {
@@ -99,7 +100,7 @@ function meanwhileAt(snapshot: RunSnapshot, state: RunState, personId: string): 
 function placeAt(snapshot: RunSnapshot, phase: Phase, personId: string, elapsed?: Milliseconds): CardPlace | undefined {
   const circuit = snapshot.circuits[phase.pieceId]
   if (!circuit) return undefined
-  const station = circuit.rotates ? stationIn(snapshot, phase.pieceId, phase.turn ?? 0, personId) : (phase.station ?? 0)
+  const station = circuit.rotates ? stationIn(snapshot, phase.pieceId, phase, personId) : (phase.station ?? 0)
   if (station === undefined) return undefined
   const view = stationFor(snapshot, { ...phase, station }, personId)
   const done = exerciseAt(view, phase)
@@ -131,14 +132,14 @@ function whatIsDone(
 function othersAt(snapshot: RunSnapshot, circuit: CircuitView, phase: Phase, station: number, personId: string): string[] {
   if (!circuit.rotates) return []
   const units = circuit.units ?? snapshot.groups
-  const ids = (circuit.turns?.[phase.turn ?? 0]?.[station] ?? []).flatMap((unit) => units[unit] ?? [])
+  const ids = unitsAt(circuit, phase, station).flatMap((unit) => units[unit] ?? [])
   return ids.filter((id) => id !== personId).flatMap((id) => snapshot.people.find((person) => person.id === id)?.name ?? [])
 }
 
 function stationsFrom(snapshot: RunSnapshot, work: Phase, personId: string): CardView['stations'] {
   const circuit = snapshot.circuits[work.pieceId]
   if (!circuit?.rotates || work.turn === undefined) return []
-  const until = Math.min(circuit.turns?.length ?? 0, work.turn + 4)
+  const until = Math.min(turnsAt(circuit, work.repeat)?.length ?? 0, work.turn + 4)
   return Array.from({ length: Math.max(0, until - work.turn) }, (_, index) => {
     const place = placeAt(snapshot, { ...work, turn: work.turn! + index, ...(index > 0 && { position: 0 }) }, personId)
     return place?.station === undefined ? [] : [{ station: place.station, exercise: place.exercise }]

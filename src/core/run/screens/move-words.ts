@@ -1,6 +1,7 @@
 import { andList } from '../../base/and-list'
 import type { Phase } from '../../timeline/phase'
 import type { CircuitView, RunSnapshot } from '../room/snapshot'
+import { turnsAt } from '../room/turns-at'
 import { workBefore } from '../room/whereabouts'
 
 /** How the room gets to its next stations, as it is told: what most do, and who does otherwise. */
@@ -36,7 +37,7 @@ export function wayTo(snapshot: RunSnapshot, circuit: CircuitView, work: Phase):
   const before = workBefore(snapshot, work)
   const stations = circuit.stations.length
   if (!before || !circuit.turns) return { headline: 'Find your station', detail: '' }
-  const steps = stepsBetween(circuit, before.turn ?? 0, work.turn ?? 0)
+  const steps = stepsBetween(circuit, before, work)
   if (steps.length === 0) return { headline: 'Find your station', detail: '' }
   // Where partners change, the first of each pair is of one file and the second of the other.
   const files = circuit.units
@@ -52,9 +53,10 @@ export function wayTo(snapshot: RunSnapshot, circuit: CircuitView, work: Phase):
   }
 }
 
-function stepsBetween({ turns, stations }: CircuitView, before: number, after: number): Step[] {
-  const there = turns?.[after] ?? []
-  return (turns?.[before] ?? []).flatMap((units, from) =>
+function stepsBetween(circuit: CircuitView, before: Phase, after: Phase): Step[] {
+  const { stations } = circuit
+  const there = turnsAt(circuit, after.repeat)?.[after.turn ?? 0] ?? []
+  return (turnsAt(circuit, before.repeat)?.[before.turn ?? 0] ?? []).flatMap((units, from) =>
     units.flatMap((unit) => {
       const to = there.findIndex((here) => here.includes(unit))
       return to < 0 ? [] : [{ unit, from, to, on: (to - from + stations.length) % stations.length }]

@@ -5,6 +5,7 @@ import type { Phase } from '../../timeline/phase'
 import { slower } from '../room/ease'
 import { linesOf as linesOfList, stationsAt } from '../room/eased'
 import { ownAt } from '../room/own-doings'
+import { unitsAt } from '../room/turns-at'
 import { wayTo } from './move-words'
 import { placeWords, whereWeAre } from './place-words'
 import type { CircuitView, ExerciseView, RunSnapshot, StationView } from '../room/snapshot'
@@ -61,7 +62,6 @@ export function roomView(snapshot: RunSnapshot, state: RunState): RoomView {
   if (!work || !circuit)
     return { word, place: snapshot.pieceNames[phase.pieceId] ?? '', headline: noteOf(snapshot, phase), detail: '', ...nothing }
   const before = phase !== work
-  const turn = work.turn ?? 0
   const atStations = circuit.rotates
   return {
     word,
@@ -69,7 +69,7 @@ export function roomView(snapshot: RunSnapshot, state: RunState): RoomView {
     ...linesOf(snapshot, circuit, state, work, before),
     points: atStations || (before && beforeAll(state)) ? [] : pointsOf(circuit.stations[work.station ?? 0], work),
     tiles: atStations ? tilesOf(snapshot, circuit, work, isAhead(state, work), workerAt(snapshot, circuit, state, work)) : [],
-    watch: watchOf(snapshot, circuit, work, turn),
+    watch: watchOf(snapshot, circuit, work),
   }
 }
 
@@ -193,10 +193,8 @@ function sideLine(circuit: CircuitView, work: Phase): string {
   return `${stationsWord(stations)}: ${sideNames[(work.lap ?? 0) % 2]} this lap`
 }
 
-const unitsAt = (circuit: CircuitView, turn = 0, station: number): number[] => circuit.turns?.[turn]?.[station] ?? []
-
-function peopleAt(snapshot: RunSnapshot, circuit: CircuitView, turn: number, station: number): RunSnapshot['people'] {
-  const ids = unitsAt(circuit, turn, station).flatMap((unit) => (circuit.units ?? snapshot.groups)[unit] ?? [])
+function peopleAt(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, station: number): RunSnapshot['people'] {
+  const ids = unitsAt(circuit, work, station).flatMap((unit) => (circuit.units ?? snapshot.groups)[unit] ?? [])
   return ids.flatMap((id) => snapshot.people.find((person) => person.id === id) ?? [])
 }
 
@@ -209,9 +207,9 @@ function tilesOf(
 ): Tile[] {
   const before = workBefore(snapshot, work)
   return circuit.stations.map((station, index): Tile => {
-    const here = before ? unitsAt(circuit, before.turn, index) : []
-    const coming = ahead && unitsAt(circuit, work.turn, index).some((unit) => !here.includes(unit))
-    const people = peopleAt(snapshot, circuit, work.turn ?? 0, index).map((person) => person.name)
+    const here = before ? unitsAt(circuit, before, index) : []
+    const coming = ahead && unitsAt(circuit, work, index).some((unit) => !here.includes(unit))
+    const people = peopleAt(snapshot, circuit, work, index).map((person) => person.name)
     const works = station.rest ? undefined : people[worker(people.length) ?? -1]
     return {
       number: index + 1,
@@ -255,7 +253,7 @@ function easeWords({ ease }: RunSnapshot['people'][number], exercise: ExerciseVi
 }
 
 /** People who do something else at their present station than everyone. */
-function watchOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, turn: number): Watch[] {
+function watchOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase): Watch[] {
   const ownTexts = (personId: string, station: number): string[] => {
     const positions = work.selfPaced ? circuit.stations[station]!.exercises.map((_, position) => position) : [work.position ?? 0]
     return positions.flatMap((position) => ownAt(snapshot, personId, { ...work, station, position })?.watch ?? [])
@@ -271,5 +269,5 @@ function watchOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, turn:
       }))
     })
   if (!circuit.rotates) return look(snapshot.people, work.station ?? 0)
-  return circuit.stations.flatMap((_, index) => look(peopleAt(snapshot, circuit, turn, index), index))
+  return circuit.stations.flatMap((_, index) => look(peopleAt(snapshot, circuit, work, index), index))
 }

@@ -1,3 +1,4 @@
+import { turnsAt, unitsAt as unitsIn } from '../room/turns-at'
 import type { Phase } from '../../timeline/phase'
 import { roomView } from './room-view'
 import { linesOf, stationsAt } from '../room/eased'
@@ -57,12 +58,14 @@ export function stationView(snapshot: RunSnapshot, state: RunState, number: numb
   const next = phases
     .slice(work.index + 1)
     .find((phase) => phase.kind === 'work' && phase.pieceId === work.pieceId && phase.turn !== work.turn)
-  const unitsAt = (phase: Phase | undefined, at: number) => (phase ? (circuit.turns?.[phase.turn ?? 0]?.[at] ?? []) : [])
+  const unitsAt = (phase: Phase | undefined, at: number) => (phase ? unitsIn(circuit, phase, at) : [])
   const units = circuit.units ?? snapshot.groups
   const namesOf = (ids: readonly number[]) =>
     ids.flatMap((unit) => units[unit] ?? []).flatMap((id) => snapshot.people.find((person) => person.id === id)?.name ?? [])
   const here = unitsAt(work, number - 1)
-  const goesTo = next ? (circuit.turns?.[next.turn ?? 0] ?? []).findIndex((units) => units.some((unit) => here.includes(unit))) : -1
+  const goesTo = next
+    ? (turnsAt(circuit, next.repeat)?.[next.turn ?? 0] ?? []).findIndex((units) => units.some((unit) => here.includes(unit)))
+    : -1
   const ahead = isAhead(state, work)
   const side =
     ahead && exercise?.sides === 'half' ? 'change sides at the half' : sideNow(exercise, work, circuit, ahead ? 0 : state.elapsed)
