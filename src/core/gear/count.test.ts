@@ -134,6 +134,21 @@ describe('gear count', () => {
     expect([lineOf(gear, 'bell', '12kg')!.most, lineOf(gear, 'mat')!.most]).toEqual([5, 4])
   })
 
+  it('in a list, a kind that several items want is counted over all of them: five rows of 90 s in a round of 690 s, eight people', () => {
+    const input = plan(['swing'])
+    const circuit = (input.parts[0]!.pieces as Record<string, unknown>[])[0]!
+    const rows = Array.from({ length: 5 }, (_, index) => ({ id: `r${index}`, exerciseId: 'swing', seconds: 90 }))
+    const between = Array.from({ length: 4 }, (_, index) => ({ id: `b${index}`, exerciseId: 'plank', seconds: 60 }))
+    Object.assign(circuit, {
+      travel: 'together',
+      stay: { kind: 'task', goal: 'cap', capSeconds: 690 },
+      stations: [{ id: 's', uses: [...rows, ...between] }],
+    })
+    const eight = Array.from({ length: 8 }, (_, index) => person(`p${index}`))
+    // 8 × 5 × 90 / 690 = 5.2: two would stand in everyone's way.
+    expect(lineOf(count(input, eight, 'solo'), 'bell', '12kg')!.most).toBe(6)
+  })
+
   it('names what it could not count', () => {
     const odd = exercise('odd', [{ kindId: 'sled', per: 'person' }])
     const request = GearRequest.parse({

@@ -170,27 +170,42 @@ function stationNeed(counter: Counter, circuit: Circuit, station: Station, group
   return need
 }
 
-/** The most that any position of the station needs, size by size, for the groups that are there. */
+/**
+ * What the station needs at once, size by size, for the groups that are there: the most of any position where the clock moves them
+ * on. In a list at their own pace people are spread over its items, and what several items want is wanted together: eight people,
+ * five rows of 90 s in a round of 690 s → 5.2 rowers, so 6.
+ */
 function mostOfPositions(counter: Counter, circuit: Circuit, station: Station, groups: GearInput['groups']): Count {
   const most: Count = new Map()
+  const stay = station.stay ?? circuit.stay
   const unknown = (kindId: string) => counter.unknownKinds.add(kindId)
-  const shares = sharesOf(station.stay ?? circuit.stay, station.uses, counter.paces)
+  const shares = sharesOf(stay, station.uses, counter.paces)
+  const standing: Count = new Map()
+  const spread: [opener: Count, rest: Count] = [new Map(), new Map()]
   station.uses.forEach((use, position) => {
     const exercise = counter.exercises.get(use.exerciseId)
     if (!exercise) {
       counter.unknownExercises.add(use.exerciseId)
       return
     }
-    const held: Count = new Map()
-    for (const group of groups) {
-      for (const [key, amount] of needOf(group, use, exercise, circuit.pairs, counter.kinds, unknown)) add(held, key, amount)
-    }
-    const need = standingNeedOf(groups.flat(), use, exercise, counter.kinds, unknown)
-    // Less than nothing is left of a whole piece after the sum.
-    for (const [key, amount] of held) add(need, key, Math.ceil(amount * shares[position]! - 1e-9))
-    raiseTo(most, need)
+    const held: Count = stay.kind === 'task' ? spread[position < stay.openerCount ? 0 : 1] : new Map()
+    for (const group of groups)
+      for (const [key, amount] of needOf(group, use, exercise, circuit.pairs, counter.kinds, unknown))
+        add(held, key, amount * shares[position]!)
+    const stands = standingNeedOf(groups.flat(), use, exercise, counter.kinds, unknown)
+    if (stay.kind === 'task') raiseTo(standing, stands)
+    else raiseTo(most, bothOf(stands, held))
   })
+  if (stay.kind === 'task') for (const held of spread) raiseTo(most, bothOf(standing, held))
   return most
+}
+
+/** What stands there and what people hold, in whole pieces. */
+function bothOf(stands: Count, held: Count): Count {
+  const both: Count = new Map(stands)
+  // Less than nothing is left of a whole piece after the sum.
+  for (const [key, amount] of held) add(both, key, Math.ceil(amount - 1e-9))
+  return both
 }
 
 /**
@@ -202,7 +217,7 @@ function sharesOf(stay: Stay, uses: Station['uses'], paces: Paces = commonPaces)
   const seconds = uses.map((use) => itemSeconds(use, paces).typical)
   const sum = (from: number, to: number) => seconds.slice(from, to).reduce((all, each) => all + each, 0)
   const [opener, rest] = [sum(0, stay.openerCount), sum(stay.openerCount, uses.length)]
-  return seconds.map((own, index) => own / Math.max(own, index < stay.openerCount ? opener : rest))
+  return seconds.map((own, index) => own / Math.max(own, index < stay.openerCount ? opener : rest, 1e-9))
 }
 
 /** Raises each size of `most` to what `need` wants of it. */

@@ -124,20 +124,34 @@ function checkStation(circuit: Circuit, station: Station, path: PropertyKey[], r
 interface Target {
   kind: 'intervals' | 'task' | 'use' | 'pause'
   positions?: number
+  /** The fewest items that a list of it has. */
+  items?: number
   transition?: boolean
 }
 
 function targetsOfCircuit(circuit: Circuit): Map<string, Target> {
-  const targets = new Map<string, Target>([[circuit.id, { ...stayTarget(circuit.stay), transition: true }]])
+  const targets = new Map<string, Target>([
+    [
+      circuit.id,
+      {
+        ...stayTarget(
+          circuit.stay,
+          circuit.stations.filter((station) => !station.stay),
+        ),
+        transition: true,
+      },
+    ],
+  ])
   for (const station of circuit.stations) {
-    if (station.stay) targets.set(station.id, stayTarget(station.stay))
+    if (station.stay) targets.set(station.id, stayTarget(station.stay, [station]))
     for (const use of station.uses) targets.set(use.id, { kind: 'use' })
   }
   return targets
 }
 
-function stayTarget(stay: Stay): Target {
-  return stay.kind === 'intervals' ? { kind: 'intervals', positions: stay.workSeconds.length } : { kind: 'task' }
+function stayTarget(stay: Stay, stations: readonly Station[]): Target {
+  if (stay.kind === 'intervals') return { kind: 'intervals', positions: stay.workSeconds.length }
+  return { kind: 'task', items: Math.min(...stations.map(({ uses }) => uses.length)) }
 }
 
 function targetsOfPart(part: Part): Map<string, Target> {
@@ -170,6 +184,8 @@ function variationProblem(
   }
   if (variation.field === 'workSeconds' && variation.value.length !== target.positions)
     return ['value', `must have ${target.positions} figures, one for each position`]
+  if (variation.field === 'openerCount' && variation.value > (target.items ?? 0))
+    return ['value', `is more than the list has items (${target.items ?? 0})`]
   return undefined
 }
 

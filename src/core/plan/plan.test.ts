@@ -101,6 +101,36 @@ describe('what a plan refuses, naming the field', () => {
   })
 })
 
+describe('a list', () => {
+  it('has no more items in its opener at any lap than it has items', () => {
+    const plan = (value: number) => ({
+      id: 'p',
+      name: 'P',
+      slotSeconds: 600,
+      parts: [
+        {
+          id: 'a',
+          pieces: [
+            {
+              id: 'c',
+              type: 'circuit',
+              travel: 'together',
+              laps: 2,
+              stay: { kind: 'task', goal: 'cap', capSeconds: 60 },
+              stations: [{ id: 's', uses: [{ id: 'u', exerciseId: 'plank' }] }],
+              vary: [{ at: 1, id: 'c', field: 'openerCount', value }],
+            },
+          ],
+        },
+      ],
+    })
+    expect(read(Plan, plan(1)).ok).toBe(true)
+    expect(read(Plan, plan(2))).toMatchObject({
+      problems: [{ message: expect.stringContaining('more than the list has items (1)') as string }],
+    })
+  })
+})
+
 describe('the plan file', () => {
   const schema = z.toJSONSchema(PlanFile, { io: 'input', unrepresentable: 'any' })
   const validate = new Ajv({ strict: false, validateFormats: false }).compile(schema)

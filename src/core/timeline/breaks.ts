@@ -27,23 +27,20 @@ function longestOf(breaks: Break[]): Break {
 export function settleBreaks(pending: readonly Pending[]): Draft[] {
   const merged: Pending[] = []
   let run: Break[] = []
+  // Whether the last that stands is a pause, or a longer break that took one in: either takes the break after it in too.
+  let tookPause = false
   // A pause takes a break before it; one that has done so can still take the break after it.
   const closeRun = (pauseAfter?: ExplicitPause) => {
-    if (run.length === 0) {
-      if (pauseAfter) merged.push(pauseAfter)
-      return
-    }
-    const longest = longestOf(run)
-    run = []
-    const last = merged.at(-1)
-    if (pauseAfter && pauseAfter.pause !== 'brief') merged.push(stronger(longest, pauseAfter))
-    else if (last?.type === 'pause' && last.pause !== 'brief') {
-      merged[merged.length - 1] = stronger(longest, last)
-      if (pauseAfter) merged.push(pauseAfter)
-    } else {
-      merged.push(longest)
-      if (pauseAfter) merged.push(pauseAfter)
-    }
+    const takes = pauseAfter !== undefined && pauseAfter.pause !== 'brief'
+    if (run.length > 0) {
+      const longest = longestOf(run)
+      run = []
+      if (takes) merged.push(stronger(longest, pauseAfter))
+      else if (tookPause) merged[merged.length - 1] = stronger(longest, merged.at(-1)!)
+      else merged.push(longest)
+      if (pauseAfter && !takes) merged.push(pauseAfter)
+    } else if (pauseAfter) merged.push(pauseAfter)
+    tookPause = takes
   }
   for (const each of pending) {
     if (each.type === 'break') run.push(each)
@@ -53,9 +50,9 @@ export function settleBreaks(pending: readonly Pending[]): Draft[] {
   return merged.filter((each) => each.seconds > 0).map(draftOf)
 }
 
-function stronger(one: Break, pause: ExplicitPause): Pending {
-  const moves = one.moves || pause.moves
-  return one.seconds > pause.seconds ? { ...one, moves } : { ...pause, moves }
+function stronger(one: Break, standing: Pending): Pending {
+  const moves = one.moves || standing.moves
+  return one.seconds > standing.seconds ? { ...one, moves } : { ...standing, moves }
 }
 
 function draftOf({ type, place, ...rest }: Pending): Draft {

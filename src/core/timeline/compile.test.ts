@@ -88,6 +88,19 @@ describe('breaks', () => {
     expect(shorthand(compiled(plan).phases)).toEqual(['w30', 't10', 'w30', 'r40', 'w30', 't10', 'w30', 'p30'])
   })
 
+  it('one second more of a transition adds no more than a second to each, whatever it merges with', () => {
+    const total = (seconds: number) =>
+      compiled({
+        id: 'p',
+        name: 'P',
+        slotSeconds: 3600,
+        parts: [{ id: 'a', repeat: 2, restBetweenSeconds: 150, pieces: [simple({ transition: { seconds } }), pause('rest', 150)] }],
+      }).total
+    // Two transitions each time, of which the last merges with the pause and, once, with the rest between.
+    for (const seconds of [140, 149, 150, 151, 160]) expect(total(seconds + 1) - total(seconds)).toBeLessThanOrEqual(4)
+    expect(total(151)).toBe(4 * 30 + 2 * 151 + 2 * 151)
+  })
+
   it('a dropped last gap goes, and only that', () => {
     expect(shorthand(compiled(withPieces(simple({ laps: 2, lastGap: 'drop', lapRestSeconds: 20 }))).phases)).toEqual([
       'w30',
@@ -102,6 +115,42 @@ describe('breaks', () => {
 
   it('nobody moves at a single station', () => {
     expect(compiled(withPieces(simple({ stations: [{ id: 's' }] }))).phases[1]).toMatchObject({ kind: 'transition', moves: false })
+  })
+})
+
+describe('partners in turns', () => {
+  it('both work at every station in two laps, with an odd number of stations and with an even one', () => {
+    for (const count of [3, 4, 5, 6]) {
+      const stations = Array.from({ length: count }, (_, index) => ({ id: `s${index}` }))
+      const { phases } = compiled(
+        withPieces(simple({ stations, laps: 2, pairs: 'inTurns', stay: { kind: 'intervals', workSeconds: [30] } })),
+      )
+      const works = phases.filter(({ kind }) => kind === 'work')
+      // A group that begins at the first station is at station t in turns t and t + count.
+      for (let turn = 0; turn < count; turn++)
+        expect(works[turn]!.partner, `${count} stations, station ${turn}`).not.toBe(works[turn + count]!.partner)
+    }
+  })
+})
+
+describe('a window', () => {
+  it('takes up what an open end takes longer, until there is none of it left', () => {
+    const list = (withinSeconds?: number): Circuit =>
+      simple({
+        travel: 'together',
+        stations: [{ id: 's1', uses: [{ id: 'u', exerciseId: 'x', reps: { count: 60 } }] }],
+        transition: { seconds: 0 },
+        laps: 1,
+        stay: { kind: 'task', goal: 'finish' },
+        ...(withinSeconds !== undefined && { withinSeconds }),
+      })
+    const open = compiled(withPieces(list()))
+    const { low, high } = open.range!
+    const wide = compiled(withPieces(list(high + 60)))
+    expect(wide.range).toEqual({ low: high + 60, typical: high + 60, high: high + 60 })
+    const tight = compiled(withPieces(list(open.total + 10)))
+    expect(tight.range).toEqual({ low: open.total + 10, typical: open.total + 10, high })
+    expect(low).toBeLessThan(open.total)
   })
 })
 

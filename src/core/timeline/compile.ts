@@ -30,12 +30,30 @@ const endOf = (phases: Phase[]): Seconds => {
   return last ? last.start + last.seconds : 0
 }
 
-/** Work never merges with anything, so the ends of the estimates simply add up. */
+/**
+ * Work never merges with anything, so the ends of the estimates simply add up; but in a window, where its unplanned rest gives way
+ * until there is none left.
+ */
 function rangeOfTotal(phases: Phase[], total: Seconds): { range?: Estimate } {
-  const open = phases.flatMap((phase) => (phase.selfPaced?.open ? [{ ...phase.selfPaced.open, seconds: phase.seconds }] : []))
+  const open = phases.filter((phase) => phase.selfPaced?.open)
   if (open.length === 0) return {}
-  const end = (key: 'low' | 'high') => total + open.reduce((sum, each) => sum + Math.round(each[key]) - each.seconds, 0)
-  return { range: { low: end('low'), typical: total, high: end('high') } }
+  const by = new Map<string, { low: number; high: number; left: Seconds | undefined }>()
+  for (const phase of open) {
+    const key = `${phase.pieceId}/${phase.repeat}`
+    const { low = 0, high = 0 } = by.get(key) ?? {}
+    const { low: quick, high: slow } = phase.selfPaced!.open!
+    const left = phases.find(({ kind, pieceId, repeat }) => kind === 'unplanned' && pieceId === phase.pieceId && repeat === phase.repeat)
+    by.set(key, { low: low + Math.round(quick) - phase.seconds, high: high + Math.round(slow) - phase.seconds, left: left?.seconds })
+  }
+  const sum = (end: (piece: { low: number; high: number; left: Seconds | undefined }) => number) =>
+    total + [...by.values()].reduce((all, piece) => all + end(piece), 0)
+  return {
+    range: {
+      low: sum(({ low, left }) => (left === undefined ? low : 0)),
+      typical: total,
+      high: sum(({ high, left }) => (left === undefined ? high : Math.max(0, high - left))),
+    },
+  }
 }
 
 type Written = Pick<Timeline, 'phases' | 'meanwhile'>
@@ -193,7 +211,7 @@ function writeStay(writer: PhaseWriter, circuit: Circuit, stay: Intervals, stati
       // Half of an odd number: the longer half first.
       if (changes && seconds > 1) draft.changeAt = Math.ceil(seconds / 2)
       if (byLap) draft.side = ((place.lap ?? 0) % 2) as 0 | 1
-      if (circuit.pairs === 'inTurns') draft.partner = partnerAt(stay, here, set * stay.workSeconds.length + position)
+      if (circuit.pairs === 'inTurns') draft.partner = partnerAt(stay, here, set * stay.workSeconds.length + position, turnsPerLap(circuit))
       for (const side of ownIntervals ? ([0, 1] as const) : [undefined]) {
         writer.work(side === undefined ? draft : { ...draft, side })
         writer.wait({ type: 'break', kind: 'rest', seconds: stay.gapSeconds, moves: false, place: here })
@@ -207,9 +225,9 @@ function writeStay(writer: PhaseWriter, circuit: Circuit, stay: Intervals, stati
  * Partners who take turns change with every interval of a stay. Where a stay has an odd number of them, who begins changes with
  * every stay and every lap too, so that in two laps both work at every station.
  */
-function partnerAt(stay: Intervals, place: Place, interval: number): 0 | 1 {
+function partnerAt(stay: Intervals, place: Place, interval: number, perLap: number): 0 | 1 {
   const odd = (stay.workSeconds.length * stay.sets) % 2 === 1
-  return ((interval + (odd ? (place.turn ?? 0) + (place.lap ?? 0) : 0)) % 2) as 0 | 1
+  return ((interval + (odd ? ((place.turn ?? 0) % perLap) + (place.lap ?? 0) : 0)) % 2) as 0 | 1
 }
 
 /** A self-paced list is one phase: of its cap, or, when it is open, of the typical time to finish it. */

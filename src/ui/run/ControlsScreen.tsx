@@ -8,6 +8,7 @@ import { blocksOf } from '@core/timeline/blocks'
 import { formatSeconds } from '@core/base/units'
 import { guarded } from '../kit/Guard'
 import { Ribbon } from '../kit/Ribbon'
+import { slotEndOf } from '@core/run/retime/slot-end'
 import { timeOf } from '../kit/zoned-time'
 import { Caption } from '../live/Caption'
 import { digitsOf } from '../live/digits'
@@ -100,7 +101,7 @@ function Controls(props: ControlsProps) {
   useControlKeys(act)
   const under = state.status !== 'ready' && state.status !== 'finished'
   const upNext = state.status === 'ready' ? state.phase : state.next
-  const slotEnd = snapshot.startsAt + snapshot.slotSeconds * 1000
+  const slotEnd = slotEndOf(snapshot, live.feed.get().events[0]?.at ?? live.clock.now())
   const listed = snapshot.timeline.phases.some((phase) => phase.selfPaced)
   const close = () => setShown(undefined)
   const panel = elsewhere && shown !== 'Sound' ? undefined : shown

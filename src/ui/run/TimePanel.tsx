@@ -3,6 +3,7 @@ import { askFor, waysBy } from '@core/run/retime/asked'
 import type { WayToEnd } from '@core/run/retime/finish-by'
 import type { AskedCommand } from '@core/run/clock/events'
 import { formatSeconds } from '@core/base/units'
+import { slotEndOf } from '@core/run/retime/slot-end'
 import { nearestMoment } from '@core/base/calendar/zoned'
 import { timeOf } from '../kit/zoned-time'
 import type { LiveRun } from '../live/use-run'
@@ -21,7 +22,7 @@ interface TimePanelProps {
  */
 export function TimePanel({ live, zone, send, onClose }: TimePanelProps) {
   const { snapshot, state, clock, feed } = live
-  const slotEnd = snapshot.startsAt + snapshot.slotSeconds * 1000
+  const slotEnd = slotEndOf(snapshot, feed.get().events[0]?.at ?? clock.now())
   // As the hall writes times: a browser's own field for them follows the device's language.
   const [by, setBy] = useState(() => timeOf(slotEnd > clock.now() ? slotEnd : state.endsAt, zone))
   // To the second is often enough.

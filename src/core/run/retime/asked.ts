@@ -1,16 +1,17 @@
 import { failure, problem, success, type Result } from '../../base/result'
 import type { Milliseconds } from '../../base/units'
 import type { AskedCommand, Command } from '../clock/events'
-import { waysToEndBy, type WayToEnd } from './finish-by'
+import { oneLapFewer, waysToEndBy, type WayToEnd } from './finish-by'
 import type { Progress } from '../clock/progress'
 import type { RunSnapshot } from '../room/snapshot'
 import { closers } from './time-left'
 
-/** All ways to end by a deadline, or to fill the time until it. */
-export const waysBy = (snapshot: RunSnapshot, progress: Progress, now: Milliseconds, deadline: Milliseconds): WayToEnd[] => [
-  ...waysToEndBy(snapshot, progress, now, deadline),
-  ...closers(snapshot, progress, now, deadline),
-]
+/** All ways to end by a deadline, or to fill the time until it; and one lap fewer, last. */
+export function waysBy(snapshot: RunSnapshot, progress: Progress, now: Milliseconds, deadline: Milliseconds): WayToEnd[] {
+  const ways = [...waysToEndBy(snapshot, progress, now, deadline), ...closers(snapshot, progress, now, deadline)]
+  // It can be asked for outright, where the time does not suggest it.
+  return [...ways, ...oneLapFewer(snapshot, progress, now).filter(({ label }) => !ways.some((way) => way.label === label))]
+}
 
 /** The request that takes a way which was shown for `deadline` at the time `now`. */
 export const askFor = ({ id, phase }: WayToEnd, now: Milliseconds, deadline: Milliseconds): AskedCommand => ({

@@ -1,4 +1,5 @@
 import { turnsAt } from '../room/turns-at'
+import { stationsWord } from '../screens/sides-now'
 import type { Phase } from '../../timeline/phase'
 import { formatSeconds, type Seconds } from '../../base/units'
 import type { KeptPhase } from './retimed'
@@ -52,7 +53,10 @@ export function withoutLaps(snapshot: RunSnapshot, past: readonly KeptPhase[], f
     const phases = [...cut.phases.slice(0, begin), ...cut.phases.slice(begin + dropped.length)]
     if (phases.length === 0) break
     const name = snapshot.circuits[last.pieceId]?.name ?? ''
-    const missing = missed(snapshot, [...past, ...cut.phases], [...past, ...phases], last.pieceId)
+    const missing = [
+      ...missed(snapshot, [...past, ...cut.phases], [...past, ...phases], last.pieceId),
+      ...sidesLost(snapshot, [...past, ...cut.phases], [...past, ...phases], last),
+    ]
     cut = {
       ids: [...from.ids, `lap${laps}`],
       phases,
@@ -115,6 +119,22 @@ function staysOf(phases: readonly Phase[]): Map<string, number> {
 
 const lapIsAhead = (phase: Phase, past: readonly Phase[]) =>
   !past.some((each) => each.pieceId === phase.pieceId && each.repeat === phase.repeat && each.lap === phase.lap && each.kind === 'work')
+
+/** The stations at which one side goes by each lap, and only the first is left. */
+function sidesLost(snapshot: RunSnapshot, before: readonly Phase[], after: readonly Phase[], { pieceId, repeat }: Phase): string[] {
+  const circuit = snapshot.circuits[pieceId]
+  const sides = (phases: readonly Phase[]) =>
+    new Set(
+      phases.flatMap((phase) =>
+        phase.kind === 'work' && phase.pieceId === pieceId && phase.repeat === repeat ? [(phase.lap ?? 0) % 2] : [],
+      ),
+    )
+  if (!circuit || sides(before).size < 2 || sides(after).size > 1) return []
+  const byLap = circuit.stations.flatMap((station, index) =>
+    station.exercises.some((exercise) => exercise.sides === 'byLap') ? [index] : [],
+  )
+  return byLap.length > 0 ? [`${stationsWord(byLap)}: the second side is not done.`] : []
+}
 
 /** Who no longer comes to which station of a circuit, in words. */
 function missed(snapshot: RunSnapshot, before: readonly Phase[], after: readonly Phase[], pieceId: string): string[] {

@@ -3,7 +3,9 @@ import { describe, expect, it } from 'vitest'
 import { pressed, snapshotOf } from '../../../../tests/fixtures/demo-run'
 import { foldEvents } from '../clock/apply'
 import { Command } from '../clock/events'
+import { askFor, commandFor, waysBy } from './asked'
 import { waysToEndBy, type WayToEnd } from './finish-by'
+import { slotEndOf } from './slot-end'
 import type { RunSnapshot } from '../room/snapshot'
 import { stateAt } from '../clock/state'
 import { closers } from './time-left'
@@ -28,6 +30,26 @@ describe('finish by a time', () => {
     expect(new Set(found.map((way) => way.id.split('+')[0]!.replace(/\d/, ''))).size).toBe(found.length)
     for (const way of found) expect(way.told.length).toBeGreaterThan(0)
     expect(found.find((way) => way.id.startsWith('break'))!.label).toMatch(/^Trim breaks/)
+  })
+
+  it('one lap fewer can be asked for outright, with the sides it costs', () => {
+    const sided = snapshotOf('demo-lunch')
+    const second = 10 + 500
+    const now = second * 1000
+    const deadline = (10 + sided.timeline.total + 30) * 1000
+    const fewer = waysBy(sided, running(sided), now, deadline).find(({ label }) => label.startsWith('One lap fewer'))!
+    expect(fewer.endsAt).toBeLessThan(deadline)
+    // Station 4 of the demo has one side a lap.
+    expect(fewer.told.join(' ')).toContain('Station 4: the second side is not done.')
+    const asked = commandFor(askFor(fewer, now, deadline), sided, running(sided))
+    expect(asked.ok && asked.value.type).toBe('amend')
+  })
+
+  it('the slot of a class that is run on another day is counted from when it was begun', () => {
+    const { startsAt, slotSeconds } = lunch
+    expect(slotEndOf(lunch, startsAt + 300_000)).toBe(startsAt + slotSeconds * 1000)
+    const elsewhen = startsAt - 14 * 86_400_000
+    expect(slotEndOf(lunch, elsewhen)).toBe(elsewhen + slotSeconds * 1000)
   })
 
   it('nothing to do when the class ends in time', () => {

@@ -18,6 +18,27 @@ export interface WayToEnd {
   endsAt: Milliseconds
 }
 
+/** One lap fewer of the last circuit that has one wholly ahead, whatever the time; nothing where there is none. */
+export function oneLapFewer(snapshot: RunSnapshot, progress: Progress, now: Milliseconds): WayToEnd[] {
+  const here = advance(progress, now)
+  if (here.mode === 'finished' || here.amended) return []
+  const next = here.mode === 'ready' ? 0 : here.phase + 1
+  const past = keptOf(here.timeline).slice(0, next)
+  const ahead: Cut = { ids: [], phases: keptOf(here.timeline).slice(next), labels: [], told: [], cost: 0 }
+  const [cut] = withoutLaps(snapshot, past, ahead)
+  if (!cut) return []
+  return [
+    {
+      id: 'fewer',
+      label: cut.labels.join(', then '),
+      told: cut.told,
+      timeline: retimed(here.timeline, [...past, ...cut.phases]),
+      phase: past.length,
+      endsAt: stateAt(progress, now).endsAt - inMilliseconds(lengthOf(ahead.phases) - lengthOf(cut.phases)),
+    },
+  ]
+}
+
 /** What a way begins with: however many laps it drops, it drops laps. */
 const kindOf = ({ ids }: Cut) => ids[0]!.replace(/\d+$/, '')
 
