@@ -32,6 +32,8 @@ function formMade(exercise: Exercise, optionId?: string): Form {
     ...own,
     exerciseId: id,
     optionId: option.id,
+    // Hands flat on the floor is no help to somebody who stands: an option has form points of its own, or none.
+    points: option.points ?? [],
     stance: option.stance ?? (isOnFloor(base) && !option.asks.includes('floor') ? 'standing' : base.stance),
     impact: option.impact ?? (base.impact === 'high' && !option.asks.includes('jumps') ? 'low' : base.impact),
     clearMetres: option.asks.includes('overhead') ? base.clearMetres : undefined,
