@@ -50,38 +50,78 @@ export interface Coverage {
   oneSide: number[]
 }
 
+/** A turn of a circuit as it is planned: its first phase, its last, and its work. */
+interface PlannedTurn {
+  phase: Phase
+  lastIndex: number
+  plannedMs: Milliseconds
+}
+
+/** The turns of a circuit in order, each once for every repeat. */
+function turnsOf({ timeline }: RunSnapshot, pieceId: string): PlannedTurn[] {
+  const turns = new Map<string, PlannedTurn>()
+  for (const phase of timeline.phases) {
+    if (phase.kind !== 'work' || phase.pieceId !== pieceId) continue
+    const known = turns.get(keyOf(phase))
+    const plannedMs = (known?.plannedMs ?? 0) + inMilliseconds(phase.seconds)
+    turns.set(keyOf(phase), { phase: known?.phase ?? phase, lastIndex: phase.index, plannedMs })
+  }
+  return [...turns.values()]
+}
+
+interface Whereabouts {
+  turns: PlannedTurn[]
+  /** Stations from 0 by person and turn; -1 where somebody has none. */
+  stations: Int16Array[]
+}
+
+const known = new WeakMap<RunSnapshot, Map<string, Whereabouts>>()
+
+/** Who is where in every turn: worked out once for a snapshot, which is another after every change of the room. */
+function whereaboutsOf(snapshot: RunSnapshot, pieceId: string): Whereabouts {
+  const byPiece = known.get(snapshot) ?? new Map<string, Whereabouts>()
+  known.set(snapshot, byPiece)
+  let found = byPiece.get(pieceId)
+  if (!found) {
+    const turns = turnsOf(snapshot, pieceId)
+    const stationsOf = (personId: string) => Int16Array.from(turns, ({ phase }) => stationIn(snapshot, pieceId, phase, personId) ?? -1)
+    byPiece.set(pieceId, (found = { turns, stations: snapshot.people.map(({ id }) => stationsOf(id)) }))
+  }
+  return found
+}
+
+/** What somebody has done at one station. */
+const [toCome, doneFirst, doneSecond] = [1, 2, 4] as const
+const doneEither = doneFirst | doneSecond
+
 /** Everyone's coverage of a circuit at the phase that is on. Nobody where people do not go round. */
 export function coverageOf(snapshot: RunSnapshot, pieceId: string, present: Phase, worked: Worked): Coverage[] {
   const circuit = snapshot.circuits[pieceId]
   if (!circuit?.turns) return []
-  const { phases } = snapshot.timeline
-  const works = phases.filter((phase) => phase.kind === 'work' && phase.pieceId === pieceId)
-  const turns = [...new Map(works.map((phase) => [keyOf(phase), phase])).values()]
-  const planned = (turn: Phase) =>
-    works.filter((phase) => keyOf(phase) === keyOf(turn)).reduce((sum, phase) => sum + inMilliseconds(phase.seconds), 0)
-  const states = turns.map((turn) => {
-    const last = works.findLast((phase) => keyOf(phase) === keyOf(turn))!
-    return { turn, done: (worked.get(keyOf(turn)) ?? 0) >= enough * planned(turn), ahead: last.index >= present.index }
+  const { turns, stations } = whereaboutsOf(snapshot, pieceId)
+  const marks = turns.map(({ phase, lastIndex, plannedMs }) => {
+    if ((worked.get(keyOf(phase)) ?? 0) >= enough * plannedMs) return (phase.lap ?? 0) % 2 === 0 ? doneFirst : doneSecond
+    return lastIndex >= present.index ? toCome : 0
   })
-  return snapshot.people.map(({ id: personId, name }) => {
-    const at = (list: typeof states) => list.flatMap(({ turn }) => stationIn(snapshot, pieceId, turn, personId) ?? [])
-    const sorted = (stations: Iterable<number>) => [...new Set(stations)].map((station) => station + 1).sort((a, b) => a - b)
-    const done = new Set(at(states.filter((state) => state.done)))
-    const toCome = new Set(at(states.filter((state) => !state.done && state.ahead)))
-    const byLap = (station: number) => circuit.stations[station]?.exercises.some((exercise) => exercise.sides === 'byLap')
-    const laps = (station: number) =>
-      new Set(
-        states
-          .filter((state) => state.done && stationIn(snapshot, pieceId, state.turn, personId) === station)
-          .map((state) => (state.turn.lap ?? 0) % 2),
-      )
+  const byLap = circuit.stations.map(({ exercises }) => exercises.some(({ sides }) => sides === 'byLap'))
+  return snapshot.people.map(({ id: personId, name }, person) => {
+    const seen = new Uint8Array(circuit.stations.length)
+    const comes = new Uint8Array(circuit.stations.length)
+    stations[person]!.forEach((station, turn) => {
+      if (station < 0) return
+      comes[station] = 1
+      seen[station]! |= marks[turn]!
+    })
+    const those = (is: (station: number) => boolean) =>
+      circuit.stations.flatMap((_, station) => (comes[station] && is(station) ? [station + 1] : []))
+    const isDone = (station: number) => (seen[station]! & doneEither) !== 0
     return {
       personId,
       name,
-      done: sorted(done),
-      toCome: sorted([...toCome].filter((station) => !done.has(station))),
-      missed: sorted(at(states).filter((station) => !done.has(station) && !toCome.has(station))),
-      oneSide: sorted([...done].filter((station) => byLap(station) && laps(station).size === 1)),
+      done: those(isDone),
+      toCome: those((station) => !isDone(station) && (seen[station]! & toCome) !== 0),
+      missed: those((station) => seen[station] === 0),
+      oneSide: those((station) => byLap[station]! && isDone(station) && (seen[station]! & doneEither) !== doneEither),
     }
   })
 }

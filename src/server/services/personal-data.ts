@@ -4,6 +4,7 @@ import type { AnyPgColumn } from 'drizzle-orm/pg-core'
 import { nanoid } from 'nanoid'
 import { nameless, withoutPerson, type Erased } from '../../core/library/erase'
 import type { Person } from '../../core/library/person'
+import { placesOf } from '../../core/run/room/own-doings'
 import type { OwnDoings } from '../../core/run/room/snapshot'
 import type { InHall } from '../db/in-hall'
 import { cardClaims, classes, classRevisions, erasedPeople, people, runEvents, runs, screenLinks } from '../db/schema'
@@ -64,8 +65,7 @@ function didIn({ own, doings }: { own: unknown; doings: unknown }, personId: str
     return (doings as { personId: string; station: number; name: string; how: string }[])
       .filter((doing) => doing.personId === personId)
       .map((doing) => shown(doing.station, doing))
-  const known = own as OwnDoings | null
-  return Object.entries(known?.of[personId] ?? {}).map(([key, index]) => shown(Number(key.split('/')[1]), known!.doings[index]!))
+  return own ? placesOf(own as OwnDoings, personId).map(([key, doing]) => shown(Number(key.split('/')[1]), doing)) : []
 }
 
 /** Stands for somebody's id in the list of those who were erased. */

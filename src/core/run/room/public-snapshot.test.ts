@@ -92,10 +92,11 @@ describe('what shared screens may know', () => {
       ...['how', 'name', 'points', 'sides', 'tempo', 'tempo.figures', 'tempo.from'].map((key) => `own.doings[].${key}`),
       'own.of',
       `own.of.${first!.id}`,
+      'own.ways',
       'people[].ease',
       'people[].onBreak',
     ]
-    expect(shallow(card).filter((key) => !/^been|^own\.of\.[\w-]+\./.test(key))).toEqual([...ofEverybody, ...own].sort())
+    expect(shallow(card).filter((key) => !/^been|^own\.ways\[\]/.test(key))).toEqual([...ofEverybody, ...own].sort())
     expect(Object.keys(card.own!.of)).toEqual([first!.id])
     expect(card.people.filter(({ onBreak, ease }) => onBreak || ease).map(({ id }) => id)).toEqual([first!.id])
     expect(Object.keys(snapshotFor('card', 'rosalind', eventful).been ?? {})).toEqual(['rosalind'])

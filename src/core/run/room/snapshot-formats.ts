@@ -50,7 +50,7 @@ export function withOwnDoings(earlier: unknown): unknown {
         },
       ]),
     ),
-    ...(doings.length > 0 && { own }),
+    ...(doings.length > 0 && { own: own() }),
   }
 }
 

@@ -107,7 +107,8 @@ export const RunSnapshotSchema: z.ZodType<RunSnapshot> = z.strictObject({
   own: z
     .strictObject({
       doings: z.array(ownDoing).max(manyPlaces),
-      of: z.record(id, z.record(z.string().max(200), index)),
+      ways: z.array(z.record(z.string().max(200), index)).max(2 * limits.people),
+      of: z.record(id, index),
     })
     .optional(),
 })

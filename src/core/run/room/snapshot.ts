@@ -34,10 +34,14 @@ export interface OwnDoing extends Omit<ExerciseView, 'points'> {
   rounds?: number
 }
 
-/** What people do for themselves: each thing once, and which of them by person and `piece/station/position`, with `/repeat/lap` where that varies. */
+/**
+ * What people do for themselves, each thing once: the `ways` in which somebody goes through the class, which thing is done at
+ * `piece/station/position` (with `/repeat/lap` where that differs; -1: what everyone does), and which way each person goes.
+ */
 export interface OwnDoings {
   doings: OwnDoing[]
-  of: Record<string, Record<string, number>>
+  ways: Record<string, number>[]
+  of: Record<string, number>
 }
 
 export interface StationView {

@@ -87,15 +87,18 @@ export function ownDoings(plan: Plan, people: readonly Doer[], library: HallLibr
           const standing = standingOf(station.stay ?? circuit.stay, position)
           const everyones = viewOf(doingOf(use, undefined, known), known, standing)
           const asEveryone = JSON.stringify(everyones)
+          // What is the same as ever at this repeat and lap is found as ever.
+          if (varies && use === planned.stations[index]?.uses[position]) return
           const key = placeKey({ pieceId: planned.id, repeat, lap, station: index, position }, varies)
           for (const person of people) {
             const doing = ownDoing(use, person, known, standing)
             if (JSON.stringify(doing) !== asEveryone) add(person.id, key, differingFrom(everyones, doing))
+            else if (varies) add(person.id, key, undefined)
           }
         }),
       )
   }
-  return own
+  return own()
 }
 
 /** Of one's own doing what differs: of the same exercise, its points and rungs are as everyone has them. */

@@ -1,3 +1,4 @@
+import { ownAt } from '../room/own-doings'
 import { describe, expect, it } from 'vitest'
 import { snapshotOf } from '../../../../tests/fixtures/demo-run'
 import type { Circuit } from '../../plan/plan'
@@ -35,7 +36,7 @@ describe('my card', () => {
 
   it('the option that spares me is mine alone; nobody else’s limits leave the coach’s screens', () => {
     expect(at(lunch, 480 + 5, 'ilse')!.stations.length).toBe(4)
-    const own = lunch.own!.doings[lunch.own!.of.ilse!['ll-stations/0/0']!]!
+    const own = ownAt(lunch, 'ilse', { pieceId: 'll-stations', repeat: 0, station: 0, position: 0 })!
     expect(own.name).toBe('Sit to a high chair')
     const [other, wall] = [forOne(lunch, 'oren'), forTheWall(lunch)]
     for (const secret of ['no deep bend', 'right shoulder', 'easy on']) expect(JSON.stringify([other, wall])).not.toContain(secret)
