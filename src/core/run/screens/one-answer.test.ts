@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { demoLibrary } from '../../../../tests/fixtures/demo-run'
+import { shapes } from '../../../../tests/fixtures/shapes'
 import { computeClass } from '../../class/compute'
 import { ClassDocument } from '../../class/class-document'
 import { formsOf } from '../../library/form'
@@ -113,14 +114,14 @@ function opened({ circuit: piece, people: roster, solo, shows }: typeof classes 
 
 const started = { sequence: 1, id: 'e', at: 0, who: 'Coach', command: { type: 'start' as const } }
 
-/** Every work of a run, at its beginning, with what everyone's card says there. */
-function* works(snapshot: RunSnapshot) {
-  const progress = foldEvents(snapshot.timeline, [started])
+/** Every work of a run, at its beginning, with what the cards say there. */
+function* works(snapshot: RunSnapshot, people = snapshot.people) {
   for (const phase of snapshot.timeline.phases.filter(({ kind }) => kind === 'work')) {
-    // A quarter of a second in: ten seconds are counted in before the first.
-    const state = stateAt(progress, (10 + phase.start) * 1000 + 250)
+    // Whatever comes before it has an open end or not.
+    const gone = { ...started, sequence: 2, id: 'g', at: 11_000, command: { type: 'goto' as const, phase: phase.index } }
+    const state = stateAt(foldEvents(snapshot.timeline, [started, gone]), 11_250)
     if (state.phase.index !== phase.index) throw new Error('elsewhere')
-    yield { phase, state, cards: snapshot.people.map((person) => ({ person, card: cardView(snapshot, state, person.id)! })) }
+    yield { phase, state, cards: people.map((person) => ({ person, card: cardView(snapshot, state, person.id)! })) }
   }
 }
 
@@ -226,6 +227,52 @@ describe('one answer to what is done here', () => {
       { numRuns: 80 },
     )
     expect(counted).toBeGreaterThan(50)
+  })
+
+  it('every shape of class, run through from end to end: wall, stations and cards tell one place, one exercise and one way', () => {
+    let read = 0
+    const roster = Array.from({ length: 8 }, (_, index) =>
+      Person.parse({
+        id: `p${index}`,
+        name: `Person ${index}`,
+        level: index === 7 ? 'newcomer' : 'regular',
+        goEasy: [],
+        goEasyNote: '',
+        loads: {},
+      }),
+    )
+    for (const { id, plan } of shapes) {
+      const document = ClassDocument.parse({
+        name: id,
+        startsAt: '2026-01-05T12:00:00Z',
+        roomId: 'kiln-floor',
+        plan,
+        here: roster.map((person) => person.id),
+        walkIns: roster,
+        groupSize: 'fit',
+      })
+      const taken = takeSnapshot(document, computeClass(document, demoLibrary), demoLibrary, 'Kiln Floor')
+      expect(taken.ok, id).toBe(true)
+      if (!taken.ok) continue
+      const snapshot = taken.value
+      for (const { phase, state, cards } of works(
+        snapshot,
+        snapshot.people.filter((_, index) => index % 3 === 1),
+      )) {
+        const wall = roomView(snapshot, state)
+        for (const { person, card } of cards) {
+          expect(card.place, `${id} ${phase.index}`).toBe(wall.place)
+          if (card.now?.station === undefined) continue
+          read++
+          const screen = stationView(snapshot, state, card.now.station)
+          expect(screen.place).toBe(wall.place)
+          expect(screen.people, `${id} ${phase.index}`).toContain(person.name)
+          expect(wall.tiles[card.now.station - 1]!.people).toContain(person.name)
+          if (isQuiet(snapshot, person.id)) expect(wall.tiles[card.now.station - 1]!.exercise).toBe(card.now.exercise)
+        }
+      }
+    }
+    expect(read).toBeGreaterThan(300)
   })
 
   it('everything that is done in a class is met where the class is looked through, and nothing else', () => {
