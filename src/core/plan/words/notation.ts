@@ -1,6 +1,6 @@
 import type { z } from 'zod'
 import { limits } from '../../base/limits'
-import type { Tempo, Use } from '../plan'
+import type { Dose, Tempo, Use } from '../plan'
 
 /** How figures of a plan are written by hand. Each reader returns `undefined` for what it cannot read. */
 
@@ -37,6 +37,47 @@ export function readTempo(text: string): TempoFigures | undefined {
 }
 
 export const showTempo = (figures: TempoFigures): string => figures.join('-')
+
+type RepFigures = Omit<NonNullable<Use['reps']>, 'counted'>
+
+/** `"12"`, `"8–10"`, `"max 12–18"`: a number of reps, from one to another, or as many as one can with what is to be expected. */
+export function readReps(text: string): RepFigures | undefined {
+  const found = /^\s*(max\s+)?(\d{1,4})(?:\s*[-–]\s*(\d{1,4}))?\s*$/i.exec(text)
+  if (!found) return undefined
+  const [, open, from, to] = found
+  const [count, most] = [Number(from), to === undefined ? undefined : Number(to)]
+  if (count < 1 || count > limits.reps || (most !== undefined && (most <= count || most > limits.reps))) return undefined
+  return { count, ...(most !== undefined && { most }), ...(open && { open: true }) }
+}
+
+export const showReps = ({ count, most, open }: RepFigures): string =>
+  `${open ? 'max ' : ''}${count}${most === undefined ? '' : `–${most}`}`
+
+type DoseFigures = z.infer<typeof Dose>
+
+/** What may be said of a level, each once, in any order: how it is written, and what it sets. */
+const doses: { pattern: RegExp; field: keyof DoseFigures; show: (value: number) => string; most: number }[] = [
+  { pattern: /^(\d{1,4})(?: reps?)?$/i, field: 'reps', show: (value) => String(value), most: limits.reps },
+  { pattern: /^(\d{1,4}) ?s$/i, field: 'seconds', show: (value) => `${value} s`, most: 3600 },
+  { pattern: /^(\d{1,4}) rounds?$/i, field: 'rounds', show: (value) => `${value} ${value === 1 ? 'round' : 'rounds'}`, most: limits.laps },
+  { pattern: /^(\d{1,4}) laps?$/i, field: 'laps', show: (value) => `${value} ${value === 1 ? 'lap' : 'laps'}`, most: limits.laps },
+  { pattern: /^rest (\d{1,4}) ?s$/i, field: 'restSeconds', show: (value) => `rest ${value} s`, most: 3600 },
+]
+
+/** `"6, 2 laps"`, `"20 s"`, `"3 rounds, rest 15 s"`: what somebody of a level does instead. */
+export function readDose(text: string): DoseFigures | undefined {
+  const dose: DoseFigures = {}
+  for (const part of text.split(',').map((piece) => piece.trim())) {
+    const known = doses.find(({ pattern }) => pattern.test(part))
+    const value = Number(known?.pattern.exec(part)![1])
+    if (!known || dose[known.field] !== undefined || value < 1 || value > known.most) return undefined
+    dose[known.field] = value
+  }
+  return dose
+}
+
+export const showDose = (dose: DoseFigures): string =>
+  doses.flatMap(({ field, show }) => (dose[field] === undefined ? [] : [show(dose[field])])).join(', ')
 
 type Cycle = NonNullable<Use['inner']>['cycle']
 

@@ -10,7 +10,9 @@ import { closers } from './time-left'
 export function waysBy(snapshot: RunSnapshot, progress: Progress, now: Milliseconds, deadline: Milliseconds): WayToEnd[] {
   const ways = [...waysToEndBy(snapshot, progress, now, deadline), ...closers(snapshot, progress, now, deadline)]
   // It can be asked for outright, where the time does not suggest it.
-  return [...ways, ...oneLapFewer(snapshot, progress, now).filter(({ label }) => !ways.some((way) => way.label === label))]
+  return ways.some(({ id }) => id.split('+').some((step) => step.startsWith('lap')))
+    ? ways
+    : [...ways, ...oneLapFewer(snapshot, progress, now)]
 }
 
 /** The request that takes a way which was shown for `deadline` at the time `now`. */

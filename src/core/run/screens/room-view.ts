@@ -10,7 +10,7 @@ import { wayTo } from './move-words'
 import { placeWords, whereWeAre } from './place-words'
 import type { CircuitView, ExerciseView, RunSnapshot, StationView } from '../room/snapshot'
 import type { RunState } from '../clock/state'
-import { exerciseAt, sideNames, stationsThatChange, stationsWord } from './sides-now'
+import { exerciseAt, intervalSide, sideNames, stationsThatChange, stationsWord } from './sides-now'
 import { comingWork, followsAtOnce, isAhead, workBefore } from '../room/whereabouts'
 
 export interface Tile {
@@ -125,7 +125,8 @@ function linesOf(
     const name = nameWithSide(circuit, work)
     if (before)
       return { headline: `Next: ${name}`, detail: [howLine(circuit, work), noteOf(snapshot, state.phase)].filter(Boolean).join('. ') }
-    return { headline: name, detail: changeLine(circuit, state, work) || soonLine(snapshot, state) || howLine(circuit, work) }
+    const now = [changeLine(circuit, state, work), howLine(circuit, work)].filter(Boolean).join(' · ')
+    return { headline: name, detail: soonLine(snapshot, state) || now }
   }
   if (!before) return { headline: changeLine(circuit, state, work), detail: meanwhileLine(snapshot, state) || partnerLine(circuit, work) }
   const first = state.phase.pieceId !== work.pieceId
@@ -188,9 +189,15 @@ function changeLine(circuit: CircuitView, state: RunState, work: Phase): string 
 
 function sideLine(circuit: CircuitView, work: Phase): string {
   if (!circuit.rotates) return ''
-  const stations = circuit.stations.flatMap((station, index) => (exerciseAt(station, work)?.sides === 'byLap' ? [index] : []))
-  if (stations.length === 0) return ''
-  return `${stationsWord(stations)}: ${sideNames[(work.lap ?? 0) % 2]} this lap`
+  const those = (sides: ExerciseView['sides']) =>
+    circuit.stations.flatMap((station, index) => (exerciseAt(station, work)?.sides === sides ? [index] : []))
+  const [byLap, byInterval] = [those('byLap'), those('ownInterval')]
+  return [
+    byLap.length > 0 ? `${stationsWord(byLap)}: ${sideNames[(work.lap ?? 0) % 2]} this lap` : '',
+    byInterval.length > 0 ? `${stationsWord(byInterval)}: ${intervalSide(work)} this time` : '',
+  ]
+    .filter(Boolean)
+    .join('. ')
 }
 
 function peopleAt(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, station: number): RunSnapshot['people'] {

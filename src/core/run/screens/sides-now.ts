@@ -23,15 +23,19 @@ export const stationsThatChange = (circuit: Pick<CircuitView, 'pairs' | 'station
 export const stationsWord = (stations: readonly number[]): string =>
   `${stations.length === 1 ? 'Station' : 'Stations'} ${andList(stations.map((station) => String(station + 1)))}`
 
+/** The side of an exercise that has an interval for each where people move on: it alternates from set to set, and from lap to lap. */
+export const intervalSide = (work: Phase): string => sideNames[((work.set ?? 0) + (work.lap ?? 0)) % 2]!
+
 /** The side that is worked, `elapsed` into a work, and in how many seconds it changes; nothing where both are worked at once. */
 export function sideNow(
   exercise: ExerciseView | undefined,
   work: Phase,
-  circuit: Pick<CircuitView, 'pairs'>,
+  circuit: Pick<CircuitView, 'pairs' | 'rotates'>,
   elapsed: Milliseconds,
 ): string | undefined {
   if (work.side !== undefined) return sideNames[work.side]
   if (exercise?.sides === 'byLap') return sideNames[(work.lap ?? 0) % 2]
+  if (exercise?.sides === 'ownInterval' && circuit.rotates) return intervalSide(work)
   const changeAt = sideChange(exercise, work, circuit)
   if (changeAt === undefined) return undefined
   const toGo = Math.ceil(changeAt - inSeconds(elapsed))

@@ -7,7 +7,7 @@ import { countNotation, decimalNotation, DraftField, textNotation, timeNotation,
 import { useClass } from '../shared/context'
 import { ExercisePicker } from '../shared/ExercisePicker'
 import { setOrDrop } from '../shared/set-or-drop'
-import { choicesOf, countedNames, sideNames, tempoNotation, type Reps, type TempoOf } from './use-words'
+import { choicesOf, doseNotation, repsNotation, countedNames, sideNames, tempoNotation, type Reps, type TempoOf } from './use-words'
 
 interface UseFieldsProps {
   use: Use
@@ -93,14 +93,10 @@ export function UseFields({ use, stay, laps, number, several, onChange, onRemove
         <DraftField
           label="Reps"
           optional
-          value={use.reps?.count}
-          notation={countNotation(1, limits.reps)}
+          value={use.reps}
+          notation={repsNotation}
           placeholder={task ? '' : 'as many as come'}
-          onChange={(count) =>
-            onChange((draft) =>
-              setOrDrop(draft, 'reps', count === undefined ? undefined : { count, counted: draft.reps?.counted ?? 'total' }),
-            )
-          }
+          onChange={(reps) => onChange((draft) => setOrDrop(draft, 'reps', reps && { ...reps, counted: draft.reps?.counted ?? 'total' }))}
         />
         <Select
           label="called"
@@ -180,13 +176,13 @@ export function UseFields({ use, stay, laps, number, several, onChange, onRemove
             key={level}
             label={`If ${level}`}
             optional
-            value={use.dose?.[level]?.reps}
-            notation={countNotation(1, limits.reps)}
+            value={use.dose?.[level]}
+            notation={doseNotation}
             placeholder="same"
-            onChange={(reps) =>
+            onChange={(own) =>
               onChange((draft) => {
-                const dose = { ...draft.dose, [level]: { ...draft.dose?.[level], reps } }
-                if (reps === undefined) delete dose[level]
+                const dose = { ...draft.dose, ...(own && { [level]: own }) }
+                if (!own) delete dose[level]
                 setOrDrop(draft, 'dose', Object.keys(dose).length > 0 ? dose : undefined)
               })
             }
