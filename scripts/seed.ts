@@ -1,4 +1,5 @@
 import { count } from 'drizzle-orm'
+import { presentFormat } from '../src/core/base/stored'
 import { computeClass } from '../src/core/class/compute'
 import type { RunEvent } from '../src/core/run/clock/events'
 import { foldEvents } from '../src/core/run/clock/apply'
@@ -6,6 +7,7 @@ import { advance } from '../src/core/run/clock/progress'
 import { takeSnapshot } from '../src/core/run/room/take-snapshot'
 import { closeDatabase, database } from '../src/server/db/pool'
 import { classes, exercises, gearKinds, halls, people, plans, rooms, runEvents, runs, screenLinks } from '../src/server/db/schema'
+import { kinds } from '../src/server/db/stored'
 import { commandId, demoClasses, demoRuns, type DemoRun } from './demo/classes'
 import { libraryExercises } from './library/exercises'
 import { demoGear, demoHall, demoRooms } from './demo/hall'
@@ -29,7 +31,7 @@ async function seed(fresh: boolean): Promise<void> {
     await tx.insert(people).values(rowsOf(demoPeople))
     await tx.insert(exercises).values(rowsOf(libraryExercises))
     await tx.insert(gearKinds).values(rowsOf(demoGear))
-    await tx.insert(plans).values(rowsOf(demoPlans))
+    await tx.insert(plans).values(rowsOf(demoPlans).map((row) => ({ ...row, format: presentFormat(kinds.plan) })))
     await tx.insert(classes).values(
       [...past.map((run) => run.document), ...demoClasses(today)].map(({ id, document }) => ({
         hallId,
@@ -37,11 +39,12 @@ async function seed(fresh: boolean): Promise<void> {
         name: document.name,
         startsAt: new Date(document.startsAt),
         document,
+        format: presentFormat(kinds.class),
       })),
     )
     for (const demo of past) {
       const { run, events } = played(demo)
-      await tx.insert(runs).values({ hallId, ...run })
+      await tx.insert(runs).values({ hallId, ...run, format: presentFormat(kinds.snapshot) })
       await tx.insert(screenLinks).values({ token: commandId(), hallId, runId: run.id, screen: 'wall', revoked: true })
       await tx.insert(runEvents).values(events.map((event) => ({ hallId, runId: run.id, ...event })))
     }

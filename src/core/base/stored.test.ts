@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { z } from 'zod'
 import { shapes } from '../../../tests/fixtures/shapes'
 import { snapshotOf } from '../../../tests/fixtures/demo-run'
-import { readStored, type StoredKind } from './stored'
+import { presentFormat, readStored, type StoredKind } from './stored'
 import { snapshotKind } from '../run/room/snapshot-schema'
 import { Plan, type PlanInput } from '../plan/plan'
 import { compileTimeline } from '../timeline/compile'
@@ -39,7 +39,7 @@ describe('a stored document', () => {
   it('of a run is read as it was written, for every class of the demo', () => {
     for (const id of ['demo-early', 'demo-lunch', 'demo-sixties', 'demo-evening', 'demo-short', 'demo-bricks']) {
       const stored = JSON.parse(JSON.stringify(snapshotOf(id))) as unknown
-      expect(readStored(snapshotKind, 1, stored), id).toEqual({ ok: true, value: stored })
+      expect(readStored(snapshotKind, presentFormat(snapshotKind), stored), id).toEqual({ ok: true, value: stored })
     }
   })
 })

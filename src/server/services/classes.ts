@@ -125,7 +125,14 @@ export async function createClass(hall: InHall, document: ClassDocument): Promis
   await requireRoom(hall, document.roomId)
   const [row] = await hall.tx
     .insert(classes)
-    .values({ hallId: hall.hallId, id: nanoid(12), name: document.name, startsAt: new Date(document.startsAt), document })
+    .values({
+      hallId: hall.hallId,
+      id: nanoid(12),
+      name: document.name,
+      startsAt: new Date(document.startsAt),
+      document,
+      format: presentFormat(kinds.class),
+    })
     .returning(columns)
   return { ...row!, document }
 }

@@ -4,6 +4,7 @@ import { exercisesUsed } from '../../core/plan/words/file'
 import type { StoredKind } from '../../core/base/stored'
 import type { InHall } from '../db/in-hall'
 import { classes, exercises, gearKinds, people, plans, rooms } from '../db/schema'
+import { presentFormat } from '../../core/base/stored'
 import { kinds, readRow, readRows, type Unreadable } from '../db/stored'
 import { notFound, refuse } from '../refused'
 
@@ -33,7 +34,7 @@ function library<Document extends { id: string; name: string }>(table: Table, ki
     },
 
     async add({ hallId, tx }: InHall, document: Document): Promise<Stored<Document>> {
-      const values = { hallId, id: document.id, name: document.name, document }
+      const values = { hallId, id: document.id, name: document.name, document, format: presentFormat(kind) }
       const [row] = await tx.insert(table).values(values).onConflictDoNothing().returning({ version: table.version })
       if (!row) throw refuse('stale', 'idTaken', `${what}.id "${document.id}" is taken by another ${what} of this hall`)
       return { version: row.version, document }
@@ -43,7 +44,7 @@ function library<Document extends { id: string; name: string }>(table: Table, ki
     async update(hall: InHall, version: number, document: Document): Promise<Stored<Document>> {
       const [row] = await hall.tx
         .update(table)
-        .set({ name: document.name, document, format: kind.forward.length + 1, version: sql`${table.version} + 1`, updatedAt: sql`now()` })
+        .set({ name: document.name, document, format: presentFormat(kind), version: sql`${table.version} + 1`, updatedAt: sql`now()` })
         .where(and(at(hall.hallId, document.id), eq(table.version, version)))
         .returning({ version: table.version })
       if (row) return { version: row.version, document }

@@ -4,6 +4,7 @@ import { exercisesUsed, planFile, type PlanFile } from '../../core/plan/words/fi
 import type { Plan } from '../../core/plan/plan'
 import type { InHall } from '../db/in-hall'
 import { exercises, plans } from '../db/schema'
+import { presentFormat } from '../../core/base/stored'
 import { kinds, readRow, readRows, type Unreadable } from '../db/stored'
 import { notFound } from '../refused'
 
@@ -50,7 +51,7 @@ export interface Imported {
 /** Stores the file's plan as a new one. Exercises that the hall has stay as they are; the others are added. */
 export async function importPlan({ hallId, tx }: InHall, file: PlanFile): Promise<Imported> {
   const plan: Plan = { ...file.plan, id: nanoid(12) }
-  await tx.insert(plans).values({ hallId, id: plan.id, name: plan.name, document: plan })
+  await tx.insert(plans).values({ hallId, id: plan.id, name: plan.name, document: plan, format: presentFormat(kinds.plan) })
   const used = exercisesUsed(plan)
   const wanted = file.exercises.filter((exercise) => used.includes(exercise.id))
   const added = wanted.length
