@@ -6,8 +6,8 @@ import type { ExerciseView, OwnDoing, RunSnapshot, StationView } from './snapsho
 const resting: ExerciseView = { name: 'Rest', points: [], sides: 'none', how: 'this lap is yours to rest' }
 
 /**
- * A station as it is at a repeat and lap: as everyone finds it, at the ease that everyone has; for one person with their options,
- * sizes, doses and ease. Every screen, cue and list reads what is done there from here.
+ * A station as it is at a repeat and lap: as everyone finds it (one of `stationsAt`, which shared screens and cues read); for one
+ * person with their options, sizes, doses and ease, for whom `stationsAt` would be wrong.
  */
 export function stationFor(
   snapshot: RunSnapshot,

@@ -84,11 +84,13 @@ export function ownDoings(plan: Plan, people: readonly Doer[], library: HallLibr
     for (const { repeat, lap, circuit, varies } of ways)
       circuit.stations.forEach((station, index) =>
         station.uses.forEach((use, position) => {
-          const standing = standingOf(station.stay ?? circuit.stay, position)
+          const asPlanned = planned.stations[index]!
+          const stay = station.stay ?? circuit.stay
+          // What is the same as ever at this repeat and lap is found as ever.
+          if (varies && use === asPlanned.uses[position] && stay === (asPlanned.stay ?? planned.stay)) return
+          const standing = standingOf(stay, position)
           const everyones = viewOf(doingOf(use, undefined, known), known, standing)
           const asEveryone = JSON.stringify(everyones)
-          // What is the same as ever at this repeat and lap is found as ever.
-          if (varies && use === planned.stations[index]?.uses[position]) return
           const key = placeKey({ pieceId: planned.id, repeat, lap, station: index, position }, varies)
           for (const person of people) {
             const doing = ownDoing(use, person, known, standing)
