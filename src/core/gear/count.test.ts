@@ -149,6 +149,27 @@ describe('gear count', () => {
     expect(lineOf(count(input, eight, 'solo'), 'bell', '12kg')!.most).toBe(6)
   })
 
+  it('in a list, an item without any figure may have everyone at it at once', () => {
+    const input = plan(['swing'])
+    const circuit = (input.parts[0]!.pieces as Record<string, unknown>[])[0]!
+    Object.assign(circuit, {
+      travel: 'together',
+      stay: { kind: 'task', goal: 'cap', capSeconds: 600 },
+      stations: [
+        {
+          id: 's',
+          uses: [
+            { id: 'u0', exerciseId: 'swing' },
+            { id: 'u1', exerciseId: 'plank', seconds: 60 },
+          ],
+        },
+      ],
+    })
+    const eight = Array.from({ length: 8 }, (_, index) => person(`p${index}`))
+    const gear = count(input, eight, 'solo')
+    expect([lineOf(gear, 'bell', '12kg')!.most, lineOf(gear, 'mat')!.most]).toEqual([8, 8])
+  })
+
   it('names what it could not count', () => {
     const odd = exercise('odd', [{ kindId: 'sled', per: 'person' }])
     const request = GearRequest.parse({

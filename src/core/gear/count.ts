@@ -210,14 +210,14 @@ function bothOf(stands: Count, held: Count): Count {
 
 /**
  * The share of people who are at each use at once: all of them where the clock moves them on; in a list at their own pace, well
- * spread, as long as the item takes of a round (Little's law).
+ * spread, as long as the item takes of a round (Little's law); where an item has no figure yet, all of them may be at it.
  */
 function sharesOf(stay: Stay, uses: Station['uses'], paces: Paces = commonPaces): number[] {
   if (stay.kind !== 'task') return uses.map(() => 1)
   const seconds = uses.map((use) => itemSeconds(use, paces).typical)
   const sum = (from: number, to: number) => seconds.slice(from, to).reduce((all, each) => all + each, 0)
   const [opener, rest] = [sum(0, stay.openerCount), sum(stay.openerCount, uses.length)]
-  return seconds.map((own, index) => own / Math.max(own, index < stay.openerCount ? opener : rest, 1e-9))
+  return seconds.map((own, index) => (own > 0 ? own / Math.max(own, index < stay.openerCount ? opener : rest) : 1))
 }
 
 /** Raises each size of `most` to what `need` wants of it. */

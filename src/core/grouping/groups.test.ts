@@ -5,6 +5,15 @@ import { groupSizesWord, makeGroups } from './groups'
 const people = (count: number) => Array.from({ length: count }, (_, index) => index)
 
 describe('makeGroups', () => {
+  it('of three or four are made with one fewer rather than one too many; pairs take a third in', () => {
+    const sizes = (count: number, size: 'pairs' | 'trios' | 'fours') =>
+      makeGroups(Array.from({ length: count }), size, 8).map((group) => group.length)
+    expect(sizes(7, 'fours')).toEqual([4, 3])
+    expect(sizes(11, 'fours')).toEqual([4, 4, 3])
+    expect(sizes(5, 'trios')).toEqual([3, 2])
+    expect(sizes(5, 'pairs')).toEqual([3, 2])
+  })
+
   it('17 in pairs: seven pairs and a trio, nobody alone', () => {
     expect(makeGroups(people(17), 'pairs', 8).map((group) => group.length)).toEqual([3, 2, 2, 2, 2, 2, 2, 2])
   })

@@ -5,25 +5,28 @@ const sizeOf: Record<Exclude<GroupSize, 'fit'>, number> = { solo: 1, pairs: 2, t
 /** People in a group of a size; `fit` makes them as the stations ask, and is reckoned as pairs. */
 export const groupCount = (size: GroupSize): number => (size === 'fit' ? 2 : sizeOf[size])
 
+/** So many people in so many groups, as even as can be, the larger first: 11 in 3 → 4, 4, 3. */
+export const evenSizes = (people: number, groups: number): number[] =>
+  Array.from({ length: groups }, (_, index) => Math.floor(people / groups) + (index < people % groups ? 1 : 0))
+
 /**
- * People in groups of a size, in the order given. Uneven numbers make some groups one larger, never one person alone (17 in pairs:
- * seven pairs and a trio); fewer people than one group make one group. `fit` makes as many groups as there are `stations`, as even
- * as can be. Every person is in exactly one group.
+ * How many groups of a size people make, never one person alone: pairs take a third in (17: seven pairs and a trio), larger groups
+ * do with one fewer (11 in fours: 4, 4 and 3; 5 in trios: 3 and 2).
+ */
+function countOf(people: number, size: Exclude<GroupSize, 'fit'>): number {
+  const each = sizeOf[size]
+  return Math.max(1, each <= 2 ? Math.floor(people / each) : Math.ceil(people / each))
+}
+
+/**
+ * People in groups of a size, in the order given. `fit` makes as many groups as there are `stations`, as even as can be. Every
+ * person is in exactly one group.
  */
 export function makeGroups<P>(people: readonly P[], size: GroupSize, stations: number): P[][] {
   if (people.length === 0) return []
-  const wanted = size === 'fit' ? Math.min(people.length, Math.max(1, stations)) : Math.floor(people.length / sizeOf[size])
-  const count = Math.max(1, wanted)
-  const smaller = Math.floor(people.length / count)
-  const larger = people.length % count
-  const groups: P[][] = []
+  const count = size === 'fit' ? Math.min(people.length, Math.max(1, stations)) : countOf(people.length, size)
   let next = 0
-  for (let index = 0; index < count; index++) {
-    const take = smaller + (index < larger ? 1 : 0)
-    groups.push(people.slice(next, next + take))
-    next += take
-  }
-  return groups
+  return evenSizes(people.length, count).map((take) => people.slice(next, (next += take)))
 }
 
 const words = ['', 'solo', 'pair', 'trio', 'four']

@@ -7,6 +7,9 @@ export interface Form extends Omit<Exercise, 'id' | 'options'> {
   rung?: Option['rung']
 }
 
+/** The rungs of a ladder from the mildest: what is easier, what stands in its place, what is harder. */
+export const rungOrder = { easier: 0, substitute: 1, harder: 2 } as const satisfies Record<Option['rung'], number>
+
 const onTheFloor = new Set<Stance>(['kneeling', 'lying'])
 
 /** Whether one has to get down to do it, and up again. */

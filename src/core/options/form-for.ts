@@ -1,5 +1,5 @@
 import { strainNames, type Exercise } from '../library/exercise'
-import { formOf, formsOf, type Form } from '../library/form'
+import { formOf, formsOf, rungOrder, type Form } from '../library/form'
 import type { Person } from '../library/person'
 import type { Use } from '../plan/plan'
 
@@ -15,7 +15,6 @@ export interface FormChoice {
 /** Somebody of the class; `shows` is the version that they show to the others. */
 export type Doer = Person & { shows?: 'easier' | 'harder' | undefined }
 
-const rungOrder = { easier: 0, substitute: 1, harder: 2 } as const
 const hardness = (form: Form) => (['jumps', 'floor', 'balance'] as const).filter((strain) => form.asks.includes(strain)).length
 
 /**

@@ -1,4 +1,5 @@
 import { exchange } from '../base/exchanged'
+import { evenSizes } from '../grouping/groups'
 import { randomFrom } from '../base/random'
 import { failure, problem, success, type Result } from '../base/result'
 import { assess, coverageWords } from './assess'
@@ -43,8 +44,7 @@ export function repeatBound(people: number, size: number, turns: number): number
 
 /** Sizes of groups of about `size`, none larger than `size` but where people are left over. */
 function sizesOf(people: number, size: number): number[] {
-  const count = Math.max(1, Math.floor(people / size))
-  return Array.from({ length: count }, (_, index) => Math.floor(people / count) + (index < people % count ? 1 : 0))
+  return evenSizes(people, Math.max(1, Math.floor(people / size)))
 }
 
 /** Groups that change every turn with as few repeats as are found: exchanges of two people within a turn, while they help. */

@@ -2,7 +2,7 @@ import { exercisesById } from '../library/by-id'
 import type { HallLibrary } from '../class/compute'
 import type { Exercise, Option, Strain } from '../library/exercise'
 import { strainNames } from '../library/exercise'
-import { formOf } from '../library/form'
+import { formOf, rungOrder } from '../library/form'
 import { everyCircuit, withLists } from '../plan/every-circuit'
 import { usesChanged } from '../plan/pieces-changed'
 import { mainCircuits } from '../plan/main-circuits'
@@ -45,8 +45,7 @@ function sparing(
   strain: Strain,
   others: readonly Exercise[],
 ): { exercise: Exercise; option?: Option | undefined } | undefined {
-  const order = { easier: 0, substitute: 1, harder: 2 } as const
-  const option = exercise.options.filter((each) => !each.asks.includes(strain)).sort((a, b) => order[a.rung] - order[b.rung])[0]
+  const option = exercise.options.filter((each) => !each.asks.includes(strain)).sort((a, b) => rungOrder[a.rung] - rungOrder[b.rung])[0]
   if (option) return { exercise, option }
   const other = others.find(
     (other) => other.regions[0] === exercise.regions[0] && !other.asks.includes(strain) && isMain(other) && other.gear.length === 0,
