@@ -1,3 +1,5 @@
+import { presentFormat } from '../../src/core/base/stored'
+import { kinds } from '../../src/server/db/stored'
 import { randomUUID } from 'node:crypto'
 import { readdirSync, readFileSync } from 'node:fs'
 import { connect } from 'node:net'
@@ -195,7 +197,7 @@ describe('what is stored', () => {
     })
     expect((await hall.get(`/api/unreadable/class/${id}`)).body).toMatchObject({
       name: 'Broken class',
-      format: 1,
+      format: presentFormat(kinds.class),
       document: { plan: { parts: 7 } },
     })
     expect((await hall.get(`/api/unreadable/run/${runId}`)).body).toMatchObject({ document: { name: 'Broken run' } })
