@@ -96,6 +96,18 @@ describe('RunFeed', () => {
     expect([reload.mock.calls.length, fetched.mock.calls.length]).toEqual([1, 1])
   })
 
+  it('loads the page again where the app was renewed and its snapshots are of another format', async () => {
+    vi.stubGlobal(
+      'fetch',
+      vi.fn(() => Promise.resolve(Response.json({ version: 5, format: 99, snapshot: {} }))),
+    )
+    const feed = feedOf([event(1, 'start')])
+    feed.run()
+    FakeSource.opened[0]!.send('snapshot', '5')
+    await vi.waitFor(() => expect(reload).toHaveBeenCalledTimes(1))
+    expect(feed.get().version).toBe(3)
+  })
+
   it('asks again for a snapshot that could not be had, with the next beat', async () => {
     const answers = [
       () => Promise.reject(new TypeError('no line')),

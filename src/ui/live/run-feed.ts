@@ -1,6 +1,7 @@
 import type { RunEvent } from '@core/run/clock/events'
 import { apply, foldEvents } from '@core/run/clock/apply'
 import type { Progress } from '@core/run/clock/progress'
+import { snapshotFormat } from '@core/run/room/snapshot-formats'
 import { openStream } from './open-stream'
 import type { StreamMessage } from './shared-stream'
 import type { RunSnapshot } from '@core/run/room/snapshot'
@@ -14,6 +15,9 @@ export interface FeedState {
   events: readonly RunEvent[]
   connected: boolean
 }
+
+/** A snapshot as it is fetched, with the format that it is in. */
+type Fetched = Pick<FeedState, 'version' | 'snapshot'> & { format?: number }
 
 /**
  * A run's events as they come, folded. Reconnects by itself and resumes after the last number seen; an event that comes twice, or
@@ -80,7 +84,9 @@ export class RunFeed {
       // Its link was taken back: the page says so.
       if (response.status === 410) return location.reload()
       if (!response.ok) return
-      const { version, snapshot } = (await response.json()) as Pick<FeedState, 'version' | 'snapshot'>
+      const { version, snapshot, format = snapshotFormat } = (await response.json()) as Fetched
+      // The app has been renewed under this screen: only its new scripts can read what it says now.
+      if (format !== snapshotFormat) return location.reload()
       if (version > this.state.version) this.set({ version, snapshot })
     } catch {
       // No answer: asked again with the next beat.

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { snapshotOf } from '../../../../tests/fixtures/demo-run'
-import { readStored } from '../../base/stored'
+import { presentFormat, readStored } from '../../base/stored'
 import { linesOf } from './eased'
 import { placesOf } from './own-doings'
+import { snapshotFormat } from './snapshot-formats'
 import { snapshotKind } from './snapshot-schema'
 
 /** A run as it was stored in the first format: what people do in two lists, and lists as texts. */
@@ -31,6 +32,10 @@ function stored(): Record<string, unknown> {
 }
 
 describe('a run stored in the first format', () => {
+  it('is two formats with the present one, as screens are told', () => {
+    expect(presentFormat(snapshotKind)).toBe(snapshotFormat)
+  })
+
   it('is read with its lists, what people did, and what the coach watched for', () => {
     const now = snapshotOf('demo-bricks')
     const found = readStored(snapshotKind, 1, JSON.parse(JSON.stringify(stored())))

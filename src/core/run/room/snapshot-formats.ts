@@ -1,6 +1,9 @@
 import { gatherOwn, placeKey } from './own-doings'
 import type { ExerciseView, OwnDoing } from './snapshot'
 
+/** The format of a snapshot that this app makes and its screens read. */
+export const snapshotFormat = 2
+
 interface FirstPlace {
   personId: string
   pieceId: string
