@@ -113,61 +113,30 @@ describe('gear count', () => {
     ).toMatchObject({ most: 6, short: 1 })
   })
 
-  it('in a list at their own pace, as many as people well spread need: by Little’s law, people × the item’s share of the round', () => {
+  /** What eight people want at once in a list that all go through at their own pace. */
+  const inList = (capSeconds: number, items: { exerciseId: string; seconds?: number }[]) => {
     const input = plan(['swing'])
     const circuit = (input.parts[0]!.pieces as Record<string, unknown>[])[0]!
-    Object.assign(circuit, {
-      travel: 'together',
-      stay: { kind: 'task', goal: 'cap', capSeconds: 600 },
-      stations: [
-        {
-          id: 's',
-          uses: [
-            { id: 'u0', exerciseId: 'swing', seconds: 90 },
-            { id: 'u1', exerciseId: 'plank', seconds: 60 },
-          ],
-        },
-      ],
-    })
+    const uses = items.map((item, index) => ({ id: `u${index}`, ...item }))
+    Object.assign(circuit, { travel: 'together', stay: { kind: 'task', goal: 'cap', capSeconds }, stations: [{ id: 's', uses }] })
     const eight = Array.from({ length: 8 }, (_, index) => person(`p${index}`))
     const gear = count(input, eight, 'solo')
-    expect([lineOf(gear, 'bell', '12kg')!.most, lineOf(gear, 'mat')!.most]).toEqual([5, 4])
+    return { bells: lineOf(gear, 'bell', '12kg')!.most, mats: lineOf(gear, 'mat')!.most }
+  }
+  const swing = { exerciseId: 'swing', seconds: 90 }
+  const plank = { exerciseId: 'plank', seconds: 60 }
+
+  it('in a list at their own pace, as many as people well spread need: by Little’s law, people × the item’s share of the round', () => {
+    expect(inList(600, [swing, plank])).toEqual({ bells: 5, mats: 4 })
   })
 
-  it('in a list, a kind that several items want is counted over all of them: five rows of 90 s in a round of 690 s, eight people', () => {
-    const input = plan(['swing'])
-    const circuit = (input.parts[0]!.pieces as Record<string, unknown>[])[0]!
-    const rows = Array.from({ length: 5 }, (_, index) => ({ id: `r${index}`, exerciseId: 'swing', seconds: 90 }))
-    const between = Array.from({ length: 4 }, (_, index) => ({ id: `b${index}`, exerciseId: 'plank', seconds: 60 }))
-    Object.assign(circuit, {
-      travel: 'together',
-      stay: { kind: 'task', goal: 'cap', capSeconds: 690 },
-      stations: [{ id: 's', uses: [...rows, ...between] }],
-    })
-    const eight = Array.from({ length: 8 }, (_, index) => person(`p${index}`))
+  it('in a list, a kind that several items want is counted over all of them: five of 90 s in a round of 690 s, eight people', () => {
     // 8 × 5 × 90 / 690 = 5.2: two would stand in everyone's way.
-    expect(lineOf(count(input, eight, 'solo'), 'bell', '12kg')!.most).toBe(6)
+    expect(inList(690, [swing, plank, swing, plank, swing, plank, swing, plank, swing]).bells).toBe(6)
   })
 
   it('in a list, an item without any figure may have everyone at it at once', () => {
-    const input = plan(['swing'])
-    const circuit = (input.parts[0]!.pieces as Record<string, unknown>[])[0]!
-    Object.assign(circuit, {
-      travel: 'together',
-      stay: { kind: 'task', goal: 'cap', capSeconds: 600 },
-      stations: [
-        {
-          id: 's',
-          uses: [
-            { id: 'u0', exerciseId: 'swing' },
-            { id: 'u1', exerciseId: 'plank', seconds: 60 },
-          ],
-        },
-      ],
-    })
-    const eight = Array.from({ length: 8 }, (_, index) => person(`p${index}`))
-    const gear = count(input, eight, 'solo')
-    expect([lineOf(gear, 'bell', '12kg')!.most, lineOf(gear, 'mat')!.most]).toEqual([8, 8])
+    expect(inList(600, [{ exerciseId: 'swing' }, plank])).toEqual({ bells: 8, mats: 8 })
   })
 
   it('names what it could not count', () => {

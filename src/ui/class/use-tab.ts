@@ -2,7 +2,7 @@ import { useCallback, useEffect, useState, type MouseEvent } from 'react'
 import { classTabs, type ClassTab } from './tabs'
 
 /** Which tab of the class an address opens; `undefined` for one that is elsewhere. */
-export function tabIn(path: string, classId: string): ClassTab | undefined {
+function tabIn(path: string, classId: string): ClassTab | undefined {
   const tab = path.startsWith(`/classes/${classId}/`) ? path.slice(`/classes/${classId}/`.length) : ''
   return classTabs.find((known) => known === tab)
 }

@@ -28,7 +28,7 @@ interface Standing {
   isLast: boolean
 }
 
-export function standingAt({ phases }: Timeline, circuit: CircuitView, pieceId: string, phaseIndex: number): Standing {
+function standingAt({ phases }: Timeline, circuit: CircuitView, pieceId: string, phaseIndex: number): Standing {
   const works = phases.filter((phase) => phase.kind === 'work' && phase.pieceId === pieceId)
   const here = phases[phaseIndex]
   const inTurn = here?.kind === 'work' && here.pieceId === pieceId

@@ -72,8 +72,27 @@ export function stationViews(library: HallLibrary): (circuit: Circuit) => Statio
   return (circuit) => circuit.stations.map((station) => view(circuit, station))
 }
 
-/** What each of these people does for themselves, wherever it is not quite what everyone does. */
+/** What each of these people does for themselves, wherever it is not quite what everyone does. Who is alike does alike. */
 export function ownDoings(plan: Plan, people: readonly Doer[], library: HallLibrary): OwnDoings {
+  const alike = new Map<string, Doer[]>()
+  for (const person of people) {
+    const { level, goEasy, loads, shows } = person
+    const key = JSON.stringify([level, goEasy, loads, shows])
+    alike.set(key, [...(alike.get(key) ?? []), person])
+  }
+  const ofFirsts = doingsOf(
+    plan,
+    [...alike.values()].map(([first]) => first!),
+    library,
+  )
+  const of = [...alike.values()].flatMap((group) => {
+    const way = ofFirsts.of[group[0]!.id]
+    return way === undefined ? [] : group.map(({ id }): [string, number] => [id, way])
+  })
+  return { ...ofFirsts, of: Object.fromEntries(of) }
+}
+
+function doingsOf(plan: Plan, people: readonly Doer[], library: HallLibrary): OwnDoings {
   const known = knownIn(library)
   const { add, own } = gatherOwn()
   for (const planned of everyCircuit(plan)) {
