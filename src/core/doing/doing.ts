@@ -15,8 +15,9 @@ export interface Known {
 }
 
 /**
- * What is done at a place of the class: the one answer that cards, walls, stations, controls, briefing, counts and findings read.
- * Every field of `use` that levels, limits or sizes change is changed in it.
+ * What is done at a place of the class: the one answer that cards, walls, stations, controls and the list of exceptions read. The
+ * gear count takes the same two steps (`formFor`, `sizeFor`), and a property test holds it against the cards. Every field of `use`
+ * that levels, limits or sizes change is changed in it.
  */
 export interface Doing {
   use: Use

@@ -36,7 +36,7 @@ export interface UseAsDone {
 
 /**
  * Everything that is done in the class, with what differs by repeat and lap, each once: two laps of one thing are one, two laps
- * with different loads are two. Findings, briefing and lists read this, never the plan's base alone.
+ * with different loads are two. The briefing, the exceptions, and the findings on limits and ceilings read this.
  */
 export function usesAsDone(plan: Plan): UseAsDone[] {
   return everyCircuit(plan).flatMap((planned) => {
