@@ -170,3 +170,17 @@ for (const [name, paths] of Object.entries({ 'every library': everyLibrary, 'eve
     }
   })
 }
+
+test('a page that is loaded anew right after a change has the change, and stores what comes next', async ({ page }) => {
+  await openClass(page, 'demo-evening', 'shape')
+  const name = page.getByRole('heading', { level: 1 })
+  for (const laps of ['3', '4']) {
+    await page.getByLabel('Laps').first().fill(laps)
+    // No pause: the page is asked for while the change is on its way.
+    await openPage(page, page.url())
+    await expect(name).toBeVisible()
+    await expect(page.getByLabel('Laps').first()).toHaveValue(laps)
+  }
+  await expect(page.getByText(/^saved/)).toBeVisible()
+  await expect(page.getByRole('alert')).toHaveCount(0)
+})

@@ -12,8 +12,9 @@ import { dayOf, timeOf } from '../kit/zoned-time'
 import { ClassTabs } from './ClassTabs'
 import { SaveWord } from './SaveWord'
 import { ClassProvider, type ClassContext } from './shared/context'
-import { useAutosave, type StoredClass } from './state/autosave'
+import { useAutosave } from './state/autosave'
 import { createClassStore } from './state/class-store'
+import type { Opening } from './state/opening'
 import { useUndoKeys } from './state/undo-keys'
 import type { ClassTab } from './tabs'
 import { TabViews } from './TabViews'
@@ -21,7 +22,7 @@ import { Unsettled } from './Unsettled'
 import { useTab } from './use-tab'
 
 interface ClassEditorProps {
-  stored: StoredClass
+  opening: Opening
   library: HallLibrary
   rooms: Room[]
   others: OtherClass[]
@@ -30,11 +31,12 @@ interface ClassEditorProps {
 }
 
 /** The class that is edited, with one history of changes over all of its tabs: its head, its tabs, and the view of one of them. */
-export function ClassEditor({ stored, library, rooms, others, zone, first }: ClassEditorProps) {
-  const [store] = useState(() => createClassStore(stored.document))
+export function ClassEditor({ opening, library, rooms, others, zone, first }: ClassEditorProps) {
+  const { stored, resumed } = opening
+  const [store] = useState(() => createClassStore(resumed?.document ?? stored.document))
   const document = useStore(store, (state) => state.document)
   const computed = useMemo(() => computeClass(document, library), [document, library])
-  const { save, saveNow, ...unsettled } = useAutosave(store, stored)
+  const { save, saveNow, ...unsettled } = useAutosave(store, opening)
   const { tab, follow } = useTab(stored.id, first)
   const [near, setNear] = useState<ClassTab>()
   useUnsaved(save.is !== 'saved')

@@ -9,6 +9,7 @@ import { Kit } from '../kit/Kit'
 import './class.css'
 import { ClassEditor } from './ClassEditor'
 import type { StoredClass } from './state/autosave'
+import { openingOf } from './state/opening'
 import type { ClassTab } from './tabs'
 import { views } from './views'
 
@@ -46,9 +47,11 @@ function WithAround({ stored, around: first, zone, tab }: ClassPageProps) {
     initialData: first,
     refetchOnWindowFocus: 'always',
   })
+  const { data: opening } = useQuery({ queryKey: ['opening', stored.id], queryFn: () => openingOf(stored), staleTime: Infinity })
+  if (!opening) return null
   return (
     <Fetched<HallLibrary> address={`/api/library/${around.libraryKey}`} what="This hall’s exercises, people and gear">
-      {(library) => <ClassEditor stored={stored} library={library} rooms={around.rooms} others={around.others} zone={zone} first={tab} />}
+      {(library) => <ClassEditor opening={opening} library={library} rooms={around.rooms} others={around.others} zone={zone} first={tab} />}
     </Fetched>
   )
 }

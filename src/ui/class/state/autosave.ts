@@ -1,9 +1,11 @@
+import { isEqual } from 'es-toolkit'
 import { useCallback, useEffect, useState } from 'react'
 import { useStore } from 'zustand'
 import { api } from '../../kit/api'
 import { ClassSaver, type Draft, type SaveRequest, type SaveState, type StoredClass } from './class-saver'
 import type { ClassStore } from './class-store'
 import { draftStore, leftBehind } from './draft-store'
+import { sayLeft, sayStored, type Opening } from './opening'
 
 export type { SaveState, StoredClass } from './class-saver'
 
@@ -14,23 +16,36 @@ const outlivesBytes = 60_000
 
 const bytesOf = (request: SaveRequest) => new TextEncoder().encode(JSON.stringify(request)).length
 
-const putClass = (id: string) => (request: SaveRequest, leaving: boolean) =>
-  api<StoredClass>('PUT', `/api/classes/${id}`, request, {
+const putClass = (id: string) => async (request: SaveRequest, leaving: boolean) => {
+  const stored = await api<StoredClass>('PUT', `/api/classes/${id}`, request, {
     keepalive: leaving && bytesOf(request) < outlivesBytes,
     signal: AbortSignal.timeout(patienceMs),
   })
+  sayStored(id, stored.version)
+  return stored
+}
 
-/** Keeps the stored class equal to the edited one (see ClassSaver), and offers what was left behind on this device. */
-export function useAutosave(store: ClassStore, initial: StoredClass) {
+/**
+ * Keeps the stored class equal to the edited one (see ClassSaver), and offers what was left behind on this device.
+ * The store begins with what the page before this one was left with.
+ */
+export function useAutosave(store: ClassStore, { stored: initial, resumed }: Opening) {
   const document = useStore(store, (state) => state.document)
   const [save, setSave] = useState<SaveState>({ is: 'saved', at: initial.updatedAt })
   const [saver] = useState(() => new ClassSaver(initial.id, initial, { put: putClass(initial.id), drafts: draftStore, tell: setSave }))
   const [left, setLeft] = useState<Draft>()
 
+  useEffect(() => {
+    if (resumed) saver.resume(resumed)
+  }, [saver, resumed])
+
   useEffect(() => saver.edit(document), [saver, document])
 
   useEffect(() => {
-    const hide = () => saver.leave()
+    const hide = () => {
+      saver.leave()
+      if (!saver.isStored) sayLeft(initial.id, saver.pageId)
+    }
     const warn = (event: BeforeUnloadEvent) => {
       if (saver.isStored) return
       void saver.save()
@@ -42,11 +57,13 @@ export function useAutosave(store: ClassStore, initial: StoredClass) {
       removeEventListener('pagehide', hide)
       removeEventListener('beforeunload', warn)
     }
-  }, [saver])
+  }, [initial, saver])
 
   useEffect(() => {
     let gone = false
     let timer: ReturnType<typeof setTimeout>
+    // Compared as it would be sent: in what order its fields stand says nothing.
+    const isStored = (draft: Draft) => isEqual(JSON.parse(JSON.stringify(draft.document)), initial.document)
     const look = async () => {
       const { drafts: all, againMs } = await leftBehind(initial.id, Date.now())
       if (gone) return
@@ -54,9 +71,9 @@ export function useAutosave(store: ClassStore, initial: StoredClass) {
       // This window's own is no draft that was left.
       const drafts = all.filter(({ pageId }) => pageId !== saver.pageId)
       const [latest, ...older] = drafts.filter((draft) => {
-        const isStored = JSON.stringify(draft.document) === JSON.stringify(initial.document)
-        if (isStored) void draftStore.drop(draft).catch(() => {})
-        return !isStored
+        if (!isStored(draft)) return true
+        void draftStore.drop(draft).catch(() => {})
+        return false
       })
       for (const draft of older) void draftStore.drop(draft).catch(() => {})
       if (latest) setLeft(latest)

@@ -150,6 +150,52 @@ describe('what is edited', () => {
     expect([kept(), there.taken]).toEqual([['A'], []])
   })
 
+  it('goes on in the next page of the same window, whether or not it came to the server before that page did', async () => {
+    for (const first of ['whole', 'slow', 'request lost'] as const) {
+      const there = hall()
+      const left = page(there)
+      left.edit('A')
+      const [draft] = left.drafts.values()
+      const next = page(there)
+      left.line.is = first
+      left.saver.leave()
+      next.saver.resume(draft!)
+      await pass(10_000)
+      expect([there.taken, next.told.at(-1), next.told.includes('conflict'), next.kept()], first).toEqual([['A'], 'saved', false, []])
+      next.edit('B')
+      await pass(500)
+      expect([there.server.document.name, next.told.at(-1)]).toEqual(['B', 'saved'])
+    }
+  })
+
+  it('goes on in the next page also after what was on its way before it', async () => {
+    const there = hall()
+    const left = page(there)
+    left.line.is = 'slow'
+    left.edit('A')
+    await pass(500)
+    left.edit('B')
+    const [draft] = left.drafts.values()
+    const next = page(there)
+    await pass(2000)
+    next.saver.resume(draft!)
+    await pass(10_000)
+    expect([there.server.document.name, next.told.includes('conflict'), next.told.at(-1)]).toEqual(['B', false, 'saved'])
+  })
+
+  it('that another window changed meanwhile is a conflict in the next page', async () => {
+    const there = hall()
+    const [left, other] = [page(there), page(there)]
+    left.edit('A')
+    other.edit('Z')
+    other.saver.leave()
+    await pass(0)
+    const next = page(there)
+    next.saver.resume([...left.drafts.values()][0]!)
+    await pass(1000)
+    expect([there.server.document.name, next.told.at(-1), next.kept()]).toEqual(['Z', 'conflict', ['A']])
+  })
+
   it('in two windows is a conflict for the second, that is never written over unasked', async () => {
     const there = hall()
     const [one, two] = [page(there), page(there)]

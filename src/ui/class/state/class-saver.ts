@@ -29,13 +29,11 @@ export type SaveState =
   | { is: 'refused'; why: string }
   | { is: 'conflict'; theirs: StoredClass }
 
-/** Something edited that the server may not have: kept on this device until it has. */
-export interface Draft {
+/** Something edited that the server may not have: kept on this device until it has, as the request in which it goes there. */
+export interface Draft extends SaveRequest {
   classId: string
   /** Of the page that edits it: two windows keep theirs apart. */
   pageId: string
-  version: number
-  document: ClassDocument
   at: number
 }
 
@@ -68,6 +66,8 @@ export class ClassSaver {
   private storedAt: string
   private stored: ClassDocument
   private edited: ClassDocument
+  /** Under which what is edited goes to the server. */
+  private saveId = uuid()
   private timer: ReturnType<typeof setTimeout> | undefined
   private sending: Promise<boolean> | undefined
   /** On its way: what was sent, and as what. A repeat goes under the same id. */
@@ -97,12 +97,27 @@ export class ClassSaver {
   edit(document: ClassDocument): void {
     if (document === this.edited) return
     this.edited = document
+    this.saveId = uuid()
     this.keepDraft()
     if (this.halted) return
     clearTimeout(this.timer)
     // Nothing is said to be saved that is not, not even for a moment.
     this.tell({ is: 'saving' })
     this.timer = setTimeout(() => void this.save(), pauseMs)
+  }
+
+  /**
+   * Takes up what the page before this one, in the same window, had edited when it was left: its request goes again, as it was,
+   * for nobody knows whether it came to the server before this page did.
+   */
+  resume(draft: Draft): void {
+    const { version, document, saveId, follows } = draft
+    this.underWay = { version, document, saveId, ...(follows && { follows }) }
+    this.edited = document
+    this.saveId = saveId
+    this.keepDraft()
+    void this.parts.drafts.drop(draft).catch(() => {})
+    void this.save()
   }
 
   /** Stores what is edited; tells whether all of it is stored. */
@@ -121,7 +136,7 @@ export class ClassSaver {
 
   private async send(): Promise<boolean> {
     // What may have been stored already is sent again as it was; what changed since follows.
-    this.underWay ??= { version: this.version, document: this.edited, saveId: uuid() }
+    this.underWay ??= { version: this.version, document: this.edited, saveId: this.saveId }
     const request = this.underWay
     this.tell({ is: 'saving' })
     try {
@@ -160,14 +175,8 @@ export class ClassSaver {
   leave(): void {
     if (this.isStored || this.halted) return
     this.keepDraft()
-    const { underWay } = this
-    if (underWay?.document === this.edited) return
-    const request: SaveRequest = {
-      version: this.version,
-      document: this.edited,
-      saveId: uuid(),
-      ...(underWay && { follows: underWay.saveId }),
-    }
+    if (this.underWay?.document === this.edited) return
+    const request = this.request()
     void this.parts.put(request, true).then(
       // The page may come back.
       (answer) => this.taken(request, answer),
@@ -190,9 +199,14 @@ export class ClassSaver {
     this.parts.tell(state)
   }
 
+  /** What is edited, as it goes to the server; after what is on its way there, if that is not the same. */
+  private request(): SaveRequest {
+    const { underWay, version, edited: document, saveId } = this
+    if (underWay?.saveId === saveId) return underWay
+    return { version, document, saveId, ...(underWay && { follows: underWay.saveId }) }
+  }
+
   private keepDraft(): void {
-    void this.parts.drafts
-      .keep({ classId: this.classId, pageId: this.pageId, version: this.version, document: this.edited, at: this.now() })
-      .catch(() => {})
+    void this.parts.drafts.keep({ ...this.request(), classId: this.classId, pageId: this.pageId, at: this.now() }).catch(() => {})
   }
 }

@@ -1,0 +1,33 @@
+import { api } from '../../kit/api'
+import type { Draft, StoredClass } from './class-saver'
+import { draftStore } from './draft-store'
+
+/**
+ * What a page tells the next one of the same window, for a page can be asked for before its predecessor's last change came to the
+ * server: up to which version that one stored the class, and under which id it kept what it may not have stored.
+ */
+const versionKey = (classId: string) => `stored:${classId}`
+const leftKey = (classId: string) => `left:${classId}`
+
+export const sayStored = (classId: string, version: number) => sessionStorage.setItem(versionKey(classId), `${version}`)
+export const sayLeft = (classId: string, pageId: string) => sessionStorage.setItem(leftKey(classId), pageId)
+
+/** With what a page begins: the class as it is stored, and what the page before it was left with, if the server may not have it. */
+export interface Opening {
+  stored: StoredClass
+  resumed: Draft | null
+}
+
+/** `printed`: the class as it came with the page. */
+export async function openingOf(printed: StoredClass): Promise<Opening> {
+  const { id } = printed
+  const pageId = sessionStorage.getItem(leftKey(id))
+  sessionStorage.removeItem(leftKey(id))
+  const isOlder = printed.version < Number(sessionStorage.getItem(versionKey(id)))
+  const [stored, resumed] = await Promise.all([
+    // Where it cannot be had, the next change is a conflict: nothing is written over.
+    isOlder ? api<StoredClass>('GET', `/api/classes/${id}`).catch(() => printed) : printed,
+    pageId ? draftStore.find({ classId: id, pageId }).catch(() => undefined) : undefined,
+  ])
+  return { stored, resumed: resumed ?? null }
+}
