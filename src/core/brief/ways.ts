@@ -7,6 +7,8 @@ import type { Circuit, Pause, Plan } from '../plan/plan'
 import { compileTimeline } from '../timeline/compile'
 import { commonPaces, type Paces } from '../pace/pace'
 import { turnsPerLap } from '../plan/turns'
+import type { Result } from '../base/result'
+import type { Timeline } from '../timeline/phase'
 import type { Seconds } from '../base/units'
 
 /** How a class can be briefed: all at the start, half by half, each exercise just before it, or over the warm-up. */
@@ -38,6 +40,9 @@ const toFive = (seconds: Seconds): Seconds => Math.ceil(seconds / 5) * 5
 export const exercisesIn = (circuit: Circuit): number =>
   withLists([circuit]).reduce((sum, { stations }) => sum + stations.reduce((uses, station) => uses + station.uses.length, 0), 0)
 
+/** In all main circuits. */
+const exercisesToExplain = (plan: Plan): number => mainCircuits(plan).reduce((sum, circuit) => sum + exercisesIn(circuit), 0)
+
 /** The pauses between a main circuit and the one before it, or the start. */
 const pausesBefore = (plan: Plan, id: string): Pause[] => {
   const main = new Set(mainCircuits(plan).map((circuit) => circuit.id))
@@ -59,7 +64,7 @@ function unbriefed(plan: Plan): Plan {
     return [
       {
         ...circuit,
-        vary: main.has(piece.id) ? piece.vary.filter((each) => !(each.at === 0 && each.field === 'transitionSeconds')) : piece.vary,
+        vary: main.has(piece.id) ? piece.vary.filter((change) => !(change.at === 0 && change.field === 'transitionSeconds')) : piece.vary,
       },
     ]
   })
@@ -80,9 +85,8 @@ function withBriefBefore(plan: Plan, id: string, seconds: Seconds, newId: NewId)
 }
 
 function allFirst(plan: Plan, figures: HallSettings, newId: NewId): Plan {
-  const circuits = mainCircuits(plan)
-  const count = circuits.reduce((sum, circuit) => sum + exercisesIn(circuit), 0)
-  return withBriefBefore(unbriefed(plan), circuits[0]!.id, toFive(briefSeconds(count, figures).usual), newId)
+  const first = mainCircuits(plan)[0]!
+  return withBriefBefore(unbriefed(plan), first.id, toFive(briefSeconds(exercisesToExplain(plan), figures).usual), newId)
 }
 
 /** Each main circuit's exercises before it; a swap that is there already is made long enough and used. */
@@ -120,11 +124,7 @@ export function warmUpOf(plan: Plan): Circuit | undefined {
 /** Spoken while people warm up; what the warm-up is too short for is said after it. */
 function overWarmUp(plan: Plan, figures: HallSettings, warmUp: Circuit, warmUpSeconds: Seconds, newId: NewId): Plan {
   const circuits = mainCircuits(plan)
-  const left =
-    briefSeconds(
-      circuits.reduce((sum, circuit) => sum + exercisesIn(circuit), 0),
-      figures,
-    ).usual - warmUpSeconds
+  const left = briefSeconds(exercisesToExplain(plan), figures).usual - warmUpSeconds
   const spoken = piecesReplaced(unbriefed(plan), (piece) => [
     piece.type === 'circuit' && piece.id === warmUp.id ? { ...piece, brief: { note: '' } } : piece,
   ])
@@ -138,83 +138,78 @@ export function wayOf(plan: Plan, figures: HallSettings): BriefWay | undefined {
   if (!first) return undefined
   const pieces = plan.parts.flatMap((part) => part.pieces)
   if (pieces.some((piece) => piece.type === 'circuit' && piece.brief)) return 'overWarmUp'
-  if (first.vary.some((each) => each.at === 0 && each.field === 'transitionSeconds' && each.value > first.transition.seconds))
+  if (first.vary.some((change) => change.at === 0 && change.field === 'transitionSeconds' && change.value > first.transition.seconds))
     return 'eachBefore'
   const explained = circuits.filter((circuit) =>
     pausesBefore(plan, circuit.id).some((pause) => pause.kind === 'brief' || pause.kind === 'swap'),
   )
   const atStart = pausesBefore(plan, first.id).reduce((sum, pause) => sum + (pause.kind === 'brief' ? pause.seconds : 0), 0)
-  const forAll =
-    atStart >=
-    briefSeconds(
-      circuits.reduce((sum, circuit) => sum + exercisesIn(circuit), 0),
-      figures,
-    ).least
+  const forAll = atStart >= briefSeconds(exercisesToExplain(plan), figures).least
   if (circuits.length > 1 && explained.length === circuits.length && !forAll) return 'halfByHalf'
   return explained.includes(first) ? 'allFirst' : undefined
 }
 
-/** The ways open to a plan, each as the plan it makes, with its total. Empty when there is nothing to explain. */
-export function briefChoices(plan: Plan, figures: HallSettings, newId: NewId, paces: Paces = commonPaces): BriefChoice[] {
+interface WayOpen {
+  way: BriefWay
+  name: string
+  what: string
+  plan: Plan
+}
+
+/** How long the warm-up lasts, where there is one. */
+function warmUpSecondsOf(timeline: Result<Timeline>, warmUp: Circuit | undefined): Seconds {
+  if (!warmUp || !timeline.ok) return 0
+  return timeline.value.phases.reduce((sum, phase) => sum + (phase.pieceId === warmUp.id ? phase.seconds : 0), 0)
+}
+
+function waysOpen(plan: Plan, figures: HallSettings, newId: NewId, warmUpSeconds: Seconds): WayOpen[] {
   const circuits = mainCircuits(plan)
-  const count = circuits.reduce((sum, circuit) => sum + exercisesIn(circuit), 0)
-  if (count === 0) return []
-  const seconds = briefSeconds(count, figures).usual
-  const current = wayOf(plan, figures)
   const warmUp = warmUpOf(plan)
-  const base = compileTimeline(plan, paces)
-  const warmUpSeconds =
-    warmUp && base.ok ? base.value.phases.reduce((sum, phase) => sum + (phase.pieceId === warmUp.id ? phase.seconds : 0), 0) : 0
   const gaps = circuits.reduce((sum, circuit) => sum + turnsPerLap(circuit), 0)
-  const ways: { way: BriefWay; name: string; what: string; plan: Plan }[] = [
+  const ways: WayOpen[] = [
     {
       way: 'allFirst',
       name: 'All first',
       what: 'Every exercise before the stations. People may go back to look.',
       plan: allFirst(plan, figures, newId),
     },
-    ...(circuits.length > 1
-      ? [
-          {
-            way: 'halfByHalf' as const,
-            name: 'Half by half',
-            what: 'Each set of exercises before it, the later ones in the swap.',
-            plan: halfByHalf(plan, figures, newId),
-          },
-        ]
-      : []),
-    {
-      way: 'eachBefore',
-      name: 'Each before',
-      what: `In the gaps of the first lap: ${gaps} of them run to ${figures.briefSeconds.usual} s or more.`,
-      plan: eachBefore(plan, figures, newId),
-    },
-    ...(warmUp
-      ? [
-          {
-            way: 'overWarmUp' as const,
-            name: 'Over the warm-up',
-            what:
-              warmUpSeconds >= seconds
-                ? 'Spoken while people move; the warm-up is long enough.'
-                : 'Spoken while people move; the rest of it after the warm-up.',
-            plan: overWarmUp(plan, figures, warmUp, warmUpSeconds, newId),
-          },
-        ]
-      : []),
   ]
-  return ways.flatMap((choice) => {
-    const made = choice.way === current ? plan : choice.plan
-    const timeline = made === plan ? base : compileTimeline(made, paces)
+  if (circuits.length > 1)
+    ways.push({
+      way: 'halfByHalf',
+      name: 'Half by half',
+      what: 'Each set of exercises before it, the later ones in the swap.',
+      plan: halfByHalf(plan, figures, newId),
+    })
+  ways.push({
+    way: 'eachBefore',
+    name: 'Each before',
+    what: `In the gaps of the first lap: ${gaps} of them run to ${figures.briefSeconds.usual} s or more.`,
+    plan: eachBefore(plan, figures, newId),
+  })
+  if (warmUp) {
+    const isLongEnough = warmUpSeconds >= briefSeconds(exercisesToExplain(plan), figures).usual
+    ways.push({
+      way: 'overWarmUp',
+      name: 'Over the warm-up',
+      what: `Spoken while people move; ${isLongEnough ? 'the warm-up is long enough' : 'the rest of it after the warm-up'}.`,
+      plan: overWarmUp(plan, figures, warmUp, warmUpSeconds, newId),
+    })
+  }
+  return ways
+}
+
+/** The ways open to a plan, each as the plan it makes, with its total. Empty when there is nothing to explain. */
+export function briefChoices(plan: Plan, figures: HallSettings, newId: NewId, paces: Paces = commonPaces): BriefChoice[] {
+  if (exercisesToExplain(plan) === 0) return []
+  const current = wayOf(plan, figures)
+  const asItIs = compileTimeline(plan, paces)
+  return waysOpen(plan, figures, newId, warmUpSecondsOf(asItIs, warmUpOf(plan))).flatMap((choice): BriefChoice[] => {
+    const isCurrent = choice.way === current
+    const made = isCurrent ? plan : choice.plan
+    const timeline = isCurrent ? asItIs : compileTimeline(made, paces)
     if (!timeline.ok) return []
-    return [
-      {
-        ...choice,
-        plan: made,
-        total: timeline.value.total,
-        spare: plan.slotSeconds - timeline.value.total,
-        current: choice.way === current,
-      },
-    ]
+    const { total } = timeline.value
+    return [{ ...choice, plan: made, total, spare: plan.slotSeconds - total, current: isCurrent }]
   })
 }

@@ -82,6 +82,17 @@ export function placesOf(plan: Plan, people: number): number {
   return places.length > 0 ? Math.min(...places) : people
 }
 
+/** How people go round a circuit: in their groups, or each alone where a rule mixes them. */
+function rotationOf(document: ClassDocument, circuit: Circuit, groups: Doer[][]): CircuitRotation {
+  const choice = document.rotations?.[circuit.id] ?? { rule: 'loop' }
+  const units = isMixing(choice.rule) ? groups.flat().map((person) => [person]) : groups
+  const sizes = units.map((unit) => unit.length)
+  const rotation = inWaves(sizes, wavesOf(circuit), (wave) =>
+    rotationBy(choice, circuit.stations, wave, turnsOf(circuit), groupCount(document.groupSize)),
+  )
+  return { circuit, choice, units, rotation }
+}
+
 /** Everything that follows from a class: time, groups, who is where, and gear. */
 export function computeClass(document: ClassDocument, library: HallLibrary): ComputedClass {
   const { plan } = document
@@ -92,16 +103,7 @@ export function computeClass(document: ClassDocument, library: HallLibrary): Com
   const circuits = rotatingCircuits(plan)
   const groups = groupsOf(document, people, placesOf(plan, people.length))
   const sizes = groups.map((group) => group.length)
-  const rotations = circuits.map((circuit): CircuitRotation => {
-    const choice = document.rotations?.[circuit.id] ?? { rule: 'loop' }
-    const units = isMixing(choice.rule) ? groups.flat().map((person) => [person]) : groups
-    const rotation = inWaves(
-      units.map((unit) => unit.length),
-      wavesOf(circuit),
-      (wave) => rotationBy(choice, circuit.stations, wave, turnsOf(circuit), groupCount(document.groupSize)),
-    )
-    return { circuit, choice, units, rotation }
-  })
+  const rotations = circuits.map((circuit) => rotationOf(document, circuit, groups))
   const found = new Map<string, { rotation: Rotation; units: Doer[][] }>()
   for (const { circuit, rotation, units } of rotations) if (rotation.ok) found.set(circuit.id, { rotation: rotation.value, units })
   // Without a timeline there are no turns to count by.

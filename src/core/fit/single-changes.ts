@@ -1,4 +1,4 @@
-import type { Circuit, Piece, Plan } from '../plan/plan'
+import type { Circuit, Part, Piece, Plan, Stay } from '../plan/plan'
 import { partChanged, pieceChanged } from '../plan/pieces-changed'
 import { tidyPlan } from '../plan/edit/tidy'
 import { pieceName } from '../summary/names'
@@ -33,121 +33,113 @@ function figure(now: number, least: number, step: number, what: (value: number) 
 
 const count = (value: number, one: string) => `${value} ${value === 1 ? one : `${one}s`}`
 
+type TaskStay = Extract<Stay, { kind: 'task' }>
+type IntervalStay = Extract<Stay, { kind: 'intervals' }>
+
+/** A figure of seconds that goes down by five, told beside what it is now. */
+const seconds = (now: Seconds, least: Seconds, what: (time: string) => string, after: (value: Seconds) => Plan): Reduction[] =>
+  figure(now, least, 5, (value) => `${what(formatSeconds(value))} instead of ${formatSeconds(now)}`, after)
+
+const counted = (now: number, one: string, name: string, after: (value: number) => Plan): Reduction[] =>
+  figure(now, 1, 1, (value) => `${name}: ${count(value, one)} instead of ${now}`, after)
+
 function circuitReductions(plan: Plan, circuit: Circuit): Reduction[] {
   const name = pieceName(circuit)
   const set = (change: Partial<Circuit>) => pieceChanged(plan, circuit.id, (piece) => ({ ...piece, ...change }) as Piece)
   const { stay, transition } = circuit
-  const shared = [
-    ...figure(
-      circuit.laps ?? 1,
-      1,
-      1,
-      (laps) => `${name}: ${count(laps, 'lap')} instead of ${circuit.laps}`,
-      (laps) => set({ laps }),
-    ),
-    ...figure(
+  return [
+    ...counted(circuit.laps ?? 1, 'lap', name, (laps) => set({ laps })),
+    ...seconds(
       transition.seconds,
       circuit.travel === 'rotate' ? 10 : 0,
-      5,
-      (seconds) => `${name}: ${formatSeconds(seconds)} between instead of ${formatSeconds(transition.seconds)}`,
+      (time) => `${name}: ${time} between`,
       (seconds) => set({ transition: { ...transition, seconds } }),
     ),
-    ...figure(
+    ...seconds(
       circuit.lapRestSeconds,
       0,
-      5,
-      (seconds) => `${name}: lap rest ${formatSeconds(seconds)} instead of ${formatSeconds(circuit.lapRestSeconds)}`,
+      (time) => `${name}: lap rest ${time}`,
       (lapRestSeconds) => set({ lapRestSeconds }),
     ),
+    ...(stay.kind === 'task' ? capReduced(stay, name, (stay) => set({ stay })) : intervalsReduced(stay, name, (stay) => set({ stay }))),
   ]
-  if (stay.kind === 'task') {
-    const cap = stay.capSeconds ?? 0
-    return [
-      ...shared,
-      ...figure(
-        cap,
-        60,
-        15,
-        (seconds) => `${name}: time cap ${formatSeconds(seconds)} instead of ${formatSeconds(cap)}`,
-        (capSeconds) => set({ stay: { ...stay, capSeconds } }),
-      ),
-    ]
-  }
+}
+
+function capReduced(stay: TaskStay, name: string, set: (stay: TaskStay) => Plan): Reduction[] {
+  const cap = stay.capSeconds ?? 0
+  return figure(
+    cap,
+    60,
+    15,
+    (seconds) => `${name}: time cap ${formatSeconds(seconds)} instead of ${formatSeconds(cap)}`,
+    (capSeconds) => set({ ...stay, capSeconds }),
+  )
+}
+
+function intervalsReduced(stay: IntervalStay, name: string, set: (stay: IntervalStay) => Plan): Reduction[] {
   const shortest = Math.min(...stay.workSeconds)
-  const works = (by: number) => stay.workSeconds.map((seconds) => seconds - by)
+  const works = (by: Seconds) => stay.workSeconds.map((seconds) => seconds - by)
+  const words = (workSeconds: Seconds[]) => workSeconds.map(formatSeconds).join(' + ')
   return [
-    ...shared,
-    ...figure(
-      stay.sets,
-      1,
-      1,
-      (sets) => `${name}: ${count(sets, 'set')} instead of ${stay.sets}`,
-      (sets) => set({ stay: { ...stay, sets } }),
-    ),
+    ...counted(stay.sets, 'set', name, (sets) => set({ ...stay, sets })),
     ...figure(
       shortest,
       10,
       5,
-      (least) =>
-        `${name}: work ${works(shortest - least)
-          .map(formatSeconds)
-          .join(' + ')} instead of ${stay.workSeconds.map(formatSeconds).join(' + ')}`,
-      (least) => set({ stay: { ...stay, workSeconds: works(shortest - least) } }),
+      (least) => `${name}: work ${words(works(shortest - least))} instead of ${words(stay.workSeconds)}`,
+      (least) => set({ ...stay, workSeconds: works(shortest - least) }),
     ),
-    ...figure(
+    ...seconds(
       stay.setRestSeconds,
       0,
-      5,
-      (seconds) => `${name}: set rest ${formatSeconds(seconds)} instead of ${formatSeconds(stay.setRestSeconds)}`,
-      (setRestSeconds) => set({ stay: { ...stay, setRestSeconds } }),
+      (time) => `${name}: set rest ${time}`,
+      (setRestSeconds) => set({ ...stay, setRestSeconds }),
     ),
   ]
 }
 
 function reductionsOf(plan: Plan): Reduction[] {
-  return plan.parts.flatMap((part) => {
-    const name = pieceName(part.pieces[0]!)
-    const again = figure(
+  return plan.parts.flatMap((part) => [
+    ...leftOut(plan, part),
+    ...repeatReductions(plan, part),
+    ...part.pieces.flatMap((piece) =>
+      piece.type === 'circuit'
+        ? circuitReductions(plan, piece)
+        : seconds(
+            piece.seconds,
+            0,
+            (time) => `${pieceName(piece)}: ${time}`,
+            (seconds) => pieceChanged(plan, piece.id, (known) => ({ ...known, seconds }) as Piece),
+          ),
+    ),
+  ])
+}
+
+/** A part that is only for if there is time. */
+function leftOut(plan: Plan, part: Part): Reduction[] {
+  if (!part.optional || plan.parts.length === 1) return []
+  const what = `Leave out ${pieceName(part.pieces[0]!).toLowerCase()}, which is only for if there is time`
+  return [{ most: 1, what: () => what, loss: () => 0, after: () => ({ ...plan, parts: plan.parts.filter((other) => other !== part) }) }]
+}
+
+function repeatReductions(plan: Plan, part: Part): Reduction[] {
+  if (part.repeat === 1) return []
+  const name = pieceName(part.pieces[0]!)
+  return [
+    ...figure(
       part.repeat,
       1,
       1,
       (repeat) => `${name}: ${repeat === 1 ? 'once' : `${repeat} times`} instead of ${part.repeat}`,
       (repeat) => partChanged(plan, part.id, { repeat }),
-    )
-    const between =
-      part.repeat > 1
-        ? figure(
-            part.restBetweenSeconds,
-            0,
-            5,
-            (seconds) => `${name}: ${formatSeconds(seconds)} between instead of ${formatSeconds(part.restBetweenSeconds)}`,
-            (restBetweenSeconds) => partChanged(plan, part.id, { restBetweenSeconds }),
-          )
-        : []
-    const dropped: Reduction[] =
-      part.optional && plan.parts.length > 1
-        ? [
-            {
-              most: 1,
-              what: () => `Leave out ${name.toLowerCase()}, which is only for if there is time`,
-              loss: () => 0,
-              after: () => ({ ...plan, parts: plan.parts.filter((other) => other !== part) }),
-            },
-          ]
-        : []
-    const pieces = part.pieces.flatMap((piece) =>
-      piece.type === 'circuit'
-        ? circuitReductions(plan, piece)
-        : figure(
-            piece.seconds,
-            0,
-            5,
-            (seconds) => `${pieceName(piece)}: ${formatSeconds(seconds)} instead of ${formatSeconds(piece.seconds)}`,
-            (seconds) => pieceChanged(plan, piece.id, (each) => ({ ...each, seconds }) as Piece),
-          ),
-    )
-    return [...dropped, ...again, ...between, ...pieces]
-  })
+    ),
+    ...seconds(
+      part.restBetweenSeconds,
+      0,
+      (time) => `${name}: ${time} between`,
+      (restBetweenSeconds) => partChanged(plan, part.id, { restBetweenSeconds }),
+    ),
+  ]
 }
 
 /**
@@ -156,8 +148,8 @@ function reductionsOf(plan: Plan): Reduction[] {
  * is enough.
  */
 export function singleChanges(plan: Plan, paces: Paces = commonPaces, most = 6): SingleChange[] {
-  const totalOf = (each: Plan): Seconds | undefined => {
-    const timeline = compileTimeline(each, paces)
+  const totalOf = (plan: Plan): Seconds | undefined => {
+    const timeline = compileTimeline(plan, paces)
     return timeline.ok ? timeline.value.total : undefined
   }
   const now = totalOf(plan)

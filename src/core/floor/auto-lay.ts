@@ -35,6 +35,24 @@ function anchorsFor(floor: StationFloor, room: Room): Point[] {
     .map(middleOf)
 }
 
+/** Where a station would stand if it could: at the nearest anchor point that it needs and nobody has, or along the walls in the order of the loop. */
+function wantedSpot(room: Room, floor: StationFloor, count: number, taken: readonly Point[]): { target: Point; anchor?: Point } {
+  const inset = Math.min(Math.max(floor.lengthMetres, floor.widthMetres) / 2, room.lengthMetres / 2, room.widthMetres / 2)
+  const ring = alongWalls(room, inset, floor.index / count)
+  const anchor = anchorsFor(floor, room)
+    .filter((point) => !taken.includes(point))
+    .sort((a, b) => distance(a, ring) - distance(b, ring))[0]
+  return { target: anchor ?? ring, ...(anchor && { anchor }) }
+}
+
+/** What is bound to a place first, then the largest: the small ones find room between. */
+function inOrderOfNeed(room: Room, floors: readonly StationFloor[]): StationFloor[] {
+  const isBound = (floor: StationFloor) => anchorsFor(floor, room).length > 0
+  const area = (floor: StationFloor) => floor.lengthMetres * floor.widthMetres
+  const free = floors.filter((floor) => !isBound(floor)).sort((a, b) => area(b) - area(a) || a.index - b.index)
+  return [...floors.filter(isBound), ...free]
+}
+
 /**
  * A spot for every station: round the walls in the order of the loop, floors clear of each other, of obstacles, exits and strips
  * kept free, and within reach of each other; stations that need an anchor point at one. Greedy and always the same; what does not
@@ -46,40 +64,32 @@ export function layOut(room: Room, floors: readonly StationFloor[]): Laid {
   const walker = walkerOf(room)
   const candidates: Point[] = []
   for (let x = step; x < room.lengthMetres; x += step) for (let y = step; y < room.widthMetres; y += step) candidates.push({ x, y })
-  const placed = new Map<number, Rect>()
+  const placed: Rect[] = []
   const spots: Point[] = floors.map(() => middleOf(whole))
   const left: number[] = []
   const taken: Point[] = []
-  const bound = floors.filter((floor) => anchorsFor(floor, room).length > 0)
-  // What is bound to a place first, then the largest: the small ones find room between.
-  const area = (floor: StationFloor) => floor.lengthMetres * floor.widthMetres
-  const free = floors.filter((each) => !bound.includes(each)).sort((a, b) => area(b) - area(a) || a.index - b.index)
-  for (const floor of [...bound, ...free]) {
-    const inset = Math.min(Math.max(floor.lengthMetres, floor.widthMetres) / 2, room.lengthMetres / 2, room.widthMetres / 2)
-    const ring = alongWalls(room, inset, floor.index / floors.length)
-    const anchor = anchorsFor(floor, room)
-      .filter((point) => !taken.includes(point))
-      .sort((a, b) => distance(a, ring) - distance(b, ring))[0]
-    const target = anchor ?? ring
+  let first: Point | undefined
+  const reached = (point: Point) => !first || walker.metres(point, first) !== undefined
+  for (const floor of inOrderOfNeed(room, floors)) {
+    const { target, anchor } = wantedSpot(room, floor, floors.length, taken)
     const ordered = [...candidates].sort((a, b) => distance(a, target) - distance(b, target))
     const fits = (point: Point, gap: Metres) => {
       const rect = floorAt(point, floor)
       return (
         inside(rect, whole) &&
-        !closed.some((each) => overlap(rect, each)) &&
-        ![...placed.values()].some((other) => overlap(widened(rect, gap / 2), widened(other, gap / 2)))
+        !closed.some((area) => overlap(rect, area)) &&
+        !placed.some((other) => overlap(widened(rect, gap / 2), widened(other, gap / 2)))
       )
     }
-    const first = [...placed.keys()][0]
-    const reached = (point: Point) => first === undefined || walker.metres(point, spots[first]!) !== undefined
     const spot = [wideGap, 0].flatMap((gap) => ordered.find((point) => fits(point, gap) && reached(point)) ?? [])[0]
     if (!spot) {
       left.push(floor.index)
       continue
     }
     if (anchor) taken.push(anchor)
+    first ??= spot
     spots[floor.index] = spot
-    placed.set(floor.index, floorAt(spot, floor))
+    placed.push(floorAt(spot, floor))
   }
   return { spots, left }
 }

@@ -33,35 +33,40 @@ export function walkerIn(room: Rect, obstacles: readonly Rect[]): Walker {
   const between = corners.map((one) => corners.map((other) => (sees(one, other) ? distance(one, other) : Infinity)))
   const way = (from: Point, to: Point): Point[] | undefined => {
     if (sees(from, to)) return [from, to]
+    const first = corners.map((corner) => (sees(from, corner) ? distance(from, corner) : Infinity))
     const last = corners.map((corner) => (sees(corner, to) ? distance(corner, to) : Infinity))
-    const reached = corners.map((corner) => (sees(from, corner) ? distance(from, corner) : Infinity))
-    const before = corners.map(() => -1)
-    const open = new Set(corners.keys())
-    while (open.size > 0) {
-      const here = [...open].reduce((best, each) => (reached[each]! < reached[best]! ? each : best))
-      open.delete(here)
-      if (reached[here] === Infinity) break
-      for (const next of open) {
-        const far = reached[here]! + between[here]![next]!
-        if (far < reached[next]!) {
-          reached[next] = far
-          before[next] = here
-        }
-      }
-    }
-    const end = corners.reduce(
-      (best, _, corner) => (reached[corner]! + last[corner]! < (best < 0 ? Infinity : reached[best]! + last[best]!) ? corner : best),
-      -1,
-    )
-    if (end < 0) return undefined
-    const through: Point[] = []
-    for (let corner = end; corner >= 0; corner = before[corner]!) through.unshift(corners[corner]!)
-    return [from, ...through, to]
+    const through = shortest(first, between, last)
+    return through && [from, ...through.map((corner) => corners[corner]!), to]
   }
   return {
     way,
     metres: (from, to) => way(from, to)?.reduce((sum, point, index, all) => sum + (index > 0 ? distance(all[index - 1]!, point) : 0), 0),
   }
+}
+
+/** Indices of the corners on the shortest way, given how far each is from the start, from each other and from the end. */
+function shortest(first: readonly Metres[], between: readonly Metres[][], last: readonly Metres[]): number[] | undefined {
+  const reached = [...first]
+  const before = first.map(() => -1)
+  const open = new Set(first.keys())
+  while (open.size > 0) {
+    const here = [...open].reduce((nearest, corner) => (reached[corner]! < reached[nearest]! ? corner : nearest))
+    open.delete(here)
+    if (reached[here] === Infinity) break
+    for (const next of open) {
+      const far = reached[here]! + between[here]![next]!
+      if (far < reached[next]!) {
+        reached[next] = far
+        before[next] = here
+      }
+    }
+  }
+  const whole = (corner: number) => (corner < 0 ? Infinity : reached[corner]! + last[corner]!)
+  const end = first.reduce((best, _, corner) => (whole(corner) < whole(best) ? corner : best), -1)
+  if (end < 0) return undefined
+  const through: number[] = []
+  for (let corner = end; corner >= 0; corner = before[corner]!) through.unshift(corner)
+  return through
 }
 
 export const roomRect = (room: Pick<Room, 'lengthMetres' | 'widthMetres'>): Rect => ({

@@ -49,38 +49,44 @@ export function withChange(
   const before = rotation.paths
   const after = changedPlan(underWay, before, change, from, stations, most)
   const paths = reroutedRound(after, before, from, stations, most)
-  const known = before.length
-  const [was, now] = [assess(before, stations), assess(paths, stations)]
   const gone = change.type === 'leaves' ? change.unit : -1
-  const missedVisits: Changed['missedVisits'] = []
-  const missedMeetings: Changed['missedMeetings'] = []
-  for (let unit = 0; unit < known; unit++) {
-    if (unit === gone) continue
-    for (let station = 0; station < stations; station++)
-      if (was.visits[unit]![station]! > 0 && now.visits[unit]![station] === 0) missedVisits.push({ unit, station })
-    for (let other = unit + 1; other < known; other++)
-      if (other !== gone && was.meetings[unit]![other]! > 0 && now.meetings[unit]![other] === 0) missedMeetings.push([unit, other])
-  }
+  const { missedVisits, missedMeetings } = missed(before, paths, stations, gone)
   const idle = paths.flatMap((path, unit) =>
     unit === gone ? [] : path.slice(from).filter((station, step) => station === elsewhere && before[unit]?.[from + step] !== elsewhere),
   ).length
-  const list = (texts: string[]) => (texts.length > 3 ? `${texts.slice(0, 3).join(', ')} and ${texts.length - 3} more` : texts.join(', '))
-  const cost = [
-    ...(missedVisits.length > 0
-      ? [`No longer at a station: ${list(missedVisits.map(({ unit, station }) => `${nameOf(unit)} at ${station + 1}`))}.`]
-      : []),
-    ...(missedMeetings.length > 0
-      ? [`No longer together: ${list(missedMeetings.map(([one, other]) => `${nameOf(one)} and ${nameOf(other)}`))}.`]
-      : []),
-    ...(idle > 0 ? [`${idle} ${idle === 1 ? 'turn' : 'turns'} without a place: rest or help.`] : []),
-  ]
   return {
     rotation: { ...rotation, paths, turns: tableOf(paths, stations, turns) },
     underWay: after,
     missedVisits,
     missedMeetings,
-    cost,
+    cost: [
+      ...costOf('No longer at a station', missedVisits, ({ unit, station }) => `${nameOf(unit)} at ${station + 1}`),
+      ...costOf('No longer together', missedMeetings, ([one, other]) => `${nameOf(one)} and ${nameOf(other)}`),
+      ...(idle > 0 ? [`${idle} ${idle === 1 ? 'turn' : 'turns'} without a place: rest or help.`] : []),
+    ],
   }
+}
+
+/** What the units that were there before, but for the one that has `gone`, had before a change and have no longer. */
+function missed(before: Paths, after: Paths, stations: number, gone: number): Pick<Changed, 'missedVisits' | 'missedMeetings'> {
+  const [was, now] = [assess(before, stations), assess(after, stations)]
+  const missedVisits: Changed['missedVisits'] = []
+  const missedMeetings: Changed['missedMeetings'] = []
+  for (let unit = 0; unit < before.length; unit++) {
+    if (unit === gone) continue
+    for (let station = 0; station < stations; station++)
+      if (was.visits[unit]![station]! > 0 && now.visits[unit]![station] === 0) missedVisits.push({ unit, station })
+    for (let other = unit + 1; other < before.length; other++)
+      if (other !== gone && was.meetings[unit]![other]! > 0 && now.meetings[unit]![other] === 0) missedMeetings.push([unit, other])
+  }
+  return { missedVisits, missedMeetings }
+}
+
+/** A cost in words, three of its cases by name; nothing where there is none. */
+function costOf<Case>(what: string, cases: readonly Case[], words: (one: Case) => string): string[] {
+  if (cases.length === 0) return []
+  const named = cases.slice(0, 3).map(words).join(', ')
+  return [`${what}: ${named}${cases.length > 3 ? ` and ${cases.length - 3} more` : ''}.`]
 }
 
 /** How it is planned after the change, from turn `from` on. */

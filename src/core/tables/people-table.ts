@@ -69,29 +69,11 @@ export function readPeople(
   const seen = new Set(hall.people.map((person) => person.name.toLowerCase()))
   const sizes = sizesByWord(hall.gear)
   const drafts = readRows<PeopleColumn, Draft>(rows, match, (cell) => {
-    const name = cell('name')
-    const level = levels[cell('level').toLowerCase()]
-    if (!level) return { wrong: `level "${cell('level')}" must be newcomer, regular or trained` }
-    const words = cell('easy on')
-      .split(/[;,/]+/)
-      .map((word) => word.trim().toLowerCase())
-      .filter(Boolean)
-    const unknown = words.find((word) => !strainByWord.has(word))
-    if (unknown) return { wrong: `"${unknown}" is nothing one can go easy on here: ${Object.values(strainNames).join(', ')}` }
-    const taken = entriesOf(cell('takes')).map((text) => ({ text, size: sizes.get(text.toLowerCase().replaceAll(/\s+/g, ' ')) }))
-    const noSize = taken.find((each) => !each.size)
-    if (noSize)
-      return { wrong: `"${noSize.text}" is no gear of this hall in a size${sizes.size > 0 ? `, such as "${[...sizes.keys()][0]}"` : ''}` }
-    const loads = Object.fromEntries(taken.map(({ size }) => [size!.kindId, size!.sizeId]))
-    const result = read(Person, {
-      id: newId(),
-      name,
-      level,
-      goEasy: [...new Set(words.map((word) => strainByWord.get(word)!))],
-      goEasyNote: cell('note'),
-      loads,
-    })
+    const fields = personFields(cell, sizes)
+    if ('wrong' in fields) return fields
+    const result = read(Person, { id: newId(), ...fields.value })
     if (!result.ok) return { wrong: result.problems[0]!.message }
+    const { name } = result.value
     if (seen.has(name.toLowerCase())) return { wrong: `${name} is there already: give one of them a second letter` }
     seen.add(name.toLowerCase())
     return { value: { person: result.value, keepWith: entriesOf(cell('keep with')), keepApart: entriesOf(cell('keep apart')) } }
@@ -103,6 +85,34 @@ export function readPeople(
     ]),
   )
   return drafts.map(({ line, text, ...row }): TableRow<Person> => ({ line, text, ...('wrong' in row ? row : withWishes(row.value, ids)) }))
+}
+
+/** What the cells say of a person, before it is checked as one. */
+function personFields(
+  cell: (column: PeopleColumn) => string,
+  sizes: ReturnType<typeof sizesByWord>,
+): { value: Pick<Person, 'name' | 'level' | 'goEasy' | 'goEasyNote' | 'loads'> } | { wrong: string } {
+  const level = levels[cell('level').toLowerCase()]
+  if (!level) return { wrong: `level "${cell('level')}" must be newcomer, regular or trained` }
+  const words = cell('easy on')
+    .split(/[;,/]+/)
+    .map((word) => word.trim().toLowerCase())
+    .filter(Boolean)
+  const unknown = words.find((word) => !strainByWord.has(word))
+  if (unknown) return { wrong: `"${unknown}" is nothing one can go easy on here: ${Object.values(strainNames).join(', ')}` }
+  const taken = entriesOf(cell('takes')).map((text) => ({ text, size: sizes.get(text.toLowerCase().replaceAll(/\s+/g, ' ')) }))
+  const noSize = taken.find(({ size }) => !size)
+  if (noSize)
+    return { wrong: `"${noSize.text}" is no gear of this hall in a size${sizes.size > 0 ? `, such as "${[...sizes.keys()][0]}"` : ''}` }
+  return {
+    value: {
+      name: cell('name'),
+      level,
+      goEasy: [...new Set(words.map((word) => strainByWord.get(word)!))],
+      goEasyNote: cell('note'),
+      loads: Object.fromEntries(taken.map(({ size }) => [size!.kindId, size!.sizeId])),
+    },
+  }
 }
 
 /** The person with those to be kept with and apart from, by their ids. */

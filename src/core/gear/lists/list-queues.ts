@@ -52,39 +52,33 @@ function queueAt(
 ): Omit<ListQueue, 'circuitId' | 'name'> | undefined {
   const stay = station.stay ?? circuit.stay
   if (stay.kind !== 'task' || people.length < 2) return undefined
-  const uses = station.uses.slice(stay.openerCount)
-  const items = uses.map((use) => {
+  const items = station.uses.slice(stay.openerCount).map((use) => {
     const places = machinePlaces(use, byId.get(use.exerciseId), kinds)
-    return {
-      name: nameOf(use, byId),
-      seconds: Math.max(1, Math.round(itemSeconds(use, paces).typical)),
-      ...(places < people.length && { places }),
-    }
+    const seconds = Math.max(1, Math.round(itemSeconds(use, paces).typical))
+    return { name: nameOf(use, byId), seconds, ...(places < people.length && { places }) }
   })
   if (items.length === 0 || items.every((item) => item.places === undefined)) return undefined
   const cap = stay.capSeconds ?? Math.round(finishSeconds(stay, station.uses, paces).high)
   const starts = spreadStarts(items, people.length, cap)
-  const at = limitingItem(items, people.length)
+  const atOnce = people.map(() => 0)
   const round = items.reduce((sum, item) => sum + item.seconds, 0)
+  const limit = limitOf(items, people.length)
   return {
     items: items.map((item) => ({ ...item, expected: (people.length * item.seconds) / round })),
     people,
-    together: queueThrough(
-      items,
-      people.map(() => 0),
-      cap,
-    ),
+    together: queueThrough(items, atOnce, cap),
     starts,
     spread: queueThrough(items, starts, cap),
-    ...(at !== undefined && {
-      limit: {
-        name: items[at]!.name,
-        places: items[at]!.places!,
-        wanted: placesFor(items, at, people.length),
-        serves: servedBy(items, at),
-      },
-    }),
+    ...(limit && { limit }),
   }
+}
+
+/** The item that holds most back, if one does. */
+function limitOf(items: readonly (QueueItem & { name: string })[], people: number): ListQueue['limit'] {
+  const at = limitingItem(items, people)
+  if (at === undefined) return undefined
+  const { name, places } = items[at]!
+  return { name, places: places!, wanted: placesFor(items, at, people), serves: servedBy(items, at) }
 }
 
 const nameOf = (use: Use, byId: ReadonlyMap<string, Exercise>) => {

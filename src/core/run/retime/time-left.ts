@@ -3,7 +3,7 @@ import { inMilliseconds, inSeconds, formatSeconds, type Milliseconds, type Secon
 import type { WayToEnd } from './finish-by'
 import { advance, type Progress } from '../clock/progress'
 import { keptOf, retimed, type KeptPhase } from './retimed'
-import type { RunSnapshot } from '../room/snapshot'
+import type { CircuitView, RunSnapshot } from '../room/snapshot'
 import { stateAt } from '../clock/state'
 
 /** Time over of less than this is left as it is. */
@@ -22,10 +22,6 @@ export function closers(snapshot: RunSnapshot, progress: Progress, now: Millisec
   if (here.mode === 'finished' || here.mode === 'ready' || here.amended || spare < worthFilling) return []
   const { timeline, phase } = here
   const kept = keptOf(timeline)
-  const last = timeline.phases.at(-1)!
-  const lastStart = timeline.phases.findIndex((phase) => phase.pieceId === last.pieceId && phase.repeat === last.repeat)
-  const at = lastStart > phase ? lastStart : kept.length
-  const inserted = (more: KeptPhase[]) => retimed(timeline, [...kept.slice(0, at), ...more, ...kept.slice(at)])
   const way = (id: string, label: string, told: string[], made: Timeline): WayToEnd => ({
     id,
     label,
@@ -34,41 +30,54 @@ export function closers(snapshot: RunSnapshot, progress: Progress, now: Millisec
     phase: phase + 1,
     endsAt: state.endsAt + inMilliseconds(made.total - timeline.total),
   })
-  // Nobody warms up twice.
-  const warmUp = timeline.phases.find((phase) => phase.kind === 'work')!.pieceId
-  const again = [
-    ...new Set(
-      timeline.phases
-        .slice(0, phase + 1)
-        .flatMap((phase) => (phase.kind === 'work' && !phase.selfPaced && phase.wave === undefined ? [phase.pieceId] : [])),
-    ),
-  ].filter((pieceId, _, all) => pieceId !== warmUp || all.length === 1)
-  const found = again.flatMap((pieceId): WayToEnd[] => {
+  const at = beforeTheLast(timeline, phase)
+  const found = doneSoFar(timeline, phase).flatMap((pieceId): WayToEnd[] => {
     const circuit = snapshot.circuits[pieceId]
-    if (!circuit) return []
-    const more = roundAgain(timeline, pieceId, spare)
+    const more = circuit && roundAgain(timeline, pieceId, spare)
     if (!more) return []
-    const what = more.whole
-      ? circuit.rotates
-        ? `Another lap of ${circuit.name}`
-        : `${circuit.name} once more`
-      : `${more.works} more ${circuit.rotates ? (more.works === 1 ? 'turn' : 'turns') : more.works === 1 ? 'exercise' : 'exercises'} of ${circuit.name}`
     const told = circuit.rotates ? ['Everyone begins where they began.'] : []
-    return [way(`again-${pieceId}`, what, told, inserted(more.phases))]
-  })
-  const longer = stretched(timeline, phase, spare)
-  if (longer)
-    found.push(
+    return [
       way(
-        'longer',
-        `${snapshot.circuits[last.pieceId]?.name ?? 'The end'} ${longer.by} s longer at each exercise`,
-        ['What is left of it, in calm.'],
-        longer.timeline,
+        `again-${pieceId}`,
+        againWords(circuit, more),
+        told,
+        retimed(timeline, [...kept.slice(0, at), ...more.phases, ...kept.slice(at)]),
       ),
-    )
+    ]
+  })
+  const last = timeline.phases.at(-1)!
+  const longer = stretched(timeline, phase, spare)
+  if (longer) {
+    const label = `${snapshot.circuits[last.pieceId]?.name ?? 'The end'} ${longer.by} s longer at each exercise`
+    found.push(way('longer', label, ['What is left of it, in calm.'], longer.timeline))
+  }
   const talk: KeptPhase = { ...placeless(last), kind: 'pause', pause: 'water', seconds: spare, moves: false }
   found.sort((a, b) => b.endsAt - a.endsAt)
   return [...found.slice(0, 3), way('talk', `${formatSeconds(spare)} to drink, ask and put away`, [], retimed(timeline, [...kept, talk]))]
+}
+
+/** Index of the first phase of the last piece, if it is still to come; the end of the class otherwise. */
+function beforeTheLast({ phases }: Timeline, present: number): number {
+  const last = phases.at(-1)!
+  const start = phases.findIndex((phase) => phase.pieceId === last.pieceId && phase.repeat === last.repeat)
+  return start > present ? start : phases.length
+}
+
+/** Ids of the pieces by the clock that the class has done some of. Nobody warms up twice. */
+function doneSoFar({ phases }: Timeline, present: number): string[] {
+  const warmUp = phases.find((phase) => phase.kind === 'work')!.pieceId
+  const done = new Set(
+    phases
+      .slice(0, present + 1)
+      .flatMap((phase) => (phase.kind === 'work' && !phase.selfPaced && phase.wave === undefined ? [phase.pieceId] : [])),
+  )
+  return [...done].filter((pieceId) => pieceId !== warmUp || done.size === 1)
+}
+
+function againWords({ name, rotates }: CircuitView, { works, whole }: More): string {
+  if (whole) return rotates ? `Another lap of ${name}` : `${name} once more`
+  const one = rotates ? 'turn' : 'exercise'
+  return `${works} more ${works === 1 ? one : `${one}s`} of ${name}`
 }
 
 const placeless = ({ partId, pieceId, repeat }: Phase): Pick<Phase, 'partId' | 'pieceId' | 'repeat' | 'optional' | 'index' | 'start'> => ({
@@ -80,12 +89,16 @@ const placeless = ({ partId, pieceId, repeat }: Phase): Pick<Phase, 'partId' | '
   start: 0,
 })
 
+interface More {
+  phases: KeptPhase[]
+  /** Intervals of work in them. */
+  works: number
+  /** Whether that is all of a lap. */
+  whole: boolean
+}
+
 /** The first lap of a piece once more, or as many of its intervals as fit, with a break to get there. */
-function roundAgain(
-  timeline: Timeline,
-  pieceId: string,
-  spare: Seconds,
-): { phases: KeptPhase[]; works: number; whole: boolean } | undefined {
+function roundAgain(timeline: Timeline, pieceId: string, spare: Seconds): More | undefined {
   const own = timeline.phases.filter((phase) => phase.pieceId === pieceId && phase.repeat === 0)
   const lap = own.filter((phase) => (phase.lap ?? 0) === 0)
   const works = lap.filter((phase) => phase.kind === 'work')
@@ -125,7 +138,7 @@ function stretched(timeline: Timeline, present: number, spare: Seconds): { timel
     timeline: retimed(
       timeline,
       keptOf(timeline).map((phase) =>
-        ahead.some((each) => each.index === phase.index) ? { ...phase, seconds: phase.seconds + by } : phase,
+        ahead.some(({ index }) => index === phase.index) ? { ...phase, seconds: phase.seconds + by } : phase,
       ),
     ),
   }

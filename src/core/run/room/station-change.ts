@@ -1,6 +1,6 @@
 import { withChange, type Change, type Changed } from '../../rotation/changes'
 import { tableOf } from '../../rotation/table'
-import { failure, problem, success, type Result } from '../../base/result'
+import { failure, problem, success, type Problem, type Result } from '../../base/result'
 import { elsewhere, type Rotation } from '../../rotation/rotation'
 import type { Timeline } from '../../timeline/phase'
 import type { RoomChanged } from './room-changed'
@@ -103,40 +103,53 @@ export function withStation(
   phaseIndex: number,
 ): Result<RoomChanged> {
   const circuit = snapshot.circuits[pieceId]
-  if (!circuit?.turns || station >= circuit.stations.length)
-    return failure(problem('noStation', 'There is no such station in this class.', 'change.station'))
-  const closed = circuit.closed ?? []
-  if (closed.includes(station) === closes)
-    return failure(problem('isSo', `Station ${station + 1} is ${closes ? 'closed' : 'open'} already.`, 'change.station'))
-  if (closes && closed.length + 1 >= circuit.stations.length)
-    return failure(problem('lastStation', 'One station has to stay open.', 'change.station'))
+  const wrong = stationProblem(circuit, station, closes)
+  if (wrong || !circuit?.turns) return failure(wrong ?? noSuchStation)
   const { repeat, from } = standingAt(snapshot.timeline, circuit, pieceId, phaseIndex)
   const begin = from(true)
   const table = turnsAt(circuit, repeat)!
   const crowd = Math.max(1, ...(circuit.plannedTurns ?? table).flat().map((here) => here.length))
-  const units = circuit.units ?? snapshot.groups
-  const nameOf = (unit: number) =>
-    (units[unit] ?? []).map((id) => snapshot.people.find((person) => person.id === id)?.name ?? id).join(' and ')
+  const nameOf = namesIn(snapshot, circuit)
   // One group more than usual joins a station, rather than stand by; a closed one takes nobody.
-  const {
-    circuit: next,
-    changed,
-    cost,
-  } = withChangeFromNow(snapshot, pieceId, { type: closes ? 'closes' : 'opens', station }, phaseIndex, crowd + 1, true, nameOf)
-  const there = (table[begin]?.[station] ?? []).filter((unit) => (units[unit] ?? []).length > 0)
+  const change: Change = { type: closes ? 'closes' : 'opens', station }
+  const next = withChangeFromNow(snapshot, pieceId, change, phaseIndex, crowd + 1, true, nameOf)
+  const units = circuit.units ?? snapshot.groups
+  const moved = closes ? (table[begin]?.[station] ?? []).filter((unit) => (units[unit] ?? []).length > 0) : []
+  const when = inTurnNow(snapshot, pieceId, phaseIndex) ? 'now' : 'then'
   const told = [
     closes ? `Station ${station + 1} is out of order.` : `Station ${station + 1} is open again.`,
-    ...(closes
-      ? there.map(
-          (unit) =>
-            `${nameOf(unit)} ${(units[unit] ?? []).length === 1 ? 'goes' : 'go'} ${inTurnNow(snapshot, pieceId, phaseIndex) ? 'now' : 'then'} to ${placeWords(changed.rotation.paths[unit]![begin]!)}.`,
-        )
-      : []),
-    ...(closes && changed.missedVisits.length > 3 && changed.missedVisits.every((visit) => visit.station === station)
-      ? [`${changed.missedVisits.length} ${circuit.units ? 'people' : 'groups'} do not come to it any more.`, ...cost.slice(1)]
-      : cost),
+    ...moved.map((unit) => {
+      const goes = (units[unit] ?? []).length === 1 ? 'goes' : 'go'
+      return `${nameOf(unit)} ${goes} ${when} to ${placeWords(next.changed.rotation.paths[unit]![begin]!)}.`
+    }),
+    ...costWords(next, station, closes),
   ]
-  return success({ snapshot: { ...snapshot, circuits: { ...snapshot.circuits, [pieceId]: next } }, told })
+  return success({ snapshot: { ...snapshot, circuits: { ...snapshot.circuits, [pieceId]: next.circuit } }, told })
+}
+
+const noSuchStation = problem('noStation', 'There is no such station in this class.', 'change.station')
+
+function stationProblem(circuit: CircuitView | undefined, station: number, closes: boolean): Problem | undefined {
+  if (!circuit?.turns || station >= circuit.stations.length) return noSuchStation
+  const closed = circuit.closed ?? []
+  if (closed.includes(station) === closes)
+    return problem('isSo', `Station ${station + 1} is ${closes ? 'closed' : 'open'} already.`, 'change.station')
+  if (closes && closed.length + 1 >= circuit.stations.length)
+    return problem('lastStation', 'One station has to stay open.', 'change.station')
+  return undefined
+}
+
+/** Where many miss only the station that was closed, they are counted. */
+function costWords({ changed, cost, circuit }: ChangedCircuit, station: number, closes: boolean): string[] {
+  const { missedVisits } = changed
+  if (!closes || missedVisits.length <= 3 || missedVisits.some((visit) => visit.station !== station)) return cost
+  return [`${missedVisits.length} ${circuit.units ? 'people' : 'groups'} do not come to it any more.`, ...cost.slice(1)]
+}
+
+/** The names of those in a group, or of the one who moves alone. */
+const namesIn = ({ groups, people }: RunSnapshot, circuit: CircuitView) => {
+  const units = circuit.units ?? groups
+  return (unit: number) => (units[unit] ?? []).map((id) => people.find((person) => person.id === id)?.name ?? id).join(' and ')
 }
 
 const placeWords = (station: number) => (station === elsewhere ? 'rest or help' : `station ${station + 1}`)

@@ -27,31 +27,7 @@ export function takeSnapshot(
   }
   const { plan } = document
   const pieces = plan.parts.flatMap((part) => part.pieces)
-  const largest = Math.max(0, ...computed.groups.map((group) => group.length))
-  const show = stationViews(library)
-  const viewOf = (circuit: Circuit): [string, CircuitView] => {
-    const found = computed.rotations.find((each) => each.circuit.id === circuit.id)
-    const rotation = found?.rotation
-    const rotates = circuit.travel === 'rotate'
-    const varied = variedStations(plan, circuit, show)
-    return [
-      circuit.id,
-      {
-        name: pieceName(circuit),
-        rotates,
-        laps: lapsOf(circuit),
-        turnsPerLap: turnsPerLap(circuit),
-        pairs: circuit.pairs,
-        pairsSentence: rotates ? pairsSentence(circuit.pairs, largest) : '',
-        stations: show(circuit),
-        ...(Object.keys(varied).length > 0 && { varied }),
-        ...(rotation?.ok && computed.groups.length > 0 && { turns: rotation.value.turns }),
-        ...(rotation?.ok && rotation.value.mixes && { units: found!.units.map((unit) => unit.map((person) => person.id)) }),
-        ...(rotation?.ok && { say: rotation.value.say }),
-        ...(circuit.transition.note && { cross: circuit.transition.note }),
-      },
-    ]
-  }
+  const viewOf = circuitViews(plan, computed, library)
   const circuits = pieces.flatMap((piece) =>
     piece.type === 'pause' ? [] : [viewOf(piece), ...(piece.waves ? [viewOf(piece.waves.meanwhile)] : [])],
   )
@@ -75,6 +51,40 @@ export function takeSnapshot(
     own: ownDoings(plan, computed.people, library),
     notes: Object.fromEntries(pieces.flatMap((piece) => (piece.type === 'pause' && piece.note ? [[piece.id, piece.note]] : []))),
   })
+}
+
+/** How a screen shows each circuit: what is done at its stations, and who is there when. */
+function circuitViews(plan: Plan, computed: ComputedClass, library: HallLibrary): (circuit: Circuit) => [id: string, view: CircuitView] {
+  const largest = Math.max(0, ...computed.groups.map((group) => group.length))
+  const show = stationViews(library)
+  return (circuit) => {
+    const rotates = circuit.travel === 'rotate'
+    const varied = variedStations(plan, circuit, show)
+    const view: CircuitView = {
+      name: pieceName(circuit),
+      rotates,
+      laps: lapsOf(circuit),
+      turnsPerLap: turnsPerLap(circuit),
+      pairs: circuit.pairs,
+      pairsSentence: rotates ? pairsSentence(circuit.pairs, largest) : '',
+      stations: show(circuit),
+      ...(Object.keys(varied).length > 0 && { varied }),
+      ...rotationView(computed, circuit.id),
+      ...(circuit.transition.note && { cross: circuit.transition.note }),
+    }
+    return [circuit.id, view]
+  }
+}
+
+function rotationView({ rotations, groups }: ComputedClass, circuitId: string): Pick<CircuitView, 'turns' | 'units' | 'say'> {
+  const found = rotations.find(({ circuit }) => circuit.id === circuitId)
+  if (!found?.rotation.ok) return {}
+  const { turns, mixes, say } = found.rotation.value
+  return {
+    ...(groups.length > 0 && { turns }),
+    ...(mixes && { units: found.units.map((unit) => unit.map((person) => person.id)) }),
+    say,
+  }
 }
 
 const personView = ({ id, name, goEasy, goEasyNote }: Person): RunSnapshot['people'][number] => ({

@@ -2,7 +2,7 @@ import { turnsAt, unitsAt as unitsIn } from '../room/turns-at'
 import type { Phase } from '../../timeline/phase'
 import { roomView } from './room-view'
 import { linesOf, stationsAt } from '../room/eased'
-import type { ExerciseView, RunSnapshot } from '../room/snapshot'
+import type { CircuitView, ExerciseView, RunSnapshot } from '../room/snapshot'
 import type { RunState } from '../clock/state'
 import { exerciseAt, sideNow } from './sides-now'
 import { comingWork, isAhead } from '../room/whereabouts'
@@ -35,42 +35,23 @@ export const stationsIn = ({ circuits }: Pick<RunSnapshot, 'circuits'>): number[
     (_, index) => index + 1,
   )
 
+const nothingHere = { items: [], people: [], coming: false, ahead: false, closed: false, nextPeople: [] }
+
 /** The screen of a station, by its number from 1. */
 export function stationView(snapshot: RunSnapshot, state: RunState, number: number): StationScreenView {
-  const room = roomView(snapshot, state)
-  const none: StationScreenView = {
-    word: room.word,
-    place: room.place,
-    items: [],
-    people: [],
-    coming: false,
-    ahead: false,
-    closed: false,
-    nextPeople: [],
-  }
-  const tile = room.tiles.find((each) => each.number === number)
-  const { phases } = snapshot.timeline
+  const { word, place, tiles } = roomView(snapshot, state)
+  const tile = tiles.find((shown) => shown.number === number)
   const work = comingWork(snapshot, state)
   const circuit = work && snapshot.circuits[work.pieceId]
-  if (!tile || !work || !circuit) return none
+  if (!tile || !work || !circuit) return { word, place, ...nothingHere }
   const station = stationsAt(circuit, work.repeat, work.lap, snapshot.ease)[number - 1]!
   const exercise = exerciseAt(station, work)
-  const next = phases
-    .slice(work.index + 1)
-    .find((phase) => phase.kind === 'work' && phase.pieceId === work.pieceId && phase.turn !== work.turn)
-  const unitsAt = (phase: Phase | undefined, at: number) => (phase ? unitsIn(circuit, phase, at) : [])
-  const units = circuit.units ?? snapshot.groups
-  const namesOf = (ids: readonly number[]) =>
-    ids.flatMap((unit) => units[unit] ?? []).flatMap((id) => snapshot.people.find((person) => person.id === id)?.name ?? [])
-  const here = unitsAt(work, number - 1)
-  const goesTo = next
-    ? (turnsAt(circuit, next.repeat)?.[next.turn ?? 0] ?? []).findIndex((units) => units.some((unit) => here.includes(unit)))
-    : -1
   const ahead = isAhead(state, work)
   const side =
     ahead && exercise?.sides === 'half' ? 'change sides at the half' : sideNow(exercise, work, circuit, ahead ? 0 : state.elapsed)
   return {
-    ...none,
+    word,
+    place,
     ahead,
     people: tile.people,
     coming: tile.coming,
@@ -79,7 +60,26 @@ export function stationView(snapshot: RunSnapshot, state: RunState, number: numb
     ...(!tile.closed && !station.rest && exercise && { exercise }),
     ...(tile.works !== undefined && { works: tile.works }),
     ...(side && { side }),
-    nextPeople: namesOf(unitsAt(next, number - 1)),
-    ...(goesTo >= 0 && !circuit.units && { nextStation: goesTo + 1 }),
+    ...nextAt(snapshot, circuit, work, number - 1),
   }
+}
+
+/** Who comes to a station after those who are there in `work`, and where those go, if they go together. */
+function nextAt(
+  snapshot: RunSnapshot,
+  circuit: CircuitView,
+  work: Phase,
+  station: number,
+): Pick<StationScreenView, 'nextPeople' | 'nextStation'> {
+  const next = snapshot.timeline.phases
+    .slice(work.index + 1)
+    .find((phase) => phase.kind === 'work' && phase.pieceId === work.pieceId && phase.turn !== work.turn)
+  if (!next) return { nextPeople: [] }
+  const units = circuit.units ?? snapshot.groups
+  const nextPeople = unitsIn(circuit, next, station)
+    .flatMap((unit) => units[unit] ?? [])
+    .flatMap((id) => snapshot.people.find((person) => person.id === id)?.name ?? [])
+  const here = unitsIn(circuit, work, station)
+  const goesTo = (turnsAt(circuit, next.repeat)?.[next.turn ?? 0] ?? []).findIndex((there) => there.some((unit) => here.includes(unit)))
+  return { nextPeople, ...(goesTo >= 0 && !circuit.units && { nextStation: goesTo + 1 }) }
 }
