@@ -88,8 +88,8 @@ export function benchDrift(): void {
   for (let truth = 0; truth < 3_600_000; truth += 10_000) {
     // Round trips of a hall's network: a few milliseconds, now and then a slow answer.
     wall.ask(truth, 2, truth % 70_000 === 0 ? 120 : 3)
-    const is = stateAt(foldEvents(long, hour), truth + 9_900)
-    worst = Math.max(worst, Math.abs(wall.shown(truth + 9_900).gone - is.gone))
+    const now = stateAt(foldEvents(long, hour), truth + 9_900)
+    worst = Math.max(worst, Math.abs(wall.shown(truth + 9_900).gone - now.gone))
   }
   console.log(
     `Drift over 60 minutes with a clock 200 ppm fast: ${worst.toFixed(1)} ms, counting by itself ${(3_600_000 * 200e-6).toFixed(0)} ms`,

@@ -125,14 +125,14 @@ export async function benchFlood(template: string): Promise<void> {
       )
     await hall.close()
   }
-  const of = (pick: (measured: Measured) => number) =>
+  const both = (pick: (measured: Measured) => number) =>
     [median(ratios.map(({ flooded }) => pick(flooded))), median(ratios.map(({ quiet }) => pick(quiet)))] as const
   const told: [string, readonly [number, number], number][] = [
-    ['command to client p99', of(({ commands }) => percentile(commands, 0.99)), 100],
-    ['stop p99', of(({ stops }) => percentile(stops, 0.99)), 100],
-    ['beat late p99', of(({ beats }) => percentile(beats, 0.99)), 100],
-    ['loop delay p99', of(({ loop }) => loop), 50],
-    ['memory, MB', of(({ megabytes }) => megabytes), 500],
+    ['command to client p99', both(({ commands }) => percentile(commands, 0.99)), 100],
+    ['stop p99', both(({ stops }) => percentile(stops, 0.99)), 100],
+    ['beat late p99', both(({ beats }) => percentile(beats, 0.99)), 100],
+    ['loop delay p99', both(({ loop }) => loop), 50],
+    ['memory, MB', both(({ megabytes }) => megabytes), 500],
   ]
   for (const [what, [flooded, quiet], aim] of told)
     console.log(

@@ -23,7 +23,7 @@ const settle = (page: Page) =>
   page.waitForFunction(
     () =>
       document.querySelector('astro-island[ssr]') === null &&
-      ![...document.querySelectorAll('[role=status]')].some((each) => each.textContent === 'One moment …') &&
+      ![...document.querySelectorAll('[role=status]')].some((element) => element.textContent === 'One moment …') &&
       document.fonts.status === 'loaded',
   )
 const take = async (page: Page, name: string) => {

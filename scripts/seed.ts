@@ -59,9 +59,9 @@ const library = { people: demoPeople, exercises: libraryExercises, gear: demoGea
 /** A past run as it would have been recorded. */
 function played({ document: { id, document }, commands }: DemoRun) {
   const computed = computeClass(document, library)
-  const room = demoRooms.find((each) => each.id === document.roomId)!
+  const room = demoRooms.find((room) => room.id === document.roomId)!
   const snapshot = takeSnapshot(document, computed, library, room.name)
-  if (!snapshot.ok) throw new Error(`demo class ${id}: ${snapshot.problems.map((each) => each.message).join(' ')}`)
+  if (!snapshot.ok) throw new Error(`demo class ${id}: ${snapshot.problems.map((problem) => problem.message).join(' ')}`)
   const begin = Date.parse(document.startsAt)
   const events: RunEvent[] = commands.map(([seconds, command], index) => ({
     sequence: index + 1,

@@ -7,7 +7,7 @@ import { demoHall } from './hall'
 import { demoPeople } from './people'
 import { demoPlans } from './plans'
 
-const plan = (id: string) => structuredClone(demoPlans.find((each) => each.id === id)!)
+const plan = (id: string) => structuredClone(demoPlans.find((plan) => plan.id === id)!)
 const people = (from: number, count: number) =>
   Array.from({ length: count }, (_, index) => demoPeople[(from + index) % demoPeople.length]!.id)
 
@@ -81,9 +81,9 @@ const ladder = { phase: 6, start: 980 }
 
 /** What people were tapped as having done in Brick by Brick: the ends of their rounds and their time on the ladder, in seconds of each. */
 function bricks(begin: number, done: Record<string, { rounds: number; each: number; ladder?: number }>): DemoRun['commands'] {
-  const tap = (personId: string, of: typeof rounds, second: number, what: TapKind): DemoRun['commands'][number] => [
-    begin + 10 + of.start + second,
-    { type: 'tap', personIds: [personId], what, when: { phase: of.phase, elapsed: second * 1000 } },
+  const tap = (personId: string, list: typeof rounds, second: number, what: TapKind): DemoRun['commands'][number] => [
+    begin + 10 + list.start + second,
+    { type: 'tap', personIds: [personId], what, when: { phase: list.phase, elapsed: second * 1000 } },
   ]
   const taps = Object.entries(done).flatMap(([personId, their]) => [
     ...Array.from({ length: their.rounds }, (_, round) => tap(personId, rounds, 15 + their.each * (round + 1), 'round')),

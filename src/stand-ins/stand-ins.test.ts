@@ -101,7 +101,7 @@ describe('a simulated speaker', () => {
 describe('a simulated class', () => {
   it('taps round after round at everyone’s own pace, and what is tapped is what stands', () => {
     const short = snapshotOf('demo-short', (document) => {
-      const part = document.plan.parts.find((each) => each.pieces.some((piece) => piece.id === 'ls-extra'))!
+      const part = document.plan.parts.find((part) => part.pieces.some((piece) => piece.id === 'ls-extra'))!
       part.pieces = part.pieces.map((piece) =>
         piece.id === 'ls-extra'
           ? ({
@@ -116,7 +116,7 @@ describe('a simulated class', () => {
           : piece,
       )
     })
-    const phase = short.timeline.phases.find((each) => each.selfPaced)!
+    const phase = short.timeline.phases.find((phase) => phase.selfPaced)!
     let seed = 0
     const taps = tapsOfClass(short, phase, () => ((seed += 0.37), seed % 1))
     expect(taps.length).toBeGreaterThan(short.people.length)
@@ -126,8 +126,8 @@ describe('a simulated class', () => {
       { type: 'tap', personIds: [personId], what },
     ])
     const progress = foldEvents(short.timeline, pressed([0, 'start'], [10, { type: 'goto', phase: phase.index }], ...presses))
-    for (const each of standings(short, progress, stateAt(progress, progress.at)))
-      expect(each.rounds).toBe(taps.filter((tap) => tap.personId === each.personId && tap.what === 'round').length)
+    for (const standing of standings(short, progress, stateAt(progress, progress.at)))
+      expect(standing.rounds).toBe(taps.filter((tap) => tap.personId === standing.personId && tap.what === 'round').length)
     expect(tapsOfClass(short, short.timeline.phases[0]!, () => 0.5)).toEqual([])
   })
 })

@@ -45,8 +45,8 @@ async function expectClean(axe: AxeBuilder): Promise<void> {
   const { violations } = await axe.setLegacyMode().analyze()
   expect(
     violations.map(
-      (each) =>
-        `${each.id}: ${each.nodes
+      (violation) =>
+        `${violation.id}: ${violation.nodes
           .map((node) => node.target.join(' '))
           .slice(0, 4)
           .join(' | ')}`,

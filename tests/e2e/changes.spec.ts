@@ -114,7 +114,7 @@ test('the controls open on another device by a link, until it is taken back', as
 test('rounds are tapped in a list at everyone’s own pace; what is said is shown', async ({ context }) => {
   const page = await context.newPage()
   const { document } = (await (await page.request.get('/api/classes/demo-short')).json()) as { document: ClassDocument }
-  const part = document.plan.parts.find((each) => each.pieces.some((piece) => piece.id === 'ls-extra'))!
+  const part = document.plan.parts.find((part) => part.pieces.some((piece) => piece.id === 'ls-extra'))!
   const extra = part.pieces.find((piece): piece is Circuit => piece.id === 'ls-extra')!
   const uses = extra.stations
     .flatMap((station) => station.uses)

@@ -169,7 +169,7 @@ describe('earlier versions of a class', () => {
       expect((await send('PUT', `/api/classes/${id}`, { version: index + 1, document: { ...document, name } })).status).toBe(200)
     // Changes within a minute are one.
     const { revisions } = (await send('GET', `/api/classes/${id}/revisions`)).body
-    expect(revisions.map((each: { version: number }) => each.version)).toEqual([3, 1])
+    expect(revisions.map((revision: { version: number }) => revision.version)).toEqual([3, 1])
     expect((await send('GET', `/api/classes/${id}/revisions/1`)).body.document.name).toBe('As made')
     for (const wrong of ['2', '0', 'x', '99999999999'])
       expect((await send('GET', `/api/classes/${id}/revisions/${wrong}`)).status).toBe(404)
@@ -208,7 +208,7 @@ describe('gear and rooms of the hall', () => {
       body: { current: { document: { name: 'Bag' } } },
     })
     expect(
-      (await send('GET', '/api/gear')).body.gear.some((each: { document: { id: string } }) => each.document.id === 'server-kind'),
+      (await send('GET', '/api/gear')).body.gear.some((known: { document: { id: string } }) => known.document.id === 'server-kind'),
     ).toBe(true)
     expect((await send('DELETE', '/api/gear/server-kind', {})).status).toBe(200)
     expect(await send('DELETE', '/api/gear/kettlebell', {})).toMatchObject({
@@ -266,7 +266,7 @@ describe('exercises and figures of the hall', () => {
     const short = structuredClone(document.plan)
     short.parts[0].pieces[0].seconds = 200
     const findings = (await post('/api/findings', { plan: short })).body.findings
-    expect(findings.map((each: { what: string }) => each.what).join()).toContain('8 exercises take 4:00 to 6:40 to explain')
+    expect(findings.map((finding: { what: string }) => finding.what).join()).toContain('8 exercises take 4:00 to 6:40 to explain')
     expect((await send('PUT', '/api/hall/figures', { version: before.version, figures: before.figures })).status).toBe(409)
     expect((await send('PUT', '/api/hall/figures', { version: changed.body.version, figures: before.figures })).status).toBe(200)
   })
@@ -294,7 +294,7 @@ describe('people', () => {
       status: 409,
       body: { current: { document: { name: 'Brick' } } },
     })
-    expect((await send('GET', '/api/people')).body.people.map((each: { document: { id: string } }) => each.document.id)).toContain(
+    expect((await send('GET', '/api/people')).body.people.map((person: { document: { id: string } }) => person.document.id)).toContain(
       'server-person',
     )
   })

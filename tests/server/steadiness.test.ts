@@ -55,7 +55,7 @@ describe('one screen', () => {
     const second = await listenTo(base, `/api/runs/${runId}/events`)
     await second.until(({ versions }) => versions.length > 0)
     await press(hall, runId, 0, 'start')
-    await Promise.all([first, second].map((each) => each.until(({ events }) => events.length === 1)))
+    await Promise.all([first, second].map((stream) => stream.until(({ events }) => events.length === 1)))
     first.close()
     second.close()
   })
@@ -67,7 +67,7 @@ describe('one screen', () => {
     const refused = await hall.get(`/api/runs/${token}/events`)
     expect(refused).toMatchObject({ status: 429, body: { errors: [{ code: 'tooManyStreams' }] } })
     expect(refused.headers.get('retry-after')).toBe('5')
-    for (const each of open) each.close()
+    for (const stream of open) stream.close()
     await expect.poll(async () => (await fetch(`${hall.server.base}/api/runs/${token}/snapshot`)).status).toBe(200)
   })
 

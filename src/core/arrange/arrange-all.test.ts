@@ -46,7 +46,7 @@ describe('arranging it all', () => {
   }
 
   it('in a class short of gear, groups begin where less is missing', () => {
-    const { document } = demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!
+    const { document } = demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === 'demo-lunch')!
     expect(missing(arranged(document).result.document)).toBeLessThanOrEqual(missing(document))
   })
 })

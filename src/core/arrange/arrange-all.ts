@@ -94,7 +94,7 @@ function withOrder(
   circuitId: string,
   steps: ArrangedStep[],
 ): ClassDocument {
-  const circuit = rotatingCircuits(document.plan).find((each) => each.id === circuitId)
+  const circuit = rotatingCircuits(document.plan).find((known) => known.id === circuitId)
   if (!circuit) return document
   const costs = stepCosts(circuit, library, weights, metresBetween(document, circuit, room))
   const now = orderCost(

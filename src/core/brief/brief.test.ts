@@ -13,9 +13,9 @@ import { walkThrough } from './walk-through'
 const library = { exercises: libraryExercises, gear: demoGear }
 let counter = 0
 const newId = () => `new${counter++}`
-const lunch = () => demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!.document.plan
-const shape = (id: string) => Plan.parse(shapes.find((each) => each.id === id)!.plan)
-const choice = (plan: Plan, way: BriefWay) => briefChoices(plan, commonSettings, newId).find((each) => each.way === way)!
+const lunch = () => demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === 'demo-lunch')!.document.plan
+const shape = (id: string) => Plan.parse(shapes.find((shape) => shape.id === id)!.plan)
+const choice = (plan: Plan, way: BriefWay) => briefChoices(plan, commonSettings, newId).find((choice) => choice.way === way)!
 const totalOf = (plan: Plan) => {
   const timeline = compileTimeline(plan)
   return timeline.ok ? timeline.value.total : NaN
@@ -70,7 +70,7 @@ describe('ways to brief, common practice', () => {
     const { total } = choice(plan, 'halfByHalf')
     // 6 × 24 s = 144 s before the first half; the swap of 150 s is long enough for the second.
     expect(total).toBe(totalOf(plan) + 145)
-    expect(briefChoices(shape('A'), commonSettings, newId).some((each) => each.way === 'halfByHalf')).toBe(false)
+    expect(briefChoices(shape('A'), commonSettings, newId).some((choice) => choice.way === 'halfByHalf')).toBe(false)
   })
 
   it('over the warm-up costs no time when that is long enough', () => {

@@ -28,10 +28,10 @@ export interface BriefChoice {
 }
 
 /** Seconds to explain `count` exercises. */
-export const briefSeconds = (count: number, { briefSeconds: each }: HallSettings) => ({
-  least: count * each.least,
-  usual: count * each.usual,
-  most: count * each.most,
+export const briefSeconds = (count: number, { briefSeconds: perExercise }: HallSettings) => ({
+  least: count * perExercise.least,
+  usual: count * perExercise.usual,
+  most: count * perExercise.most,
 })
 
 const toFive = (seconds: Seconds): Seconds => Math.ceil(seconds / 5) * 5

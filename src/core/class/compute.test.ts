@@ -11,7 +11,7 @@ import { followSentence } from './demonstrators'
 import { computeClass, peopleHere, placesOf } from './compute'
 
 const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
-const lunch = (): ClassDocument => structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!.document)
+const lunch = (): ClassDocument => structuredClone(demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === 'demo-lunch')!.document)
 let counter = 0
 const newId = () => `w${counter++}`
 const circuitId = 'll-stations'
@@ -37,7 +37,7 @@ describe('a class computed', () => {
     expect(units.every((unit) => unit.length === 1)).toBe(true)
     expect(rotation.ok && rotation.value.turns.every((turn) => turn.every((here) => here.length === 2))).toBe(true)
     // A bench for each group, not for each person: at most one is wanted at the step-up.
-    expect(gear.byStation.find((each) => each.station === 3)!.most.find((each) => each.kindId === 'bench')!.count).toBe(1)
+    expect(gear.byStation.find((known) => known.station === 3)!.most.find((known) => known.kindId === 'bench')!.count).toBe(1)
   })
 
   it('places are those of the smallest rotation, and of everybody where nobody rotates', () => {

@@ -72,8 +72,8 @@ export const settingsOf = (library: Pick<HallLibrary, 'figures'>): HallSettings 
 /** The hall's own paces; exercises without one go at the hall's common pace. */
 export function pacesOf(library: Pick<HallLibrary, 'exercises' | 'figures'>): Paces {
   const { repPace, slowingPercent } = settingsOf(library)
-  const of = new Map(library.exercises.flatMap((exercise) => (exercise.pace ? [[exercise.id, exercise.pace] as const] : [])))
-  return { of, common: repPace, slowingPercent }
+  const byExercise = new Map(library.exercises.flatMap((exercise) => (exercise.pace ? [[exercise.id, exercise.pace] as const] : [])))
+  return { of: byExercise, common: repPace, slowingPercent }
 }
 
 /** Groups that have a place at once in every rotation of the plan; as many as people where nobody rotates. */

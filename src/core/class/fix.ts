@@ -26,9 +26,9 @@ export interface Judged {
 
 /** The class with one piece, or a list that a wave does meanwhile, changed. */
 export function withPiece<P extends Piece>(document: ClassDocument, piece: P, change: Partial<P>): ClassDocument {
-  const changed = (each: Piece): Piece =>
-    each.id === piece.id
-      ? ({ ...each, ...change } as Piece)
-      : circuitsChanged(each, (circuit) => (circuit.id === piece.id ? ({ ...circuit, ...change } as Circuit) : circuit))
+  const changed = (known: Piece): Piece =>
+    known.id === piece.id
+      ? ({ ...known, ...change } as Piece)
+      : circuitsChanged(known, (circuit) => (circuit.id === piece.id ? ({ ...circuit, ...change } as Circuit) : circuit))
   return { ...document, plan: piecesChanged(document.plan, changed) }
 }

@@ -35,7 +35,7 @@ describe('newcomers in sight of whom they follow', () => {
         expect(ids(ordered)).toEqual(ids(groups))
         expect(ordered.indexOf(groups[Math.min(at, others.length)]!)).toBe(Math.min(at, others.length))
         const seen = (order: Person[][]) => sightOf(shown, order, places)?.seeing.length ?? 0
-        const best = Math.max(...permutations(others).map((each) => seen([...each.slice(0, at), [person('E')], ...each.slice(at)])))
+        const best = Math.max(...permutations(others).map((known) => seen([...known.slice(0, at), [person('E')], ...known.slice(at)])))
         expect(seen(ordered)).toBe(best)
       }),
       { numRuns: 60 },

@@ -8,7 +8,7 @@ import { doingOf } from './doing'
 import { exceptionsIn, knownIn } from './exceptions'
 
 const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
-const exercise = (id: string) => libraryExercises.find((each) => each.id === id)!
+const exercise = (id: string) => libraryExercises.find((exercise) => exercise.id === id)!
 const person = (more: object) => ({ id: 'x', name: 'X', level: 'regular' as const, goEasy: [], goEasyNote: '', loads: {}, ...more })
 const known = knownIn(library)
 const doing = (exerciseId: string, more: object, use: object = {}, isItem = false) =>
@@ -64,8 +64,8 @@ describe('the option of each person', () => {
   })
 
   it('a coach sees only the exceptions, each with its reason', () => {
-    const { plan, here } = demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!.document
-    const people = demoPeople.filter((each) => here.includes(each.id))
+    const { plan, here } = demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === 'demo-lunch')!.document
+    const people = demoPeople.filter((known) => here.includes(known.id))
     const exceptions = exceptionsIn(plan, people, library)
     expect(exceptions.length).toBeGreaterThan(0)
     for (const { person: who, doing: what } of exceptions) {

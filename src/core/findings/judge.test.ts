@@ -25,14 +25,14 @@ const newId = () => `n${counter++}`
 const judged = (document: ClassDocument, room: Room | undefined = demoRooms[0]) =>
   judge({ document, computed: computeClass(document, library), library, room, newId })
 
-const lunch = (): ClassDocument => structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!.document)
+const lunch = (): ClassDocument => structuredClone(demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === 'demo-lunch')!.document)
 const stations = (document: ClassDocument) => piecesOf(document).find((piece) => piece.id === 'll-stations') as Circuit
 const changed = (change: (circuit: Circuit, document: ClassDocument) => void): ClassDocument => {
   const document = lunch()
   change(stations(document), document)
   return document
 }
-const find = (findings: Finding[], id: string) => findings.find((each) => each.id.startsWith(id))
+const find = (findings: Finding[], id: string) => findings.find((finding) => finding.id.startsWith(id))
 
 /** The finding is there, and its fix leaves a sound class without it. */
 function expectMended(document: ClassDocument, id: string, room?: Room): ClassDocument {
@@ -180,7 +180,9 @@ describe('findings, common practice unless a source is named', () => {
   })
 
   it('six exercises take 1:42 to 3:12 to explain, more than a swap of 1:30', () => {
-    const document: ClassDocument = structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-early')!.document)
+    const document: ClassDocument = structuredClone(
+      demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === 'demo-early')!.document,
+    )
     ;(piecesOf(document).find((piece) => piece.id === 'eh-swap') as Pause).seconds = 90
     expect(find(judged(document), 'briefing')!.what).toBe('6 exercises take 1:42 to 3:12 to explain; the swap is 1:30')
   })
@@ -310,7 +312,7 @@ describe('findings, common practice unless a source is named', () => {
   })
 
   it('says what to mend first', () => {
-    const order = judged(bare()).map((each) => each.severity)
+    const order = judged(bare()).map((finding) => finding.severity)
     expect(order).toEqual([...order].sort((a, b) => ['mend', 'weigh', 'fine'].indexOf(a) - ['mend', 'weigh', 'fine'].indexOf(b)))
     expect(find(judged(lunch()), 'gearShort')).toMatchObject({ severity: 'mend', what: 'Kettlebell 12 kg: 4 wanted, 2 to be had' })
   })

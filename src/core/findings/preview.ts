@@ -36,19 +36,19 @@ export const namesFor = (library: Pick<Judged['library'], 'exercises'>) => {
 function peopleDifferences({ document: before, computed: now, library }: Judged, after: ClassDocument, then: ComputedClass): string[] {
   const words: string[] = []
   const names = (groups: ComputedClass['groups']) => groups.map((group) => group.map((person) => person.name).join(' and '))
-  const [was, is] = [names(now.groups), names(then.groups)]
-  const moved = is.filter((group, index) => group !== was[index])
-  if (moved.length > 0 && [...is].sort().join() === [...was].sort().join())
+  const [was, becomes] = [names(now.groups), names(then.groups)]
+  const moved = becomes.filter((group, index) => group !== was[index])
+  if (moved.length > 0 && [...becomes].sort().join() === [...was].sort().join())
     words.push(
-      ...is.flatMap((group, index) =>
+      ...becomes.flatMap((group, index) =>
         group === was[index] ? [] : [`${group} begin at ${index + 1} instead of ${was.indexOf(group) + 1}`],
       ),
     )
-  else if (moved.length > 0) words.push(`${is.length} groups instead of ${was.length}`)
+  else if (moved.length > 0) words.push(`${becomes.length} groups instead of ${was.length}`)
   const labelOf = (kindId: string, sizeId: string | undefined) =>
     library.gear.find((kind) => kind.id === kindId)?.sizes.find((size) => size.id === sizeId)?.label ?? 'another size'
   for (const person of then.people) {
-    const earlier = now.people.find((each) => each.id === person.id)
+    const earlier = now.people.find((known) => known.id === person.id)
     for (const [kindId, sizeId] of Object.entries(person.loads)) {
       if (earlier && earlier.loads[kindId] !== sizeId) words.push(`${person.name} takes ${labelOf(kindId, sizeId)}`)
     }
@@ -65,7 +65,7 @@ export function previewOf(judged: Judged, findings: readonly Finding[], apply: (
   const computed = computeClass(document, judged.library)
   const then = judge({ ...judged, document, computed }).filter((finding) => finding.severity !== 'fine')
   const now = findings.filter((finding) => finding.severity !== 'fine')
-  const lacks = (list: readonly Finding[], finding: Finding) => !list.some((each) => each.id === finding.id)
+  const lacks = (list: readonly Finding[], finding: Finding) => !list.some((known) => known.id === finding.id)
   const before = judged.computed.timeline
   const after = computed.timeline
   return {

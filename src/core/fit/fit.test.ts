@@ -37,7 +37,7 @@ describe('fit to slot', () => {
   })
 
   it('keeps what is locked, and ranks by cost', () => {
-    const plan = demoPlans.find((each) => each.id === 'lunch-loop')!
+    const plan = demoPlans.find((plan) => plan.id === 'lunch-loop')!
     const circuit = circuitOf(plan)
     const fits = fitToSlot(plan, circuit, { locked: new Set<keyof Timing>(['workSeconds', 'transitionSeconds']) })
     expect(fits.length).toBeGreaterThan(0)
@@ -47,7 +47,7 @@ describe('fit to slot', () => {
   })
 
   it('numbers that need too long come down by the least that fits', () => {
-    const plan = { ...demoPlans.find((each) => each.id === 'lunch-loop')!, slotSeconds: 1500 }
+    const plan = { ...demoPlans.find((plan) => plan.id === 'lunch-loop')!, slotSeconds: 1500 }
     const circuit = circuitOf(plan)
     const [best] = fitToSlot(plan, circuit, free)
     expect(totalOf(withFit(plan, circuit, best!, newId))).toBe(1500)
@@ -57,7 +57,7 @@ describe('fit to slot', () => {
     const makings = { newId, main: ['a', 'b', 'c'], suggested: { warmUp: [], coolDown: [] } }
     const fitted = presets.filter((preset) => {
       const plan = planOf(preset, preset.name, preset.slotSeconds, makings)
-      const circuit = circuitsOf(plan).find((each) => canFit(each) && each.name !== 'Warm-up')!
+      const circuit = circuitsOf(plan).find((known) => canFit(known) && known.name !== 'Warm-up')!
       const [best] = fitToSlot(plan, circuit, free)
       if (best) expect(totalOf(withFit(plan, circuit, best, newId)), preset.id).toBe(preset.slotSeconds)
       return best !== undefined
@@ -67,7 +67,7 @@ describe('fit to slot', () => {
   })
 
   it('a second set of exercises keeps the figures of the first', () => {
-    const plan = planOf(presets.find((each) => each.id === 'two-sets')!, 'Two', 2400, {
+    const plan = planOf(presets.find((preset) => preset.id === 'two-sets')!, 'Two', 2400, {
       newId,
       main: [],
       suggested: { warmUp: [], coolDown: [] },

@@ -41,12 +41,12 @@ function choices(circuit: Circuit, now: Timing, locked: FitWish['locked']): Reco
     laps: range(1, 10, 1),
     lapRestSeconds: range(0, 120, 15),
   }
-  const of = (key: keyof Timing) => (locked.has(key) ? [now[key]] : [...new Set([...free[key], now[key]])])
+  const choices = (key: keyof Timing) => (locked.has(key) ? [now[key]] : [...new Set([...free[key], now[key]])])
   return {
-    workSeconds: of('workSeconds'),
-    transitionSeconds: of('transitionSeconds'),
-    laps: of('laps'),
-    lapRestSeconds: of('lapRestSeconds'),
+    workSeconds: choices('workSeconds'),
+    transitionSeconds: choices('transitionSeconds'),
+    laps: choices('laps'),
+    lapRestSeconds: choices('lapRestSeconds'),
   }
 }
 
@@ -77,7 +77,7 @@ export const costOf = (circuit: Circuit, timing: Timing, spare: Seconds, ratio: 
 export function fitToSlot(plan: Plan, circuit: Circuit, wish: FitWish, paces: Paces = commonPaces, most = 5): Fit[] {
   const now = timingOf(circuit)
   const circuits = alikeTo(plan, circuit)
-  const fixed = new Set(circuits.flatMap((each) => [...fixedNumbers(plan, each)]))
+  const fixed = new Set(circuits.flatMap((circuit) => [...fixedNumbers(plan, circuit)]))
   const { workSeconds, transitionSeconds, laps, lapRestSeconds } = choices(circuit, now, new Set([...wish.locked, ...fixed]))
   const found: Fit[] = []
   for (const transition of transitionSeconds) {

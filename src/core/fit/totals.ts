@@ -10,8 +10,8 @@ export type Totals = (workSeconds: Seconds, laps: number, lapRestSeconds: Second
 
 /** Longer than any break that a lap rest of `circuit` can meet, so that it stands wherever it meets one. */
 function longRestOf({ stay, stations, transition, vary }: Circuit, transitionSeconds: Seconds): Seconds {
-  const breaks = [stay, ...stations.map((station) => station.stay)].flatMap((each) =>
-    each?.kind === 'intervals' ? [each.gapSeconds, each.setRestSeconds] : [],
+  const breaks = [stay, ...stations.map((station) => station.stay)].flatMap((known) =>
+    known?.kind === 'intervals' ? [known.gapSeconds, known.setRestSeconds] : [],
   )
   const varied = vary.flatMap(({ value }) => (typeof value === 'number' ? [value] : []))
   return 1 + Math.max(transition.seconds, transitionSeconds, ...breaks, ...varied)

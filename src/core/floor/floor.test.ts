@@ -28,7 +28,7 @@ const feature = (kind: Feature['kind'], x: number, y: number, lengthMetres: numb
   ...(kindId && { kindId }),
 })
 const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
-const lunch = () => structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!.document)
+const lunch = () => structuredClone(demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === 'demo-lunch')!.document)
 
 describe('lengths', () => {
   it('a foot is 0.3048 m (International Yard and Pound Agreement, 1959), typed and shown in either', () => {
@@ -67,13 +67,13 @@ describe('walking', () => {
     })
     fc.assert(
       fc.property(point, point, fc.array(box, { maxLength: 4 }), (from, to, boxes) => {
-        fc.pre(!boxes.some((each) => [from, to].some((end) => overlap({ ...end, lengthMetres: 0.01, widthMetres: 0.01 }, each))))
+        fc.pre(!boxes.some((box) => [from, to].some((end) => overlap({ ...end, lengthMetres: 0.01, widthMetres: 0.01 }, box))))
         const walker = walkerIn(hall, boxes)
         const way = walker.way(from, to)
         if (!way) return
         expect(walker.metres(from, to)!).toBeGreaterThanOrEqual(distance(from, to) - 1e-9)
         expect(walker.metres(to, from)!).toBeCloseTo(walker.metres(from, to)!, 6)
-        way.slice(1).forEach((corner, index) => expect(boxes.some((each) => crosses(way[index]!, corner, each))).toBe(false))
+        way.slice(1).forEach((corner, index) => expect(boxes.some((box) => crosses(way[index]!, corner, box))).toBe(false))
       }),
       { numRuns: 150 },
     )
@@ -171,20 +171,22 @@ describe('transitions', () => {
     expect(cutOff).toEqual([])
     // Eight ways round the loop, the last one back across the room.
     expect(transitions).toHaveLength(8)
-    const back = transitions.find((each) => each.from === 7 && each.to === 0)!
+    const back = transitions.find((transition) => transition.from === 7 && transition.to === 0)!
     expect([back.metres, back.parts.walk]).toEqual([14, 14])
-    for (const each of transitions) {
-      expect(each.needed).toBe(Math.ceil(Object.values(each.parts).reduce((sum, part) => sum + part, 0)))
-      expect(each.given).toBe(15)
+    for (const transition of transitions) {
+      expect(transition.needed).toBe(Math.ceil(Object.values(transition.parts).reduce((sum, part) => sum + part, 0)))
+      expect(transition.given).toBe(15)
     }
     // The lap rest of 1:00 is only one of the gaps after station 8; the transition is the shorter.
-    expect(transitions[0]!.needed - transitions[0]!.given).toBe(Math.max(...transitions.map((each) => each.needed - each.given)))
+    expect(transitions[0]!.needed - transitions[0]!.given).toBe(
+      Math.max(...transitions.map((transition) => transition.needed - transition.given)),
+    )
   })
 
   it('who walks slower needs longer', () => {
     const slow = { ...library, people: demoPeople.map((person) => ({ ...person, walkingMetresPerSecond: 0.5 })) }
     const back = transitionsOf(document, computeClass(document, slow), slow, bare).transitions.find(
-      (each) => each.from === 7 && each.to === 0,
+      (transition) => transition.from === 7 && transition.to === 0,
     )!
     expect(back.parts.walk).toBe(28)
   })
@@ -200,7 +202,8 @@ describe('transitions', () => {
     // Stations 2 and 7 stand at each other's place: every way to them crosses the room.
     const spots = document.spots.map((spot, index) => document.spots[index === 1 ? 6 : index === 6 ? 1 : index] ?? spot)
     const crossed = { ...document, spots }
-    const worst = (of: typeof document) => Math.max(...transitionsOf(of, computed, library, bare).transitions.map((each) => each.needed))
+    const worst = (of: typeof document) =>
+      Math.max(...transitionsOf(of, computed, library, bare).transitions.map((transition) => transition.needed))
     const trade = bestSpotTrade(crossed, computed, library, bare)!
     const after = trade.fix.apply(crossed) as typeof document
     expect(worst(after)).toBeLessThan(worst(crossed))
@@ -219,7 +222,7 @@ describe('gear for the way', () => {
     const { fix, before, needed } = layReady(document, computed, plenty, bare)!
     expect(needed).toBeLessThan(before)
     const after = transitionsOf(fix.apply(document), computed, plenty, bare).transitions
-    expect(after.every((each) => each.parts.pickUp === 0 && each.parts.setDown === 0)).toBe(true)
+    expect(after.every((transition) => transition.parts.pickUp === 0 && transition.parts.setDown === 0)).toBe(true)
     const scarce = { ...library, gear: library.gear.map((kind) => ({ ...kind, sizes: kind.sizes.map((size) => ({ ...size, owned: 1 })) })) }
     expect(layReady(document, computeClass(document, scarce), scarce, bare)).toBeUndefined()
   })

@@ -19,8 +19,8 @@ const mostStations = 20
 /** The trade of two stations' spots that makes the longest transition shortest; nothing while all are in time, or where no trade helps. */
 export function bestSpotTrade(document: ClassDocument, computed: ComputedClass, library: HallLibrary, room: Room): SpotTrade | undefined {
   const spots = document.spots ?? []
-  const longest = (of: ClassDocument['spots']) =>
-    transitionsOf(document, computed, library, room, of).transitions.reduce(
+  const longest = (layout: ClassDocument['spots']) =>
+    transitionsOf(document, computed, library, room, layout).transitions.reduce(
       (most, transition) => Math.max(most, transition.needed - transition.given),
       -Infinity,
     )

@@ -161,13 +161,13 @@ describe('gear count', () => {
         fc.array(fc.constantFrom('swing', 'plank'), { minLength: 1, maxLength: 6 }),
         fc.array(level, { maxLength: 6 }),
         (exercises, levels) => {
-          const people = levels.slice(0, exercises.length).map((each, index) => person(`p${index}`, each))
+          const people = levels.slice(0, exercises.length).map((level, index) => person(`p${index}`, level))
           const gear = count(plan(exercises), people, 'solo')
           for (let turn = 0; turn < exercises.length; turn++) {
             const wanted: Record<string, number> = {}
-            people.forEach((each, start) => {
+            people.forEach((person, start) => {
               const doing = exercises[(start + turn) % exercises.length]
-              const key = doing === 'plank' ? 'mat/one' : `bell/${{ newcomer: '8kg', regular: '12kg', trained: '16kg' }[each.level]}`
+              const key = doing === 'plank' ? 'mat/one' : `bell/${{ newcomer: '8kg', regular: '12kg', trained: '16kg' }[person.level]}`
               wanted[key] = (wanted[key] ?? 0) + 1
             })
             const told = Object.fromEntries(

@@ -215,7 +215,7 @@ function bothOf(stands: Count, held: Count): Count {
 function sharesOf(stay: Stay, uses: Station['uses'], paces: Paces = commonPaces): number[] {
   if (stay.kind !== 'task') return uses.map(() => 1)
   const seconds = uses.map((use) => itemSeconds(use, paces).typical)
-  const sum = (from: number, to: number) => seconds.slice(from, to).reduce((all, each) => all + each, 0)
+  const sum = (from: number, to: number) => seconds.slice(from, to).reduce((all, value) => all + value, 0)
   const [opener, rest] = [sum(0, stay.openerCount), sum(stay.openerCount, uses.length)]
   return seconds.map((own, index) => (own > 0 ? own / Math.max(own, index < stay.openerCount ? opener : rest) : 1))
 }
@@ -227,9 +227,9 @@ function raiseTo(most: Count, need: Count): void {
 
 function raiseStanding(standing: Map<string, Map<number, Count>>, pieceId: string, station: number, need: Count): void {
   if (!standing.has(pieceId)) standing.set(pieceId, new Map())
-  const of = standing.get(pieceId)!
-  if (!of.has(station)) of.set(station, new Map())
-  raiseTo(of.get(station)!, need)
+  const byStation = standing.get(pieceId)!
+  if (!byStation.has(station)) byStation.set(station, new Map())
+  raiseTo(byStation.get(station)!, need)
 }
 
 const listOf = (count: Count) =>

@@ -60,7 +60,7 @@ export function needOf(
         const key = sizeKey(kind.id, sizeFor(person, need, use, kind))
         if (need.per === 'person') add(own, key, need.count)
         // A group shares the size of whoever is first in it.
-        else if (![...shared.keys()].some((each) => each.startsWith(`${kind.id}/`))) raise(shared, key, need.count)
+        else if (![...shared.keys()].some((id) => id.startsWith(`${kind.id}/`))) raise(shared, key, need.count)
         if (need.per === 'person') raise(oneSet, key, need.count)
       }
     }

@@ -41,7 +41,7 @@ describe('a queue at the machine', () => {
         // Asymptotic bounds of a closed line (Denning & Buzen 1978; from memory): the round itself, or the busiest item.
         const most = Math.min(
           people / secondsOnceThrough(items),
-          ...items.flatMap((each) => (each.places ? [each.places / each.seconds] : [])),
+          ...items.flatMap((item) => (item.places ? [item.places / item.seconds] : [])),
         )
         expect(throughput).toBeLessThanOrEqual(most * 1.02)
       }),
@@ -58,7 +58,7 @@ describe('a queue at the machine', () => {
       fc.property(fc.array(item, { minLength: 1, maxLength: 4 }), fc.integer({ min: 1, max: 8 }), (items, people) => {
         const starts = spreadStarts(items, people, 900)
         expect(starts).toHaveLength(people)
-        const waiting = (each: readonly number[]) => sum(queueThrough(items, each, 900).waits)
+        const waiting = (starts: readonly number[]) => sum(queueThrough(items, starts, 900).waits)
         expect(waiting(starts)).toBeLessThanOrEqual(waiting(Array<number>(people).fill(0)))
       }),
       { numRuns: 30 },

@@ -126,7 +126,7 @@ function leastCrowded(items: readonly QueueItem[], people: number): number[] {
   }
   return Array.from({ length: people }, () => {
     const costs = items.map((_, start) => cost(start))
-    const best = costs.reduce((least, each, start) => (before(each, costs[least]!) ? start : least), 0)
+    const best = costs.reduce((least, cost, start) => (before(cost, costs[least]!) ? start : least), 0)
     at[best]!++
     for (const { holds, together } of tight) holds.forEach((held, from) => held[best] && together[from]!++)
     return best

@@ -23,7 +23,7 @@ const need: fc.Arbitrary<GearNeed> = fc.oneof(
     count: fc.integer({ min: 1, max: 2 }),
   }),
 )
-const needs = fc.uniqueArray(need, { selector: (each) => each.kindId, maxLength: 2 })
+const needs = fc.uniqueArray(need, { selector: (known) => known.kindId, maxLength: 2 })
 
 /** Exercises that ask of the knee, with one option that spares it and has gear of its own. */
 const exercise = (index: number) =>
@@ -80,15 +80,15 @@ const sizeOf = (who: Person, kindId: string) => (kindId === 'bell' ? (who.loads[
 /** One station at one turn, walked from person to person. */
 function atStation(group: readonly Person[], doing: Exercise, both: boolean): Hand {
   const stands: Hand = {}
-  for (const each of [doing.gear, ...group.map((who) => inHands(who, doing))])
-    for (const { kindId, per, count } of each) if (per === 'station') most(stands, `${kindId}/one`, count)
+  for (const known of [doing.gear, ...group.map((who) => inHands(who, doing))])
+    for (const { kindId, per, count } of known) if (per === 'station') most(stands, `${kindId}/one`, count)
   const held: Hand = {}
   for (const who of group)
     for (const { kindId, per, count } of inHands(who, doing))
       if (per === 'person') (both ? put : most)(held, `${kindId}/${sizeOf(who, kindId)}`, count)
   for (const kind of kinds) {
-    const user = group.find((who) => inHands(who, doing).some((each) => each.per === 'group' && each.kindId === kind.id))
-    const shared = user && inHands(user, doing).find((each) => each.per === 'group' && each.kindId === kind.id)
+    const user = group.find((who) => inHands(who, doing).some((known) => known.per === 'group' && known.kindId === kind.id))
+    const shared = user && inHands(user, doing).find((known) => known.per === 'group' && known.kindId === kind.id)
     if (user && shared) put(held, `${kind.id}/${sizeOf(user, kind.id)}`, shared.count)
   }
   for (const [key, count] of Object.entries(stands)) put(held, key, count)
@@ -114,7 +114,7 @@ describe('the gear count of a whole class', () => {
                   turns,
                   pairs,
                   stay: { kind: 'intervals', workSeconds: [30] },
-                  stations: exercises.map((each, index) => ({ id: `s${index}`, uses: [{ id: `u${index}`, exerciseId: each.id }] })),
+                  stations: exercises.map((exercise, index) => ({ id: `s${index}`, uses: [{ id: `u${index}`, exerciseId: exercise.id }] })),
                 },
               ],
             },

@@ -31,7 +31,7 @@ function bruteForce(left: number[], costs: number[][]): number {
       (other) =>
         costs[first]![other]! +
         bruteForce(
-          rest.filter((each) => each !== other),
+          rest.filter((known) => known !== other),
           costs,
         ),
     ),
@@ -65,7 +65,7 @@ describe('pairs', () => {
   it('an odd one joins the pair where it costs least, and nobody is dropped', () => {
     const { groups, bound, cost } = bestPairs(people(7), (one, other) => Math.abs(Number(one.id.slice(1)) - Number(other.id.slice(1))))
     expect(groups.map((group) => group.length).sort()).toEqual([2, 2, 3])
-    expect(new Set(groups.flat().map((each) => each.id)).size).toBe(7)
+    expect(new Set(groups.flat().map((member) => member.id)).size).toBe(7)
     expect(bound).toBeLessThanOrEqual(cost)
   })
 })
@@ -76,7 +76,7 @@ describe('what a coach wishes', () => {
   const paired = (wishes: Partial<GroupWishes>, past: [string, string][][] = []) =>
     bestPairs(four, pairCost({ ...noWishes, ...wishes }, past)).groups.map((group) =>
       group
-        .map((each) => each.id)
+        .map((member) => member.id)
         .sort()
         .join(),
     )
@@ -104,10 +104,10 @@ describe('what a coach wishes', () => {
   })
 
   it('the sizes people usually take', () => {
-    const loaded = four.map((each, index) => ({ ...each, loads: { kettlebell: index % 2 ? '8kg' : '12kg' } }))
+    const loaded = four.map((member, index) => ({ ...member, loads: { kettlebell: index % 2 ? '8kg' : '12kg' } }))
     expect(
       bestPairs(loaded, pairCost({ ...noWishes, sharedLoads: true })).groups.map(
-        (group) => new Set(group.map((each) => each.loads.kettlebell)).size,
+        (group) => new Set(group.map((known) => known.loads.kettlebell)).size,
       ),
     ).toEqual([1, 1])
   })
@@ -176,7 +176,8 @@ describe('what a coach wishes', () => {
             clash.together.forEach((_, index) =>
               expect(clashesIn({ ...clash, together: clash.together.filter((_, at) => at !== index) }, size)).toEqual([]),
             )
-            if (clash.apart.length > 0) expect(clashesIn({ ...clash, apart: [] }, size).filter((each) => each.apart.length > 0)).toEqual([])
+            if (clash.apart.length > 0)
+              expect(clashesIn({ ...clash, apart: [] }, size).filter((clash) => clash.apart.length > 0)).toEqual([])
           }
         },
       ),

@@ -31,7 +31,7 @@ export function bestPairs<P extends Member>(people: readonly P[], cost: PairCost
   })
   const matched = groups.reduce((sum, group) => sum + groupCost(group, cost), 0)
   for (const person of single) {
-    const added = (group: readonly P[]) => group.reduce((sum, each) => sum + cost(person, each), 0)
+    const added = (group: readonly P[]) => group.reduce((sum, other) => sum + cost(person, other), 0)
     groups.reduce((best, group) => (added(group) < added(best) ? group : best)).push(person)
   }
   const total = groups.reduce((sum, group) => sum + groupCost(group, cost), 0)
@@ -47,7 +47,7 @@ function lowerBound(people: readonly Member[], sizes: readonly number[], cost: P
       .filter((other) => other !== one)
       .map((other) => cost(one, other))
       .sort((a, b) => a - b)
-    const sums = sorted.slice(0, most).reduce<number[]>((all, each) => [...all, (all.at(-1) ?? 0) + each], [])
+    const sums = sorted.slice(0, most).reduce<number[]>((all, known) => [...all, (all.at(-1) ?? 0) + known], [])
     return total + Math.min(...sums.slice(Math.max(0, least - 1)), ...(least === 0 ? [0] : []))
   }, 0)
   return Math.ceil(sum / 2)

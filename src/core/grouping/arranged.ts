@@ -92,6 +92,6 @@ export const pointsOf = (groups: readonly (readonly Person[])[], cost: PairCost)
 export function arrangedIn({ arranged = [] }: Pick<Grouped, 'arranged'>, groups: readonly (readonly Person[])[]): ArrangedGroup[] {
   return groups.map((group) => ({
     ids: group.map((person) => person.id),
-    locked: arranged.some((each) => each.locked && each.ids.includes(group[0]!.id)),
+    locked: arranged.some((known) => known.locked && known.ids.includes(group[0]!.id)),
   }))
 }

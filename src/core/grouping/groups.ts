@@ -14,8 +14,8 @@ export const evenSizes = (people: number, groups: number): number[] =>
  * do with one fewer (11 in fours: 4, 4 and 3; 5 in trios: 3 and 2).
  */
 function countOf(people: number, size: Exclude<GroupSize, 'fit'>): number {
-  const each = sizeOf[size]
-  return Math.max(1, each <= 2 ? Math.floor(people / each) : Math.ceil(people / each))
+  const most = sizeOf[size]
+  return Math.max(1, most <= 2 ? Math.floor(people / most) : Math.ceil(people / most))
 }
 
 /**

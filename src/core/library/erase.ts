@@ -74,12 +74,12 @@ export function nameless<Stored>(stored: Stored, { id, name, instead }: Erased):
 /** What each does for themselves, without one of them, and without what only that one did. */
 function withoutOwn(own: Json | undefined, id: string): Json | undefined {
   if (!isRecord(own) || !isRecord(own.of) || !Array.isArray(own.doings) || !Array.isArray(own.ways)) return own
-  const { [id]: _, ...of } = own.of
-  const kept = new Set(Object.values(of))
+  const { [id]: _, ...wayByPerson } = own.of
+  const kept = new Set(Object.values(wayByPerson))
   const ways = own.ways.map((way, index) => (kept.has(index) ? way : {}))
   const used = new Set(ways.flatMap((way) => (isRecord(way) ? Object.values(way) : [])))
   return {
-    of,
+    of: wayByPerson,
     ways,
     doings: own.doings.map((doing, index) => (used.has(index) ? doing : { name: '', how: '', points: [], sides: 'none' })),
   }

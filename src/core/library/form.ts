@@ -27,7 +27,7 @@ export function formOf(exercise: Exercise, optionId?: string): Form {
 
 function formMade(exercise: Exercise, optionId?: string): Form {
   const { id, options, ...base } = exercise
-  const option = options.find((each) => each.id === optionId)
+  const option = options.find((option) => option.id === optionId)
   if (!option) return { ...base, exerciseId: id }
   const { id: _, ...own } = option
   return {

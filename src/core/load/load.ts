@@ -118,7 +118,7 @@ function stretchesOf(phase: Phase, { meanwhile = [] }: Timeline): { phase: Phase
 function sharesOf(uses: readonly Use[], paces: Paces): number[] {
   if (uses.length === 1) return [1]
   const seconds = uses.map((use) => itemSeconds(use, paces).typical)
-  const total = seconds.reduce((sum, each) => sum + each, 0)
+  const total = seconds.reduce((sum, value) => sum + value, 0)
   return seconds.map((own) => (total > 0 ? own / total : 1 / uses.length))
 }
 

@@ -57,7 +57,7 @@ describe('order round the room', () => {
   })
 
   it('a class with the same region twice running is put in an order without', () => {
-    const [circuit] = rotatingCircuits(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!.document.plan)
+    const [circuit] = rotatingCircuits(demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === 'demo-lunch')!.document.plan)
     const shuffled = { ...circuit!, stations: [0, 6, 3, 1, 4, 2, 7, 5].map((index) => circuit!.stations[index]!) }
     const costs = stepCosts(shuffled, { exercises: libraryExercises }, usualWeights)
     const { order, cost } = bestOrder(costs)
@@ -78,7 +78,7 @@ describe('order round the room', () => {
   })
 
   it('stations that have their places keep them, and the shortest way round is found when nothing else matters', () => {
-    const { document } = structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!)
+    const { document } = structuredClone(demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === 'demo-lunch')!)
     const [circuit] = rotatingCircuits(document.plan)
     // Eight stations in a ring, numbered across it: the shortest way round is the ring itself.
     const ring = Array.from({ length: 8 }, (_, at) => ({
@@ -101,7 +101,7 @@ describe('order round the room', () => {
   })
 
   it('without places, or with two sets on the same spots, metres do not count', () => {
-    const early = demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-early')!.document
+    const early = demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === 'demo-early')!.document
     const [first] = rotatingCircuits(early.plan)
     const spots = first!.stations.map((_, index) => ({ x: index, y: 1 }))
     expect(metresBetween(early, first!, demoRooms[0])).toBeUndefined()

@@ -51,7 +51,7 @@ export function stepCosts(
 }
 
 function pointsBetween(from: Form, to: Form, weights: OrderWeights): number {
-  const shared = to.gear.some((need) => from.gear.some((each) => each.kindId === need.kindId))
+  const shared = to.gear.some((need) => from.gear.some((known) => known.kindId === need.kindId))
   return (
     (from.regions[0] === to.regions[0] ? weights.region * 10 : 0) +
     (from.asks.includes('grip') && to.asks.includes('grip') ? weights.grip * 10 : 0) +

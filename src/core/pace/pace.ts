@@ -26,7 +26,7 @@ export const commonPaces: Paces = { of: new Map(), common: commonSettings.repPac
 /** Whose dose each end of an estimate does. */
 const levelOf: Record<End, Level> = { low: 'trained', typical: 'regular', high: 'newcomer' }
 
-const each = (make: (end: End) => number): Estimate => ({ low: make('low'), typical: make('typical'), high: make('high') })
+const byEnd = (make: (end: End) => number): Estimate => ({ low: make('low'), typical: make('typical'), high: make('high') })
 
 /** Single movements in `use`: reps of each side, or of two counts that make one, are two. */
 export function movements(use: Use, reps = use.reps?.count ?? 0): number {
@@ -66,7 +66,7 @@ function lasts({ fixed, reps }: Work, paces: Paces, end: End): Seconds {
 
 /** How long one item of a list takes, fresh. `rung` stands for its reps. */
 export const itemSeconds = (use: Use, paces: Paces, rung?: number): Estimate =>
-  each((end) => {
+  byEnd((end) => {
     const { fixed, reps } = itemWork(use, paces, end, rung)
     return fixed + reps
   })
@@ -78,14 +78,14 @@ const roundWork = (stay: Task, uses: readonly Use[], paces: Paces, end: End, run
 
 /** Once through the list, fresh, without its opener. */
 export const roundSeconds = (stay: Task, uses: readonly Use[], paces: Paces): Estimate =>
-  each((end) => {
+  byEnd((end) => {
     const { fixed, reps } = roundWork(stay, uses, paces, end)
     return fixed + reps
   })
 
 /** The whole of a list that is finished: the opener, then every rung, or as many rounds as are aimed at (one if none are). */
 export function finishSeconds(stay: Task, uses: readonly Use[], paces: Paces): Estimate {
-  return each((end) => {
+  return byEnd((end) => {
     const opener = openerWork(stay, uses, paces, end)
     if (!stay.rungs) return lasts(plus(opener, roundWork(stay, uses, paces, end), stay.aimRounds ?? 1), paces, end)
     const rungs = total(stay.rungs.map((rung) => roundWork(stay, uses, paces, end, rung)))
@@ -96,7 +96,7 @@ export function finishSeconds(stay: Task, uses: readonly Use[], paces: Paces): E
 /** Reps of a rung ladder over a list: `240` for 10-8-6-4-2 of eight exercises; those counted on each side are two. */
 export function ladderReps(stay: Task, uses: readonly Use[]): number {
   const list = uses.slice(stay.openerCount)
-  return (stay.rungs ?? []).reduce((sum, reps) => sum + list.reduce((of, use) => of + movements(use, reps), 0), 0)
+  return (stay.rungs ?? []).reduce((sum, reps) => sum + list.reduce((counted, use) => counted + movements(use, reps), 0), 0)
 }
 
 /** Rounds (whole and part) done after `seconds`, the opener before them; by halving, as time only grows with rounds. */

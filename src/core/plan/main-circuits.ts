@@ -21,6 +21,6 @@ export function mainPiece(plan: Plan): Piece {
 /** Seconds of work in a circuit, near enough to compare; a list without a cap counts as ten minutes. */
 function workOf(circuit: Circuit): Seconds {
   const { stay } = circuit
-  const each = stay.kind === 'task' ? (stay.capSeconds ?? 600) : stay.sets * stay.workSeconds.reduce((sum, seconds) => sum + seconds, 0)
-  return each * turnsOf(circuit)
+  const perStay = stay.kind === 'task' ? (stay.capSeconds ?? 600) : stay.sets * stay.workSeconds.reduce((sum, seconds) => sum + seconds, 0)
+  return perStay * turnsOf(circuit)
 }

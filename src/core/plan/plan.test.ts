@@ -18,7 +18,7 @@ const problems = (change: (circuit: Record<string, unknown>, plan: Record<string
   const plan = base()
   change(plan.parts[0]!.pieces[0] as unknown as Record<string, unknown>, plan as unknown as Record<string, unknown>)
   const result = read(Plan, plan)
-  return result.ok ? [] : result.problems.map((each) => each.message)
+  return result.ok ? [] : result.problems.map((problem) => problem.message)
 }
 
 const station = (id: string) => ({ id })
@@ -151,7 +151,7 @@ describe('editing', () => {
 
   it('keeps the stations that stay', () => {
     const stations = [{ id: 'a', uses: [], span: 1 as const, rest: false, skipLaps: [] }]
-    expect(resizeStations(stations, 3, () => 'new').map((each) => each.id)).toEqual(['a', 'new', 'new'])
+    expect(resizeStations(stations, 3, () => 'new').map((known) => known.id)).toEqual(['a', 'new', 'new'])
     expect(resizeStations(stations, 0, () => 'new')).toEqual([])
   })
 })

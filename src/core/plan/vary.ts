@@ -18,8 +18,8 @@ export function circuitAtLap(circuit: Circuit, lap: number): Circuit {
 }
 
 function varied(circuit: Circuit, variations: Variation[]): Circuit {
-  const of = (id: string) => variations.filter((variation) => variation.id === id)
-  const own = of(circuit.id)
+  const variationsOf = (id: string) => variations.filter((variation) => variation.id === id)
+  const own = variationsOf(circuit.id)
   const transition = own.find((variation) => variation.field === 'transitionSeconds')
   return {
     ...circuit,
@@ -31,8 +31,8 @@ function varied(circuit: Circuit, variations: Variation[]): Circuit {
     stations: circuit.stations.map(
       (station): Station => ({
         ...station,
-        stay: station.stay && overridden(station.stay, of(station.id)),
-        uses: station.uses.map((use) => overridden(use, of(use.id))),
+        stay: station.stay && overridden(station.stay, variationsOf(station.id)),
+        uses: station.uses.map((use) => overridden(use, variationsOf(use.id))),
       }),
     ),
   }

@@ -24,23 +24,24 @@ const changed = (snapshot: RunSnapshot, change: RoomChange, phase: number) => {
 
 describe('coverage', () => {
   it('nothing yet, all to come; at the end, everything done by everybody', () => {
-    for (const each of covered(lunch, 12)) expect([each.done, each.toCome, each.missed]).toEqual([[], stations, []])
-    for (const each of covered(lunch, 10 + lunch.timeline.total)) expect([each.done, each.toCome, each.missed]).toEqual([stations, [], []])
+    for (const coverage of covered(lunch, 12)) expect([coverage.done, coverage.toCome, coverage.missed]).toEqual([[], stations, []])
+    for (const coverage of covered(lunch, 10 + lunch.timeline.total))
+      expect([coverage.done, coverage.toCome, coverage.missed]).toEqual([stations, [], []])
   })
 
   it('a turn that was skipped is not done, and one that was gone back to is', () => {
     const { start, index } = work(0)
     const skipped = covered(lunch, 10 + start + 3, [10 + start + 1, 'skip'])
-    expect(skipped.find((each) => each.personId === 'oren')!.done).toEqual([])
+    expect(skipped.find((coverage) => coverage.personId === 'oren')!.done).toEqual([])
     // Two laps: the station comes again.
-    expect(skipped.find((each) => each.personId === 'oren')!.toCome).toEqual(stations)
+    expect(skipped.find((coverage) => coverage.personId === 'oren')!.toCome).toEqual(stations)
     const back = covered(lunch, 10 + start + 90, [10 + start + 1, 'skip'], [10 + start + 2, { type: 'goto', phase: index }])
-    expect(back.find((each) => each.personId === 'oren')!.done).toContain(1)
+    expect(back.find((coverage) => coverage.personId === 'oren')!.done).toContain(1)
   })
 
   it('paused time is not work', () => {
     const { start } = work(0)
-    expect(covered(lunch, 10 + start + 600, [10 + start + 5, 'pause']).every((each) => each.done.length === 0)).toBe(true)
+    expect(covered(lunch, 10 + start + 600, [10 + start + 5, 'pause']).every((coverage) => coverage.done.length === 0)).toBe(true)
   })
 
   it('who trades places keeps what they have done; who comes late has not done what came before; one lap skipped is told as one side', () => {
@@ -48,10 +49,10 @@ describe('coverage', () => {
     const traded = changed(lunch, { type: 'tradePlaces', one: 'oren', other: 'tove' }, now.index)
     const at = covered(traded, 10 + now.start + 1)
     // Oren began at 1, Tove at 2; two turns are done.
-    expect(at.find((each) => each.personId === 'oren')!.done).toEqual([1, 2])
-    expect(at.find((each) => each.personId === 'tove')!.done).toEqual([2, 3])
+    expect(at.find((coverage) => coverage.personId === 'oren')!.done).toEqual([1, 2])
+    expect(at.find((coverage) => coverage.personId === 'tove')!.done).toEqual([2, 3])
     const late = changed(lunch, { type: 'arrives', id: 'late', name: 'Quill' }, now.index)
-    expect(covered(late, 10 + now.start + 1).find((each) => each.personId === 'late')!.done).toEqual([])
+    expect(covered(late, 10 + now.start + 1).find((coverage) => coverage.personId === 'late')!.done).toEqual([])
   })
 
   it('never wrong after any sequence of pauses, skips and changes: done, to come and missed are all the stations of one’s way, each once', () => {
@@ -82,8 +83,8 @@ describe('coverage', () => {
           const snapshot = one ? changed(lunch, one, state.phase.index) : lunch
           const total = [...workedOf(lunch.timeline, events, second * 1000).values()].reduce((sum, ms) => sum + ms, 0)
           expect(total).toBeLessThanOrEqual(second * 1000)
-          for (const each of coverageOf(snapshot, 'll-stations', state.phase, workedOf(lunch.timeline, events, second * 1000))) {
-            const all = [...each.done, ...each.toCome, ...each.missed]
+          for (const coverage of coverageOf(snapshot, 'll-stations', state.phase, workedOf(lunch.timeline, events, second * 1000))) {
+            const all = [...coverage.done, ...coverage.toCome, ...coverage.missed]
             expect(new Set(all).size).toBe(all.length)
             if (!one) expect(all.sort((a, b) => a - b)).toEqual(stations)
           }

@@ -112,8 +112,8 @@ export function coverageOf(snapshot: RunSnapshot, pieceId: string, present: Phas
       comes[station] = 1
       seen[station]! |= marks[turn]!
     })
-    const those = (is: (station: number) => boolean) =>
-      circuit.stations.flatMap((_, station) => (comes[station] && is(station) ? [station + 1] : []))
+    const those = (holds: (station: number) => boolean) =>
+      circuit.stations.flatMap((_, station) => (comes[station] && holds(station) ? [station + 1] : []))
     const isDone = (station: number) => (seen[station]! & doneEither) !== 0
     return {
       personId,

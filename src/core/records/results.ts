@@ -29,15 +29,15 @@ export function resultsOf(snapshot: RunSnapshot, events: readonly RunEvent[]): P
   const { timeline, taps } = foldEvents(snapshot.timeline, events)
   return timeline.phases.flatMap((phase): PartResult[] => {
     if (!phase.selfPaced) return []
-    const done = standingsIn(snapshot, taps, phase.index).flatMap((each) => {
-      const words = doneWords(each)
+    const done = standingsIn(snapshot, taps, phase.index).flatMap((standing) => {
+      const words = doneWords(standing)
       return words === ''
         ? []
         : [
             {
-              personId: each.personId,
+              personId: standing.personId,
               words,
-              measure: { rounds: each.rounds, ...(each.finished !== undefined && { finished: each.finished }) },
+              measure: { rounds: standing.rounds, ...(standing.finished !== undefined && { finished: standing.finished }) },
             },
           ]
     })
@@ -55,7 +55,7 @@ export function resultsOf(snapshot: RunSnapshot, events: readonly RunEvent[]): P
 
 /** The piece, and which of its lists, where it has more than one. */
 function nameOf(phase: Phase, { pieceNames }: RunSnapshot, phases: readonly Phase[]): string {
-  const same = phases.filter((each) => each.selfPaced && each.pieceId === phase.pieceId)
+  const same = phases.filter((known) => known.selfPaced && known.pieceId === phase.pieceId)
   const name = pieceNames[phase.pieceId] ?? ''
   return same.length > 1 ? `${name} ${same.indexOf(phase) + 1}` : name
 }
@@ -71,14 +71,14 @@ export const compared = (runs: readonly PartResult[][]): PartResult[][] =>
   runs.map((parts, index) => {
     const earlier = runs.slice(index + 1).flat()
     const before = (key: string, personId: string) =>
-      earlier.flatMap((part) => (part.key === key ? part.done : [])).filter((each) => each.personId === personId)
+      earlier.flatMap((part) => (part.key === key ? part.done : [])).filter((entry) => entry.personId === personId)
     return parts.map((part) => ({
       ...part,
-      done: part.done.map((each) => {
-        const [last, ...others] = before(part.key, each.personId)
-        if (!last) return each
-        const best = [last, ...others].every((time) => isBetter(each.measure, time.measure))
-        return { ...each, before: last.words, ...(best && { best }) }
+      done: part.done.map((entry) => {
+        const [last, ...others] = before(part.key, entry.personId)
+        if (!last) return entry
+        const best = [last, ...others].every((time) => isBetter(entry.measure, time.measure))
+        return { ...entry, before: last.words, ...(best && { best }) }
       }),
     }))
   })

@@ -42,7 +42,7 @@ describe('standing in a self-paced part', () => {
   it('a group is tapped at once; a tap is corrected; outside a list there is no standing', () => {
     expect(allFinished(at(90, tap(80, 'finish', ...people)).list)).toBe(true)
     expect(
-      at(90, tap(80, 'finish', one), [81, { type: 'untap', tapId: 'e2' }]).list.find((each) => each.personId === one),
+      at(90, tap(80, 'finish', one), [81, { type: 'untap', tapId: 'e2' }]).list.find((standing) => standing.personId === one),
     ).not.toHaveProperty('finished')
     expect(at(30, [20, { type: 'goto', phase: 0 }]).list).toEqual([])
   })

@@ -28,7 +28,7 @@ export const standings = (
 
 /** The part at everyone's own pace that is on, or else the last that was. */
 export const listThatWas = ({ status, phase, timeline }: Pick<RunState, 'status' | 'phase' | 'timeline'>): Phase | undefined =>
-  status === 'ready' ? undefined : timeline.phases.slice(0, phase.index + 1).findLast((each) => each.selfPaced)
+  status === 'ready' ? undefined : timeline.phases.slice(0, phase.index + 1).findLast((phase) => phase.selfPaced)
 
 /** Everyone in a phase, the first first: who has finished by time, then by rounds. */
 export function standingsIn({ people }: Pick<RunSnapshot, 'people'>, taps: readonly Tap[], phase: number): Standing[] {
@@ -70,7 +70,8 @@ export function doneWords({ finished, rounds }: Standing): string {
 }
 
 /** Whether everyone in the phase has been tapped as done. */
-export const allFinished = (list: readonly Standing[]): boolean => list.length > 0 && list.every((each) => each.finished !== undefined)
+export const allFinished = (list: readonly Standing[]): boolean =>
+  list.length > 0 && list.every((standing) => standing.finished !== undefined)
 
 /** Where people probably are in the list that is on, without taps: most of them, the quick and the slow. Empty where nothing is known. */
 export function probablyWords(snapshot: RunSnapshot, state: RunState): string {

@@ -59,7 +59,7 @@ export function coverageWords({ visits }: Assessment, who: readonly number[], ev
 
 /** How often those of `one` meet those of `other`, in words. */
 export function meetingWords({ meetings }: Assessment, one: readonly number[], other: readonly number[]): { met: boolean; text: string } {
-  const counts = one.flatMap((unit) => other.filter((each) => each !== unit).map((each) => meetings[unit]![each]!))
+  const counts = one.flatMap((unit) => other.filter((known) => known !== unit).map((known) => meetings[unit]![known]!))
   const [least, most] = leastAndMost(counts)
   if (least === 1 && most === 1) return { met: true, text: 'Everyone meets everyone of the other file exactly once.' }
   const met = counts.filter((count) => count > 0).length

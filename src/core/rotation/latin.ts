@@ -37,9 +37,9 @@ function overField(degree: number): SquarePair {
 function product(a: SquarePair, b: SquarePair): SquarePair {
   const inner = b.one.length
   const order = a.one.length * inner
-  const of = (outerSquare: number[][], innerSquare: number[][]) =>
+  const product = (outerSquare: number[][], innerSquare: number[][]) =>
     square(order, (t, s) => outerSquare[Math.floor(t / inner)]![Math.floor(s / inner)]! * inner + innerSquare[t % inner]![s % inner]!)
-  return { one: of(a.one, b.one), other: of(a.other, b.other) }
+  return { one: product(a.one, b.one), other: product(a.other, b.other) }
 }
 
 /**

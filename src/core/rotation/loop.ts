@@ -35,8 +35,8 @@ export function noRoom(stations: readonly LoopStation[], groupSizes: readonly nu
   const groups = groupSizes.length
   const shared = Math.ceil(groups / places)
   if (shared > 1 && stations.some((station) => station.capacity === undefined)) {
-    const each = Math.ceil(groupSizes.reduce((sum, size) => sum + size, 0) / places)
-    const hint = `Groups of ${each} would fit; or add ${plural(groups - places, 'station')}, or say under Details how many people each station holds.`
+    const perPlace = Math.ceil(groupSizes.reduce((sum, size) => sum + size, 0) / places)
+    const hint = `Groups of ${perPlace} would fit; or add ${plural(groups - places, 'station')}, or say under Details how many people each station holds.`
     return failure(
       problem('tooManyGroups', `${plural(groups, 'group')} for ${plural(places, 'place')}: not everyone has a station. ${hint}`, 'groups'),
     )

@@ -51,7 +51,7 @@ describe('step k round m stations', () => {
 
 describe('two files', () => {
   it('m odd: turns and stations make a pair of orthogonal Latin squares', () => {
-    for (const stations of orders(3, 20).filter((each) => each % 2 === 1)) {
+    for (const stations of orders(3, 20).filter((value) => value % 2 === 1)) {
       const { between, visits } = counted(made(twoFiles(stations, 2 * stations, stations)), stations)
       expect(between.every((count) => count === 1)).toBe(true)
       expect(visits.flat().every((count) => count === 1)).toBe(true)
@@ -59,7 +59,7 @@ describe('two files', () => {
   })
 
   it('m even: half the meetings, each twice; with the half-time skip all once, and one file misses one station and repeats one (an old device of duplicate tournament movements)', () => {
-    for (const stations of orders(4, 20).filter((each) => each % 2 === 0)) {
+    for (const stations of orders(4, 20).filter((value) => value % 2 === 0)) {
       const without = counted(made(twoFiles(stations, 2 * stations, stations, false)), stations)
       expect(without.between.filter((count) => count === 2)).toHaveLength((stations * stations) / 2)
       expect(without.between.filter((count) => count === 0)).toHaveLength((stations * stations) / 2)
@@ -71,7 +71,7 @@ describe('two files', () => {
   })
 
   it('over two laps the extra steps go on: each station is met 1 to 3 times, none never', () => {
-    for (const stations of orders(4, 20).filter((each) => each % 2 === 0)) {
+    for (const stations of orders(4, 20).filter((value) => value % 2 === 0)) {
       const { visits } = counted(made(twoFiles(stations, 2 * stations, 2 * stations)), stations)
       expect(Math.min(...visits.flat())).toBeGreaterThanOrEqual(1)
       expect(Math.max(...visits.flat())).toBeLessThanOrEqual(3)
@@ -79,7 +79,7 @@ describe('two files', () => {
   })
 
   it('says what it gives and what it does not', () => {
-    expect(made(twoFiles(7, 14, 7)).guarantees.map((each) => each.text)).toEqual([
+    expect(made(twoFiles(7, 14, 7)).guarantees.map((guarantee) => guarantee.text)).toEqual([
       'Everyone meets everyone of the other file exactly once.',
       'Everyone of the first file is at every station once.',
       'Everyone of the second file is at every station once.',
@@ -100,7 +100,7 @@ describe('two files', () => {
 
 describe('full mix', () => {
   it('orthogonal squares for 3, 4, 5, 7 … 20 (Euler’s 36 officers; Tarry 1900; Bose, Shrikhande & Parker 1960), verified cell by cell', () => {
-    for (const order of orders(3, 20).filter((each) => each !== 6)) {
+    for (const order of orders(3, 20).filter((value) => value !== 6)) {
       const { one, other } = squarePair(order)
       for (const square of [one, other]) {
         for (let line = 0; line < order; line++) {
@@ -155,7 +155,7 @@ describe('the whole class', () => {
   })
 
   it('the circle with one exchange a round is exact where n is not 2 more than a multiple of 3 (seen to 30)', () => {
-    for (const pairs of orders(3, 30).filter((each) => each % 3 !== 2)) expect(excess(tournament(pairs))).toBe(0)
+    for (const pairs of orders(3, 30).filter((value) => value % 3 !== 2)) expect(excess(tournament(pairs))).toBe(0)
   })
 })
 

@@ -38,8 +38,8 @@ export function repeats(turns: readonly Turn[], people: number): number {
 /** The fewest repeats there can be: a turn makes so many pairs, and there are only so many different ones. */
 export function repeatBound(people: number, size: number, turns: number): number {
   const groups = sizesOf(people, size)
-  const each = groups.reduce((sum, count) => sum + (count * (count - 1)) / 2, 0)
-  return Math.max(0, each * turns - (people * (people - 1)) / 2)
+  const meetings = groups.reduce((sum, count) => sum + (count * (count - 1)) / 2, 0)
+  return Math.max(0, meetings * turns - (people * (people - 1)) / 2)
 }
 
 /** Sizes of groups of about `size`, none larger than `size` but where people are left over. */

@@ -9,7 +9,7 @@ export function alternateRegions(exercises: readonly Exercise[]): Exercise[] {
   const ordered: Exercise[] = []
   while (left.length > 0) {
     const last = ordered.at(-1)?.regions[0]
-    const next = left.findIndex((each) => each.regions[0] !== last)
+    const next = left.findIndex((known) => known.regions[0] !== last)
     ordered.push(...left.splice(Math.max(0, next), 1))
   }
   return ordered

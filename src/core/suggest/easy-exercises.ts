@@ -25,9 +25,9 @@ export function warmUpExercises(exercises: readonly Exercise[], count: number, w
       !exercise.asks.some((strain) => hard.has(strain)) &&
       exercise.options.length > 0,
   )
-  const pulse = easy.filter((each) => each.regions.includes('cardio'))
+  const pulse = easy.filter((known) => known.regions.includes('cardio'))
   const mobile = easy
-    .filter((each) => !each.regions.includes('cardio') && each.met.low >= 2 && each.met.high <= 3.5)
+    .filter((known) => !known.regions.includes('cardio') && known.met.low >= 2 && known.met.high <= 3.5)
     .sort((a, b) => rank(a, wanted) - rank(b, wanted))
   const half = Math.ceil(count / 2)
   return [...pulse.slice(0, half), ...alternateRegions(mobile)].slice(0, count)
@@ -39,8 +39,8 @@ export function coolDownExercises(exercises: readonly Exercise[], count: number,
   const chosen = stretches.sort((a, b) => rank(a, wanted) - rank(b, wanted))
   const perRegion = new Map<Region, number>()
   // The most loaded region gets a stretch more than the others, not all of them.
-  const spread = chosen.filter((each) => {
-    const region = each.regions[0]!
+  const spread = chosen.filter((known) => {
+    const region = known.regions[0]!
     const have = perRegion.get(region) ?? 0
     perRegion.set(region, have + 1)
     return have < Math.ceil(count / 2)

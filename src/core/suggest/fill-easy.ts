@@ -11,7 +11,7 @@ export type Purpose = 'warmUp' | 'main' | 'coolDown'
 /** A list done together before the first main circuit warms up, one after the last cools down. */
 export function purposeOf(plan: Plan, circuit: Circuit): Purpose {
   const order = plan.parts.flatMap((part) => part.pieces.map((piece) => piece.id))
-  const mains = mainCircuits(plan).map((each) => order.indexOf(each.id))
+  const mains = mainCircuits(plan).map((known) => order.indexOf(known.id))
   const at = order.indexOf(circuit.id)
   if (circuit.travel === 'rotate' || mains.includes(at) || mains.length === 0) return 'main'
   if (at < Math.min(...mains)) return 'warmUp'

@@ -54,8 +54,9 @@ export function fillStations(circuit: Circuit, wish: FillWish): Suggestion[] {
       const judged = judgementsOf(exercise, neighbours, chosen, wish)
       if (judged.includes('impossible')) continue
       const possible = judged as Exclude<Judgement, 'impossible'>[]
-      const score = possible.reduce((sum, each) => sum + each.score, chance(wish.seed, exercise.id))
-      if (!best || score > best.score) best = { exercise, score, reasons: possible.flatMap((each) => (each.reason ? [each.reason] : [])) }
+      const score = possible.reduce((sum, known) => sum + known.score, chance(wish.seed, exercise.id))
+      if (!best || score > best.score)
+        best = { exercise, score, reasons: possible.flatMap((known) => (known.reason ? [known.reason] : [])) }
     }
     if (!best) return
     chosen[index] = best.exercise
@@ -90,19 +91,19 @@ const gripTwice = (exercise: Exercise, { before, after }: Neighbours): Judgement
 
 /** Regions and patterns that are there already count less. */
 function balance(exercise: Exercise, chosen: readonly (Exercise | undefined)[]): Judgement {
-  const same = (of: (each: Exercise) => string) => chosen.filter((each) => each && of(each) === of(exercise)).length
+  const same = (trait: (known: Exercise) => string) => chosen.filter((known) => known && trait(known) === trait(exercise)).length
   return {
     score:
-      -1.2 * same((each) => each.regions[0]!) -
-      0.8 * same((each) => each.pattern) -
-      (exercise.impact === 'high' ? chosen.filter((each) => each?.impact === 'high').length * 2 : 0),
+      -1.2 * same((known) => known.regions[0]!) -
+      0.8 * same((known) => known.pattern) -
+      (exercise.impact === 'high' ? chosen.filter((known) => known?.impact === 'high').length * 2 : 0),
   }
 }
 
 /** Enough of every kind for one group; sizes are looked at by the gear count. */
 function gearThere(exercise: Exercise, { library, groupSize }: FillWish): Judgement {
   for (const need of exercise.gear) {
-    const kind = library.gear.find((each) => each.id === need.kindId)
+    const kind = library.gear.find((known) => known.id === need.kindId)
     const owned = kind?.sizes.reduce((sum, size) => sum + size.owned, 0) ?? 0
     if (owned < need.count * (need.per === 'person' ? Math.max(1, groupSize) : 1)) return 'impossible'
   }

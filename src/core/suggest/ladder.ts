@@ -45,7 +45,7 @@ function sparing(
   strain: Strain,
   others: readonly Exercise[],
 ): { exercise: Exercise; option?: Option | undefined } | undefined {
-  const option = exercise.options.filter((each) => !each.asks.includes(strain)).sort((a, b) => rungOrder[a.rung] - rungOrder[b.rung])[0]
+  const option = exercise.options.filter((option) => !option.asks.includes(strain)).sort((a, b) => rungOrder[a.rung] - rungOrder[b.rung])[0]
   if (option) return { exercise, option }
   const other = others.find(
     (other) => other.regions[0] === exercise.regions[0] && !other.asks.includes(strain) && isMain(other) && other.gear.length === 0,

@@ -27,7 +27,7 @@ describe('suggested exercises', () => {
   })
 
   it('what warms up or stretches is told why, and can be shuffled', () => {
-    const plan = demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!.document.plan
+    const plan = demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === 'demo-lunch')!.document.plan
     const circuits = everyCircuit(plan)
     expect(circuits.map((circuit) => purposeOf(plan, circuit))).toEqual(['warmUp', 'main', 'coolDown'])
     const emptied = { ...circuits[0]!, stations: emptyStations(newId, 4) }
@@ -117,7 +117,7 @@ describe('empty stations filled', () => {
 })
 
 describe('along the ladders', () => {
-  const plan = demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!.document.plan
+  const plan = demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === 'demo-lunch')!.document.plan
 
   it('easier, then harder, comes back to where it was', () => {
     const easier = withSwaps(plan, swapsFor(plan, library, 'easier'))

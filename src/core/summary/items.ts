@@ -38,7 +38,7 @@ export function detailsOf(use: Use, seconds?: Seconds): string[] {
   const texts = [
     use.reps && `${repsText(use.reps)}${use.reps.open ? '' : ' reps'}${counts[use.reps.counted]}`,
     use.inner &&
-      `${use.inner.cycle.map((each) => `${each.count} ${each.name}`).join(' + ')}${use.inner.aim ? `, aim ${use.inner.aim} times` : ''}`,
+      `${use.inner.cycle.map((step) => `${step.count} ${step.name}`).join(' + ')}${use.inner.aim ? `, aim ${use.inner.aim} times` : ''}`,
     use.tempo &&
       `tempo ${use.tempo.figures.join('-')} from the ${use.tempo.from}${rep && seconds ? ` (${repsWithin(seconds, rep)} reps)` : ''}`,
     use.load && `${use.load.kilograms} kg`,

@@ -55,7 +55,7 @@ export function readGear(
     const weight = cell('weight')
     const kilograms = weight === '' ? undefined : readWeight(weight, unit)
     if (weight !== '' && kilograms === undefined) return { wrong: `weight "${weight}" must be a weight such as 4 kg or 10 lb, above zero` }
-    const room = cell('room') === '' ? undefined : rooms.find((each) => each.name.toLowerCase() === cell('room').toLowerCase())
+    const room = cell('room') === '' ? undefined : rooms.find((room) => room.name.toLowerCase() === cell('room').toLowerCase())
     if (cell('room') !== '' && !room) return { wrong: `"${cell('room')}" is no room of this hall` }
     const counts = ['owned', 'broken', 'lent'] as const
     const odd = counts.find((column) => !/^\d{0,4}$/.test(cell(column)))
@@ -93,11 +93,11 @@ export function mergedKinds(rows: readonly GearRow[], kinds: readonly GearKind[]
     const key = kindName.toLowerCase()
     const before = changed.get(key) ??
       kinds.find((kind) => kind.name.toLowerCase() === key) ?? { id: newId(), name: kindName, form, sizes: [] }
-    const at = before.sizes.findIndex((each) => sameSize(each, size))
+    const at = before.sizes.findIndex((known) => sameSize(known, size))
     const sizes =
       at < 0
         ? [...before.sizes, size]
-        : before.sizes.map((each, index) => (index === at ? { ...size, id: each.id, label: each.label } : each))
+        : before.sizes.map((known, index) => (index === at ? { ...size, id: known.id, label: known.label } : known))
     const { roomId: _, ...rest } = before
     changed.set(key, { ...rest, form, ...(roomId && { roomId }), sizes })
   }

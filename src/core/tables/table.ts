@@ -28,7 +28,7 @@ export function readRows<Column extends string, Value>(
   take: (cell: (column: Column) => string) => { value: Value } | { wrong: string },
 ): TableRow<Value>[] {
   return rows.flatMap((cells, index): TableRow<Value>[] => {
-    if (cells.every((each) => each.trim() === '')) return []
+    if (cells.every((cell) => cell.trim() === '')) return []
     const cell = (column: Column) => {
       const at: number | undefined = match[column]
       return at === undefined ? '' : (cells[at] ?? '').replace(/\r\n?/g, '\n').trim()
@@ -37,7 +37,7 @@ export function readRows<Column extends string, Value>(
       {
         line: index + 2,
         text: cells
-          .map((each) => each.trim())
+          .map((cell) => cell.trim())
           .filter(Boolean)
           .join(', '),
         ...take(cell),

@@ -16,7 +16,7 @@ type ExplicitPause = Extract<Pending, { type: 'pause' }>
 /** Breaks in a row start at the same instant: the longest stands, on a tie the one of wider scope (the later). */
 function longestOf(breaks: Break[]): Break {
   const longest = breaks.reduce((best, next) => (next.seconds >= best.seconds ? next : best))
-  return { ...longest, moves: breaks.some((each) => each.moves) }
+  return { ...longest, moves: breaks.some((pause) => pause.moves) }
 }
 
 /**
@@ -42,12 +42,12 @@ export function settleBreaks(pending: readonly Pending[]): Draft[] {
     } else if (pauseAfter) merged.push(pauseAfter)
     tookPause = takes
   }
-  for (const each of pending) {
-    if (each.type === 'break') run.push(each)
-    else closeRun(each)
+  for (const waiting of pending) {
+    if (waiting.type === 'break') run.push(waiting)
+    else closeRun(waiting)
   }
   closeRun()
-  return merged.filter((each) => each.seconds > 0).map(draftOf)
+  return merged.filter((waiting) => waiting.seconds > 0).map(draftOf)
 }
 
 function stronger(one: Break, standing: Pending): Pending {

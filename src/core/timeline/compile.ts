@@ -109,7 +109,7 @@ class PhaseWriter {
 
   /** Forgets the circuit's breaks that nothing has followed yet. */
   dropBreaksOf(circuit: Circuit): void {
-    this.pending = this.pending.filter((each) => each.type === 'pause' || each.place.pieceId !== circuit.id)
+    this.pending = this.pending.filter((waiting) => waiting.type === 'pause' || waiting.place.pieceId !== circuit.id)
   }
 
   /** Settles what waits and tells the time reached. */
@@ -202,7 +202,7 @@ function writePass(writer: PhaseWriter, base: Circuit, paces: Paces, place: Plac
 function writeStay(writer: PhaseWriter, circuit: Circuit, stay: Intervals, station: Station | undefined, place: Place): void {
   for (let set = 0; set < stay.sets; set++) {
     stay.workSeconds.forEach((seconds, position) => {
-      const uses = station ? [station.uses[position]] : circuit.stations.map((each) => each.uses[position])
+      const uses = station ? [station.uses[position]] : circuit.stations.map((station) => station.uses[position])
       const here: Place = { ...place, set, position }
       const ownIntervals = station !== undefined && uses[0]?.sides === 'ownInterval'
       const byLap = station !== undefined && uses[0]?.sides === 'byLap'

@@ -20,7 +20,7 @@ export function stationsAtWork(plan: Plan): (phase: Phase) => StationAtWork[] {
   const circuitAt = (phase: Phase): Circuit | undefined => {
     const key = `${phase.pieceId}/${phase.repeat}/${phase.lap ?? 0}`
     if (found.has(key)) return found.get(key)
-    const part = plan.parts.find((each) => each.id === phase.partId)
+    const part = plan.parts.find((part) => part.id === phase.partId)
     const varied = part && piecesAtRepeat(part, phase.repeat).find((piece) => piece.id === phase.pieceId)
     const base = varied?.type === 'circuit' ? varied : circuits.get(phase.pieceId)
     const circuit = base && circuitAtLap(base, phase.lap ?? 0)

@@ -17,7 +17,7 @@ export const listensBeyond = (): boolean => !isLoopback(process.env.HOST ?? '127
 /** This machine's addresses in the networks it is in, those of version 4 first: where a phone in the hall may reach it. */
 export function networkAddresses(): string[] {
   const all = Object.values(networkInterfaces())
-    .flatMap((each) => each ?? [])
+    .flatMap((known) => known ?? [])
     .filter(({ internal, address }) => !internal && !address.startsWith('fe80'))
   return [...all.filter(({ family }) => family === 'IPv4'), ...all.filter(({ family }) => family === 'IPv6')].map(({ address, family }) =>
     family === 'IPv6' ? `[${address}]` : address,
@@ -58,7 +58,7 @@ export function codesOpen(request: Request, wanted?: string | null): { base: str
   // As this page was asked for, with its port.
   asked.host = request.headers.get('host') ?? asked.host
   const bases = reachableBases(asked)
-  return { base: bases.find((each) => each === wanted) ?? bases[0] ?? asked.origin, bases }
+  return { base: bases.find((base) => base === wanted) ?? bases[0] ?? asked.origin, bases }
 }
 
 /**

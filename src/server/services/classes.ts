@@ -85,10 +85,16 @@ export async function classTexts(
 }
 
 /** Keeps what lists show of a class, unless the class has changed meanwhile. */
-export async function keepSummary({ hallId, tx }: InHall, id: string, version: number, summary: string, of: string): Promise<void> {
+export async function keepSummary(
+  { hallId, tx }: InHall,
+  id: string,
+  version: number,
+  summary: string,
+  ofThisClass: string,
+): Promise<void> {
   await tx
     .update(classes)
-    .set({ summary: sql`${summary}::jsonb`, summaryOf: of })
+    .set({ summary: sql`${summary}::jsonb`, summaryOf: ofThisClass })
     .where(and(eq(classes.hallId, hallId), eq(classes.id, id), eq(classes.version, version)))
 }
 
@@ -160,26 +166,26 @@ async function keepFirst(hall: InHall, id: string): Promise<void> {
 /** Keeps the class as it now is in its history; in place of the one before, where that is fresh. */
 async function keepRevision(hall: InHall, id: string): Promise<void> {
   const { hallId, tx } = hall
-  const of = and(eq(classRevisions.hallId, hallId), eq(classRevisions.classId, id))
+  const ofThisClass = and(eq(classRevisions.hallId, hallId), eq(classRevisions.classId, id))
   const [last] = await tx
     .select({
       version: classRevisions.version,
       fresh: sql<boolean>`${classRevisions.savedAt} > now() - ${`${revisionMinutes} minutes`}::interval`,
     })
     .from(classRevisions)
-    .where(of)
+    .where(ofThisClass)
     .orderBy(desc(classRevisions.version))
     .limit(1)
-  if (last?.fresh && last.version > 1) await tx.delete(classRevisions).where(and(of, eq(classRevisions.version, last.version)))
+  if (last?.fresh && last.version > 1) await tx.delete(classRevisions).where(and(ofThisClass, eq(classRevisions.version, last.version)))
   await keepAsIs(hall, id)
   const [oldest] = await tx
     .select({ version: classRevisions.version })
     .from(classRevisions)
-    .where(of)
+    .where(ofThisClass)
     .orderBy(desc(classRevisions.version))
     .offset(mostRevisions)
     .limit(1)
-  if (oldest) await tx.delete(classRevisions).where(and(of, lte(classRevisions.version, oldest.version)))
+  if (oldest) await tx.delete(classRevisions).where(and(ofThisClass, lte(classRevisions.version, oldest.version)))
 }
 
 /** When the class was changed, newest first. */

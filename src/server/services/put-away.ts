@@ -27,11 +27,11 @@ export async function setPutAway(hall: InHall, kind: PutAwayKind, id: string, aw
 
 async function requireOver({ hallId, tx }: InHall, kind: PutAwayKind, id: string): Promise<void> {
   if (kind === 'plans') return
-  const of = kind === 'classes' ? eq(runs.classId, id) : eq(runs.id, id)
+  const runsOfIt = kind === 'classes' ? eq(runs.classId, id) : eq(runs.id, id)
   const [open] = await tx
     .select({ id: runs.id })
     .from(runs)
-    .where(and(eq(runs.hallId, hallId), of, isNull(runs.endedAt), gt(runs.sequence, 0)))
+    .where(and(eq(runs.hallId, hallId), runsOfIt, isNull(runs.endedAt), gt(runs.sequence, 0)))
   if (open) throw refuse('stale', 'underWay', 'This class is under way. End it first.')
 }
 
@@ -48,22 +48,22 @@ export interface PutAwayRow {
 export async function listPutAway({ hallId, tx }: InHall): Promise<PutAwayRow[]> {
   const since = sql`now() - ${`${days} days`}::interval`
   const nothing = sql<Date | null>`null`
-  const of = (table: (typeof tables)[PutAwayKind]) => and(eq(table.hallId, hallId), gt(table.deletedAt, since))
+  const runsOfIt = (table: (typeof tables)[PutAwayKind]) => and(eq(table.hallId, hallId), gt(table.deletedAt, since))
   const found = {
     classes: await tx
       .select({ id: classes.id, name: classes.name, startsAt: classes.startsAt, putAwayAt: classes.deletedAt })
       .from(classes)
-      .where(of(classes))
+      .where(runsOfIt(classes))
       .orderBy(desc(classes.deletedAt)),
     plans: await tx
       .select({ id: plans.id, name: plans.name, startsAt: nothing, putAwayAt: plans.deletedAt })
       .from(plans)
-      .where(of(plans))
+      .where(runsOfIt(plans))
       .orderBy(desc(plans.deletedAt)),
     runs: await tx
       .select({ id: runs.id, name: runs.className, startsAt: runs.startedAt, putAwayAt: runs.deletedAt })
       .from(runs)
-      .where(of(runs))
+      .where(runsOfIt(runs))
       .orderBy(desc(runs.deletedAt)),
   }
   const rows = (['classes', 'plans', 'runs'] as const).flatMap((kind) =>

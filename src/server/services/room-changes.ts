@@ -102,7 +102,7 @@ async function knownArrival(
   const library = await hallLibrary(hall)
   const called = calledLike(library.people, name)
   const [person] = called
-  if (!person || called.length > 1 || run.snapshot.people.some((each) => each.id === person.id)) return undefined
+  if (!person || called.length > 1 || run.snapshot.people.some((known) => known.id === person.id)) return undefined
   const { document } = await findClass(hall, run.classId, true)
   return { person, plan: document.plan, library }
 }

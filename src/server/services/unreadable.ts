@@ -15,10 +15,10 @@ const tables = new Map([
 /** A document as it was stored, whether or not it can be read, to be kept elsewhere and mended. */
 export async function storedAsIs(
   { hallId, tx }: InHall,
-  of: string,
+  what: string,
   id: string,
 ): Promise<{ name: string; format: number; document: unknown }> {
-  if (of === 'run') {
+  if (what === 'run') {
     const [row] = await tx
       .select({ name: runs.className, format: runs.format, document: runs.snapshot })
       .from(runs)
@@ -26,7 +26,7 @@ export async function storedAsIs(
     if (!row) throw notFound('run')
     return { ...row, name: row.name ?? 'run' }
   }
-  const table = tables.get(of as 'class')
+  const table = tables.get(what as 'class')
   if (!table) throw notFound('kind of entry')
   const [row] = await tx
     .select({ name: table.name, format: table.format, document: table.document })

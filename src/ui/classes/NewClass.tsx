@@ -69,7 +69,7 @@ export function NewClass({ opened, onClose, plans, rooms, zone, clock, now, plan
     if (anyUntaken()) return
     const slotSeconds = Number(values.minutes) * 60
     const chosen = plans.find((plan) => planKey(plan.id) === values.from)
-    const preset = presets.find((each) => shapeKey(each.id) === values.from)
+    const preset = presets.find((preset) => shapeKey(preset.id) === values.from)
     const name = values.name.trim()
     const plan = chosen
       ? { ...structuredClone(chosen), slotSeconds }
@@ -133,7 +133,7 @@ export function NewClass({ opened, onClose, plans, rooms, zone, clock, now, plan
             // What is typed replaces the choice instead of going on after it.
             onFocus={(event) => event.currentTarget.select()}
             onChange={(value) => {
-              const plan = plans.find((each) => planKey(each.id) === value)
+              const plan = plans.find((plan) => planKey(plan.id) === value)
               form.setFieldValue('from', value ?? empty)
               const slotSeconds = plan?.slotSeconds ?? presets.find((preset) => shapeKey(preset.id) === value)?.slotSeconds
               if (slotSeconds) form.setFieldValue('minutes', slotSeconds / 60)

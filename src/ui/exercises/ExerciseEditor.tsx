@@ -283,7 +283,7 @@ function Numbers({
           decimals={2}
           unit={unit}
           value={value}
-          onChange={(next) => onChange(values.map((each, at) => (at === index ? (next ?? NaN) : each)))}
+          onChange={(next) => onChange(values.map((value, at) => (at === index ? (next ?? NaN) : value)))}
         />
       ))}
     </fieldset>

@@ -40,7 +40,7 @@ function Exercises({ exercises, gear, figures }: ExercisesPageProps) {
   const gearNames = useMemo(() => new Map(gear.map((kind) => [kind.id, kind.name])), [gear])
   const search = useMemo(() => exerciseSearch(documents, gearNames), [documents, gearNames])
   const found = useMemo(() => search(query), [search, query])
-  const chosen = stored.find((each) => each.document.id === chosenId) ?? stored.find((each) => each.document.id === found[0]?.id)
+  const chosen = stored.find((stored) => stored.document.id === chosenId) ?? stored.find((stored) => stored.document.id === found[0]?.id)
   const put = (next: StoredExercise) => {
     library.put(next)
     setChosen(next.document.id)

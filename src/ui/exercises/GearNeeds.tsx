@@ -41,7 +41,7 @@ export function GearNeeds({
               aria-label="Kind of gear"
               searchable
               data={[
-                ...gear.map((each) => ({ value: each.id, label: each.name })),
+                ...gear.map((known) => ({ value: known.id, label: known.name })),
                 ...(kind ? [] : [{ value: need.kindId, label: `${need.kindId}, not kept here` }]),
               ]}
               value={need.kindId}
@@ -50,7 +50,7 @@ export function GearNeeds({
                 const { sizeByLevel: _, ...rest } = need
                 const sizes = sizesFor(kindOf(kindId!))
                 onChange(
-                  needs.map((each, at) => (at === index ? { ...rest, kindId: kindId!, ...(sizes && { sizeByLevel: sizes }) } : each)),
+                  needs.map((need, at) => (at === index ? { ...rest, kindId: kindId!, ...(sizes && { sizeByLevel: sizes }) } : need)),
                 )
               }}
             />

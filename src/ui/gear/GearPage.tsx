@@ -41,7 +41,7 @@ function Inventory({ gear, rooms, figures: first }: GearPageProps) {
         title="Gear"
         count={`${library.stored.length} kinds in the hall`}
         rows={library.stored}
-        nameOf={(each) => each.document.name}
+        nameOf={(stored) => stored.document.name}
         columns={['Kind', 'Counted', 'Sizes and how many', 'Not to be had', 'Where', { name: 'Change', kind: 'hidden' }]}
         find={{ label: 'Find gear', placeholder: 'Type a kind', none: 'No kind by that name.' }}
         empty={{ title: 'No gear yet', text: 'Classes that need none can be planned and run. Add kinds here, or read a table.' }}
@@ -57,11 +57,11 @@ function Inventory({ gear, rooms, figures: first }: GearPageProps) {
         onNew={() => library.edit('new')}
         onImport={() => setImporting(true)}
         onSave={() => void saveCsv('gear.csv', [gearColumns, ...gearRows(library.documents, hall)])}
-        show={(each) => {
-          const { name, form, roomId } = each.document
-          const { sizes } = namedIn([each.document], unit)[0]!
+        show={(stored) => {
+          const { name, form, roomId } = stored.document
+          const { sizes } = namedIn([stored.document], unit)[0]!
           return (
-            <tr key={each.document.id}>
+            <tr key={stored.document.id}>
               <td>
                 <b>{name}</b>
               </td>
@@ -70,7 +70,7 @@ function Inventory({ gear, rooms, figures: first }: GearPageProps) {
               <td className="second">{sizes.map(awayWords).filter(Boolean).join(' · ')}</td>
               <td className="second">{rooms.find((room) => room.id === roomId)?.name ?? 'all rooms'}</td>
               <td>
-                <Button size="compact-sm" variant="default" onClick={() => library.edit(each)} aria-label={`Change ${name}`}>
+                <Button size="compact-sm" variant="default" onClick={() => library.edit(stored)} aria-label={`Change ${name}`}>
                   Change
                 </Button>
               </td>

@@ -34,10 +34,10 @@ export function ImportGear({ stored, hall, onClose, onImported }: ImportGearProp
     try {
       for (const kind of mergedKinds(
         rows,
-        stored.map((each) => each.document),
+        stored.map((stored) => stored.document),
         newId,
       )) {
-        const before = stored.find((each) => each.document.id === kind.id)
+        const before = stored.find((stored) => stored.document.id === kind.id)
         done.push(
           await (before
             ? api<StoredKind>('PUT', `/api/gear/${kind.id}`, { version: before.version, kind })
@@ -49,7 +49,7 @@ export function ImportGear({ stored, hall, onClose, onImported }: ImportGearProp
     }
   }
   const show = ({ kindName, form, roomId, size }: GearRow) => {
-    const there = stored.some((each) => each.document.name.toLowerCase() === kindName.toLowerCase())
+    const there = stored.some((stored) => stored.document.name.toLowerCase() === kindName.toLowerCase())
     const words = [
       size.kilograms === undefined ? size.label : showWeight(size.kilograms, hall.unit),
       `${size.owned} owned`,

@@ -97,6 +97,6 @@ function keysOf(blocks: Block[]): string[] {
 
 /** Five to eight round times. */
 function marks(total: Seconds, share: number): Seconds[] {
-  const step = [15, 30, 60, 120, 300, 600, 900, 1800, 3600].find((each) => total / each <= 8) ?? 7200
+  const step = [15, 30, 60, 120, 300, 600, 900, 1800, 3600].find((seconds) => total / seconds <= 8) ?? 7200
   return Array.from({ length: Math.floor((total * share) / step) + 1 }, (_, index) => index * step)
 }

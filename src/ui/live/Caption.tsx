@@ -21,7 +21,7 @@ export function Caption({ live: { feed, clock, snapshot }, station }: CaptionPro
   const cue = useMemo(() => {
     const now = tenth * 100
     return upcomingCues(progress, Math.max(progress.at, now - shownMs), now + 100, { snapshot, station }).findLast(
-      (each) => each.text && !seen.has(each.kind),
+      (cue) => cue.text && !seen.has(cue.kind),
     )
   }, [progress, tenth, snapshot, station])
   return (

@@ -64,7 +64,7 @@ export class SharedStream {
   }
 
   private leave(listener: Listener): void {
-    this.listeners = this.listeners.filter((each) => each !== listener)
+    this.listeners = this.listeners.filter((known) => known !== listener)
     if (this.listeners.length === 0) this.end()
     else if (this.used === listener) this.connect()
   }

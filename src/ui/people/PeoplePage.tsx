@@ -33,10 +33,10 @@ function People({ people, gear }: PeoplePageProps) {
   const [importing, setImporting] = useState(false)
   const hall = { people: library.documents, gear }
   const load = (kindId: string, sizeId: string) => {
-    const kind = gear.find((each) => each.id === kindId)
+    const kind = gear.find((known) => known.id === kindId)
     return `${kind?.name ?? kindId} ${kind?.sizes.find((size) => size.id === sizeId)?.label ?? sizeId}`
   }
-  const nameOf = (id: string) => stored.find((each) => each.document.id === id)?.document.name ?? id
+  const nameOf = (id: string) => stored.find((stored) => stored.document.id === id)?.document.name ?? id
   const company = ({ keepWith, keepApart }: Person) =>
     [keepWith?.length && `with ${keepWith.map(nameOf).join(', ')}`, keepApart?.length && `not with ${keepApart.map(nameOf).join(', ')}`]
       .filter(Boolean)
@@ -47,7 +47,7 @@ function People({ people, gear }: PeoplePageProps) {
         title="People"
         count={`${stored.length} on the roster`}
         rows={stored}
-        nameOf={(each) => each.document.name}
+        nameOf={(stored) => stored.document.name}
         columns={['Name', 'Level', 'Easy on', 'Usual sizes', 'In a group', { name: 'Change', kind: 'hidden' }]}
         find={{ label: 'Find people', placeholder: 'Type a name', none: 'Nobody by that name.' }}
         empty={{ title: 'Nobody yet', text: 'Add people here, read a table, or add walk-ins to a class.' }}
@@ -55,23 +55,30 @@ function People({ people, gear }: PeoplePageProps) {
         onNew={() => library.edit('new')}
         onImport={() => setImporting(true)}
         onSave={() => void saveCsv('people.csv', [peopleColumns, ...peopleRows(hall.people, hall)])}
-        show={(each) => (
-          <tr key={each.document.id}>
+        show={(stored) => (
+          <tr key={stored.document.id}>
             <td>
-              <b>{each.document.name}</b>
+              <b>{stored.document.name}</b>
             </td>
-            <td>{each.document.level}</td>
+            <td>{stored.document.level}</td>
             <td>
-              {[each.document.goEasy.map((strain) => strainNames[strain]).join(', '), each.document.goEasyNote].filter(Boolean).join(': ')}
+              {[stored.document.goEasy.map((strain) => strainNames[strain]).join(', '), stored.document.goEasyNote]
+                .filter(Boolean)
+                .join(': ')}
             </td>
             <td>
-              {Object.entries(each.document.loads)
+              {Object.entries(stored.document.loads)
                 .map(([kindId, sizeId]) => load(kindId, sizeId))
                 .join(', ')}
             </td>
-            <td className="second">{company(each.document)}</td>
+            <td className="second">{company(stored.document)}</td>
             <td>
-              <Button size="compact-sm" variant="default" onClick={() => library.edit(each)} aria-label={`Change ${each.document.name}`}>
+              <Button
+                size="compact-sm"
+                variant="default"
+                onClick={() => library.edit(stored)}
+                aria-label={`Change ${stored.document.name}`}
+              >
                 Change
               </Button>
             </td>

@@ -76,9 +76,9 @@ function Rehearsal({ snapshot, classId, zone }: { snapshot: RunSnapshot; classId
         <label>
           Speed{' '}
           <select className="small-field" value={rate} onChange={(event) => speed(Number(event.currentTarget.value))}>
-            {rates.map((each) => (
-              <option key={each} value={each}>
-                {each} ×
+            {rates.map((rate) => (
+              <option key={rate} value={rate}>
+                {rate} ×
               </option>
             ))}
           </select>

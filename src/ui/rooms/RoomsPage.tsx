@@ -50,13 +50,13 @@ function Rooms({ rooms, gear, figures: first }: RoomsPageProps) {
         </div>
       )}
       <div className="room-list">
-        {library.stored.map((each) => {
-          const { id, name, lengthMetres, widthMetres, ceilingMetres } = each.document
+        {library.stored.map((stored) => {
+          const { id, name, lengthMetres, widthMetres, ceilingMetres } = stored.document
           return (
             <div className="sheet" key={id}>
               <div className="room-head">
                 <h2>{name}</h2>
-                <Button size="compact-sm" variant="default" onClick={() => library.edit(each)} aria-label={`Change ${name}`}>
+                <Button size="compact-sm" variant="default" onClick={() => library.edit(stored)} aria-label={`Change ${name}`}>
                   Change
                 </Button>
               </div>
@@ -64,7 +64,7 @@ function Rooms({ rooms, gear, figures: first }: RoomsPageProps) {
                 {showLength(lengthMetres, unit)} × {showLength(widthMetres, unit)}, {Math.round(lengthMetres * widthMetres)} m², ceiling{' '}
                 {showLength(ceilingMetres, unit)}
               </p>
-              <FloorPlan room={each.document} />
+              <FloorPlan room={stored.document} />
             </div>
           )
         })}

@@ -215,10 +215,10 @@ function Controls(props: ControlsProps) {
               Watch{view.tiles.length > 0 && (view.tiles.some((tile) => tile.coming) ? ', and who comes where' : ', and who is where')}
             </div>
             {view.watch.length === 0 && <p className="second">Nobody has to go easy on what is done here.</p>}
-            {view.watch.map((each, index) => (
+            {view.watch.map((watched, index) => (
               <p key={index}>
-                <b>{each.name}</b>, {each.text}
-                {view.tiles.length > 0 && <span className="second"> (station {each.station})</span>}
+                <b>{watched.name}</b>, {watched.text}
+                {view.tiles.length > 0 && <span className="second"> (station {watched.station})</span>}
               </p>
             ))}
             {view.tiles.length > 0 && (

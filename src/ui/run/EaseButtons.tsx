@@ -6,9 +6,9 @@ const words: Record<Ease, string> = { easier: 'Easier', usual: 'As planned', har
 export function EaseButtons({ of, ease, onEase }: { of: string; ease: Ease; onEase: (ease: Ease) => void }) {
   return (
     <span className="run-ease" role="group" aria-label={`How hard it is for ${of}`}>
-      {(['easier', 'usual', 'harder'] as const).map((each) => (
-        <button key={each} type="button" className="small-button" aria-pressed={ease === each} onClick={() => onEase(each)}>
-          {words[each]}
+      {(['easier', 'usual', 'harder'] as const).map((known) => (
+        <button key={known} type="button" className="small-button" aria-pressed={ease === known} onClick={() => onEase(known)}>
+          {words[known]}
         </button>
       ))}
     </span>

@@ -21,7 +21,7 @@ interface ListPanelProps {
  */
 export function ListPanel({ live, taps, send, onClose }: ListPanelProps) {
   const { snapshot, state, feed, clock } = live
-  const [each, setEach] = useState(false)
+  const [onePerson, setEach] = useState(false)
   const phase = listThatWas(state)
   if (!phase)
     return (
@@ -34,7 +34,7 @@ export function ListPanel({ live, taps, send, onClose }: ListPanelProps) {
   const list = standingsIn(snapshot, tapsWith(progress, taps.waiting), phase.index)
   const byId = new Map(list.map((standing) => [standing.personId, standing]))
   const pairs = snapshot.groups.some((ids) => ids.length > 1)
-  const groups = (each ? snapshot.groups.flat().map((id) => [id]) : snapshot.groups.filter((ids) => ids.length > 0)).map((ids) =>
+  const groups = (onePerson ? snapshot.groups.flat().map((id) => [id]) : snapshot.groups.filter((ids) => ids.length > 0)).map((ids) =>
     ids.flatMap((id) => byId.get(id) ?? []),
   )
   const tap = (personIds: string[], what: TapKind) => {
@@ -69,7 +69,7 @@ export function ListPanel({ live, taps, send, onClose }: ListPanelProps) {
       )}
       {pairs && (
         <label className="run-check">
-          <input type="checkbox" checked={each} onChange={(event) => setEach(event.currentTarget.checked)} /> Each person by themselves
+          <input type="checkbox" checked={onePerson} onChange={(event) => setEach(event.currentTarget.checked)} /> Each person by themselves
         </label>
       )}
       <ul className="run-list is-taps">
@@ -81,7 +81,7 @@ export function ListPanel({ live, taps, send, onClose }: ListPanelProps) {
   )
 }
 
-const names = (group: readonly Standing[]) => group.map((each) => each.name).join(' and ')
+const names = (group: readonly Standing[]) => group.map((standing) => standing.name).join(' and ')
 
 interface TapsProps {
   group: Standing[]
@@ -92,9 +92,9 @@ interface TapsProps {
 
 function Taps({ group, on, tap, takeAway }: TapsProps) {
   const [first] = group
-  const personIds = group.map((each) => each.personId)
+  const personIds = group.map((standing) => standing.personId)
   const finished = first!.finished !== undefined
-  const last = group.find((each) => each.last)?.last
+  const last = group.find((standing) => standing.last)?.last
   return (
     <li>
       <span>

@@ -50,7 +50,10 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
       new Map(
         pieceId === undefined || events.length === 0
           ? []
-          : coverageOf(snapshot, pieceId, state.phase, workedOf(planned, events, second * 1000)).map((each) => [each.personId, each]),
+          : coverageOf(snapshot, pieceId, state.phase, workedOf(planned, events, second * 1000)).map((coverage) => [
+              coverage.personId,
+              coverage,
+            ]),
       ),
     [snapshot, pieceId, state.phase, planned, events, second],
   )

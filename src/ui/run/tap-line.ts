@@ -74,7 +74,7 @@ export class TapLine {
 
   private done(request: TapRequest, trouble?: string): void {
     this.store.drop(request)
-    this.set({ waiting: this.state.waiting.filter((each) => each !== request), lost: false, trouble })
+    this.set({ waiting: this.state.waiting.filter((known) => known !== request), lost: false, trouble })
   }
 
   private set(change: Partial<TapState>): void {

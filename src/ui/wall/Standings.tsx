@@ -9,9 +9,9 @@ export function Standings({ live: { snapshot, state, feed } }: { live: LiveRun }
   if (done.length === 0) return null
   return (
     <ol className="wall-standing" aria-label="How people stand">
-      {done.slice(0, shown).map((each) => (
-        <li key={each.personId}>
-          {each.name}: {doneWords(each)}
+      {done.slice(0, shown).map((standing) => (
+        <li key={standing.personId}>
+          {standing.name}: {doneWords(standing)}
         </li>
       ))}
     </ol>

@@ -128,9 +128,9 @@ export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
         <label>
           Layout{' '}
           <select value={layout} onChange={(event) => choose(event.currentTarget.value as Layout)}>
-            {layouts.map((each) => (
-              <option key={each} value={each}>
-                {layoutNames[each]}
+            {layouts.map((layout) => (
+              <option key={layout} value={layout}>
+                {layoutNames[layout]}
               </option>
             ))}
           </select>

@@ -12,7 +12,7 @@ export function briefing({ document, library }: Judged): Finding[] {
   const pieces = piecesOf(document)
   return pieces.flatMap((piece, index) => {
     if (piece.type !== 'pause' || (piece.kind !== 'brief' && piece.kind !== 'swap')) return []
-    const next = pieces.slice(index + 1).find((each) => each.type === 'circuit' && each.travel === 'rotate')
+    const next = pieces.slice(index + 1).find((piece) => piece.type === 'circuit' && piece.travel === 'rotate')
     const count = next?.type === 'circuit' ? exercisesIn(next) : 0
     const { least, usual: mean, most } = briefSeconds(count, figures)
     if (piece.seconds >= least) return []

@@ -7,13 +7,13 @@ export const squareMetresPerson = 4.65
 /** More people than the usual occupancy factor has room for. */
 export function floorSpace({ computed, room }: Judged): Finding[] {
   if (!room || computed.people.length === 0) return []
-  const each = (room.lengthMetres * room.widthMetres) / computed.people.length
-  if (each >= squareMetresPerson) return []
+  const perPerson = (room.lengthMetres * room.widthMetres) / computed.people.length
+  if (perPerson >= squareMetresPerson) return []
   return [
     {
       id: 'floorSpace',
       severity: 'weigh',
-      what: `${each.toFixed(1)} m² a person in ${room.name}`,
+      what: `${perPerson.toFixed(1)} m² a person in ${room.name}`,
       why: `${squareMetresPerson} m² is the usual factor for exercise rooms: ${Math.floor((room.lengthMetres * room.widthMetres) / squareMetresPerson)} people here. Your local code and the posted number come first.`,
       source: 'International Building Code, table 1004.5; from memory',
     },

@@ -54,7 +54,7 @@ function useFigures(use: Use, circuit: Circuit): Figures {
     use.seconds !== undefined
       ? [use.seconds]
       : stay.kind === 'intervals'
-        ? stay.workSeconds.flatMap((each) => [each, Math.floor(each / 2), Math.ceil(each / 2)])
+        ? stay.workSeconds.flatMap((seconds) => [seconds, Math.floor(seconds / 2), Math.ceil(seconds / 2)])
         : undefined
   return { ...(seconds && { seconds }), ...(use.load && { kilograms: [use.load.kilograms] }), ...(use.reps && { reps: [use.reps.count] }) }
 }

@@ -16,7 +16,7 @@ export function regionTwice(judged: Judged): Finding[] {
     (circuit) =>
       circuit.travel === 'rotate' &&
       circuit.stations.length >= 3 &&
-      !found.some((each) => each.pieceId === circuit.id) &&
+      !found.some((finding) => finding.pieceId === circuit.id) &&
       circuit.stations.every((station) => exerciseOf(library, station)),
   )
   return [

@@ -22,7 +22,7 @@ export function sideShort({ document, library }: Judged): Finding[] {
             label: 'Change sides at the half instead',
             apply: (now: typeof document) =>
               withPiece(now, circuit, {
-                stations: circuit.stations.map((each) => (each.id === station.id ? { ...each, uses: halves } : each)),
+                stations: circuit.stations.map((known) => (known.id === station.id ? { ...known, uses: halves } : known)),
               }),
           },
         },

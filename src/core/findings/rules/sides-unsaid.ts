@@ -29,7 +29,7 @@ export function sidesUnsaid({ document, library }: Judged): Finding[] {
               const halved = (use: Circuit['stations'][number]['uses'][number]) =>
                 ids.has(use.id) ? { ...use, sides: 'half' as const } : use
               return withPiece(now, circuit, {
-                stations: circuit.stations.map((each) => (each.id === station.id ? { ...each, uses: each.uses.map(halved) } : each)),
+                stations: circuit.stations.map((known) => (known.id === station.id ? { ...known, uses: known.uses.map(halved) } : known)),
               })
             },
           },

@@ -73,7 +73,7 @@ function stationTrade(circuit: Circuit, keys: readonly (string | undefined)[], f
   return {
     label: `Trade stations ${one + 1} and ${other + 1} of ${pieceName(circuit)}`,
     apply: (now) => {
-      const here = circuitsOf(now).find((each) => each.id === circuit.id)!
+      const here = circuitsOf(now).find((known) => known.id === circuit.id)!
       return withPiece(now, here, { stations: exchanged(here.stations, one, other) })
     },
   }

@@ -52,7 +52,7 @@ describe('queues of a class', () => {
     expect(queue!.limit).toEqual({ name: 'Rowing', places: 2, wanted: 4, serves: 4 })
     expect(queue!.items[0]).toMatchObject({ places: 2, expected: 4 })
     expect(queue!.together.crowd[0]).toBe(8)
-    const waiting = (waits: number[]) => waits.reduce((sum, each) => sum + each, 0)
+    const waiting = (waits: number[]) => waits.reduce((sum, value) => sum + value, 0)
     expect(waiting(queue!.spread.waits)).toBeLessThan(waiting(queue!.together.waits))
     expect(queue!.starts).toHaveLength(8)
   })

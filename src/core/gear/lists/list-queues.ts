@@ -89,11 +89,11 @@ const nameOf = (use: Use, byId: ReadonlyMap<string, Exercise>) => {
 /** How many can do an item at once: what its gear, of all sizes, is enough for. What stands at a station is for one at a time. */
 function machinePlaces(use: Use, exercise: Exercise | undefined, kinds: ReadonlyMap<string, GearKind>): number {
   if (!exercise) return Infinity
-  const each = formOf(exercise, use.optionId).gear.flatMap((need) => {
+  const places = formOf(exercise, use.optionId).gear.flatMap((need) => {
     const kind = kinds.get(need.kindId)
     if (!kind) return []
     const owned = kind.sizes.reduce((sum, size) => sum + size.owned, 0)
     return [Math.floor(owned / need.count)]
   })
-  return Math.min(Infinity, ...each)
+  return Math.min(Infinity, ...places)
 }

@@ -10,12 +10,12 @@ import { bringList, carrySeconds, setUpList, sharedNextDoor, swapLists, tearDown
 
 const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
 const made = (id: string, change: (document: ClassDocument) => void = () => {}) => {
-  const document = structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === id)!.document)
+  const document = structuredClone(demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === id)!.document)
   change(document)
   return { document, computed: computeClass(document, library) }
 }
 const total = (pieces: readonly Pieces[], kindId: string, sizeId: string) =>
-  pieces.filter((each) => each.kindId === kindId && each.sizeId === sizeId).reduce((sum, each) => sum + each.count, 0)
+  pieces.filter((piece) => piece.kindId === kindId && piece.sizeId === sizeId).reduce((sum, piece) => sum + piece.count, 0)
 
 describe('lists of gear', () => {
   for (const { id } of demoClasses(new Date(2026, 0, 5))) {
@@ -28,7 +28,7 @@ describe('lists of gear', () => {
         expect(total(atStations, line.kindId, line.sizeId)).toBeLessThanOrEqual(line.owned)
         const inFirst = computed.gear.turns.some((turn, index) => turn.pieceId === first?.id && line.byTurn[index]! > 0)
         const found = [...places.flatMap((place) => [...place.pieces, ...place.at]), ...goRound].some(
-          (each) => each.kindId === line.kindId && each.sizeId === line.sizeId,
+          (piece) => piece.kindId === line.kindId && piece.sizeId === line.sizeId,
         )
         if (inFirst && line.owned > 0) expect(found, line.kindName + line.sizeLabel).toBe(true)
         expect(total(tearDownList(document.plan, computed.gear), line.kindId, line.sizeId)).toBeLessThanOrEqual(line.owned)
@@ -45,15 +45,15 @@ describe('lists of gear', () => {
     )
     const [from, to] = rotatingCircuits(document.plan)
     expect(swap!.stations.length).toBeGreaterThan(0)
-    for (const each of swap!.stations) {
+    for (const known of swap!.stations) {
       const most = (pieceId: string) =>
         computed.gear.byStation
-          .find((station) => station.pieceId === pieceId && station.station === each.station - 1)
+          .find((station) => station.pieceId === pieceId && station.station === known.station - 1)
           ?.most.filter(({ kindId }) => computed.gear.lines.find((line) => line.kindId === kindId)!.form !== 'place') ?? []
       for (const { kindId, sizeId, count } of most(from!.id))
-        expect(total(each.goes, kindId, sizeId) + total(each.stays, kindId, sizeId)).toBe(count)
+        expect(total(known.goes, kindId, sizeId) + total(known.stays, kindId, sizeId)).toBe(count)
       for (const { kindId, sizeId, count } of most(to!.id))
-        expect(total(each.comes, kindId, sizeId) + total(each.stays, kindId, sizeId)).toBe(count)
+        expect(total(known.comes, kindId, sizeId) + total(known.stays, kindId, sizeId)).toBe(count)
     }
     expect(swap!.given).toBe(
       document.plan.parts.flatMap((part) => part.pieces).find((piece) => piece.type === 'pause' && piece.kind === 'swap')!.type === 'pause'

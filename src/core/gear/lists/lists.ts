@@ -51,7 +51,7 @@ const placesIn = (gear: GearCount): ReadonlySet<string> =>
   new Set(gear.lines.filter((line) => line.form === 'place').map((line) => line.kindId))
 
 const stationPieces = (gear: GearCount, circuitId: string, station: number) =>
-  gear.byStation.find((each) => each.pieceId === circuitId && each.station === station)?.most ?? []
+  gear.byStation.find((known) => known.pieceId === circuitId && known.station === station)?.most ?? []
 
 /** What must stand at all stations of a circuit together, by kind and size. */
 function standingTotals(gear: GearCount, circuit: Circuit): Map<string, number> {
@@ -80,8 +80,8 @@ export function setUpList(plan: Plan, gear: GearCount): SetUp {
   const scarce = new Set([...totals].flatMap(([key, wanted]) => (wanted > (owned.get(key) ?? 0) ? [key] : [])))
   const atStations = (first?.stations ?? []).flatMap((_, station): SetUpPlace[] => {
     const all = stationPieces(gear, first!.id, station).map(({ kindId, sizeId, count }) => named(kindId, sizeId, count))
-    const pieces = all.filter((each) => !scarce.has(sizeKey(each.kindId, each.sizeId)) && !places.has(each.kindId))
-    const at = all.filter((each) => places.has(each.kindId))
+    const pieces = all.filter((piece) => !scarce.has(sizeKey(piece.kindId, piece.sizeId)) && !places.has(piece.kindId))
+    const at = all.filter((piece) => places.has(piece.kindId))
     return pieces.length + at.length === 0
       ? []
       : [{ circuitId: first!.id, station: station + 1, name: `Station ${station + 1}`, pieces, at }]
@@ -142,18 +142,20 @@ export function swapLists(plan: Plan, gear: GearCount, groupSizes: readonly numb
             .filter((piece) => !places.has(piece.kindId))
             .map((piece) => [sizeKey(piece.kindId, piece.sizeId), piece]),
         )
-      const [was, is] = [at(from), at(to)]
-      const count = (of: typeof was, key: string) => of.get(key)?.count ?? 0
-      const of = (amount: (key: string) => number) =>
-        [...new Map([...was, ...is])].flatMap(([key, { kindId, sizeId }]) => (amount(key) > 0 ? [named(kindId, sizeId, amount(key))] : []))
+      const [was, becomes] = [at(from), at(to)]
+      const count = (counts: typeof was, key: string) => counts.get(key)?.count ?? 0
+      const amounts = (amount: (key: string) => number) =>
+        [...new Map([...was, ...becomes])].flatMap(([key, { kindId, sizeId }]) =>
+          amount(key) > 0 ? [named(kindId, sizeId, amount(key))] : [],
+        )
       return {
         station: station + 1,
-        goes: of((key) => count(was, key) - count(is, key)),
-        comes: of((key) => count(is, key) - count(was, key)),
-        stays: of((key) => Math.min(count(was, key), count(is, key))),
+        goes: amounts((key) => count(was, key) - count(becomes, key)),
+        comes: amounts((key) => count(becomes, key) - count(was, key)),
+        stays: amounts((key) => Math.min(count(was, key), count(becomes, key))),
       }
     }).filter(({ goes, comes, stays }) => goes.length + comes.length + stays.length > 0)
-    const moved = (swap: StationSwap) => [...swap.goes, ...swap.comes].reduce((sum, each) => sum + each.count, 0)
+    const moved = (swap: StationSwap) => [...swap.goes, ...swap.comes].reduce((sum, piece) => sum + piece.count, 0)
     const needed = Math.max(0, ...stations.map((swap) => Math.ceil(moved(swap) / carriers) * carrySeconds))
     return { from: pieceName(from), to: pieceName(to), stations, needed, given }
   })
@@ -168,7 +170,7 @@ export function sharedNextDoor(plan: Plan, gear: GearCount): { circuit: string; 
       if (circuit.stations.length < 2 || (circuit.stations.length === 2 && station === 1)) return []
       const other = stationPieces(gear, circuit.id, next)
       const pieces = stationPieces(gear, circuit.id, station).flatMap(({ kindId, sizeId, count }) => {
-        const there = other.find((each) => each.kindId === kindId && each.sizeId === sizeId)
+        const there = other.find((known) => known.kindId === kindId && known.sizeId === sizeId)
         return there ? [named(kindId, sizeId, Math.min(count, there.count))] : []
       })
       return pieces.length > 0 ? [{ circuit: pieceName(circuit), stations: [station + 1, next + 1] as [number, number], pieces }] : []

@@ -14,7 +14,7 @@ import { largestClass } from './largest-class'
 
 let ids = 0
 const judgedWith = (id: string, gear: GearKind[], change: (document: ClassDocument) => void = () => {}): Judged => {
-  const document = structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === id)!.document)
+  const document = structuredClone(demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === id)!.document)
   change(document)
   const library = { people: demoPeople, exercises: libraryExercises, gear }
   return { document, computed: computeClass(document, library), library, room: demoRooms[0], newId: () => `n${ids++}` }
@@ -43,7 +43,7 @@ describe('a shortage solved', () => {
           expect(read(ClassDocument, after).ok, fix.label).toBe(true)
           const computed = computeClass(after, judged.library)
           expect(missingIn(computed), fix.label).toBeLessThan(missingIn(judged.computed))
-          expect(computed.gear.lines.find((each) => each.kindId === kindId && each.sizeId === line.sizeId)?.short ?? 0, fix.label).toBe(
+          expect(computed.gear.lines.find((known) => known.kindId === kindId && known.sizeId === line.sizeId)?.short ?? 0, fix.label).toBe(
             fix.short,
           )
           expect(computed.problems).toEqual([])
@@ -68,7 +68,7 @@ describe('a shortage solved', () => {
   it('a station is capped: smaller groups, with a rest station for those that are left over', () => {
     const judged = judgedWith('demo-lunch', owning('mat', 1), (document) => void (document.here = document.here.slice(0, 10)))
     const line = shortLine(judged, 'mat')
-    const fix = gearFixes(judged, line).find((each) => each.label === 'At most 1 at a station, and 2 rest stations more')!
+    const fix = gearFixes(judged, line).find((gearFix) => gearFix.label === 'At most 1 at a station, and 2 rest stations more')!
     const after = computeClass(fix.apply(judged.document), judged.library)
     expect(after.groups.map((group) => group.length)).toEqual(Array(10).fill(1))
     expect(after.problems).toEqual([])
@@ -77,8 +77,8 @@ describe('a shortage solved', () => {
 
   it('the nearest size is really taken by those who are named', () => {
     const judged = judgedWith('demo-lunch', demoGear)
-    const line = judged.computed.gear.lines.find((each) => each.short > 0 && each.sizeLabel)!
-    const fix = gearFixes(judged, line).find((each) => each.label.startsWith('Nearest size'))
+    const line = judged.computed.gear.lines.find((line) => line.short > 0 && line.sizeLabel)!
+    const fix = gearFixes(judged, line).find((gearFix) => gearFix.label.startsWith('Nearest size'))
     expect(fix).toBeDefined()
     const after = computeClass(fix!.apply(judged.document), judged.library)
     const changed = after.people.filter((person, index) => person.loads[line.kindId] !== judged.computed.people[index]!.loads[line.kindId])

@@ -93,7 +93,7 @@ function nearestTo(kind: GearKind, sizeId: string): GearSize[] {
 
 /** As few people as it takes use the nearest size that is free, the newest first: they lose least by a lighter one. */
 function nearestSize({ document, computed, library }: Judged, { kindId, sizeId }: GearLine): Fix | undefined {
-  const kind = usableIn(library.gear, document.roomId).find((each) => each.id === kindId)
+  const kind = usableIn(library.gear, document.roomId).find((known) => known.id === kindId)
   if (!kind || kind.sizes.length < 2) return undefined
   const order = { newcomer: 0, regular: 1, trained: 2 } as const
   const people = [...computed.people].sort((a, b) => order[a.level] - order[b.level])
@@ -116,7 +116,7 @@ function nearestSize({ document, computed, library }: Judged, { kindId, sizeId }
   const words = [...new Set(moved.map(({ label }) => label))].map(
     (label) =>
       `${label} for ${moved
-        .filter((each) => each.label === label)
+        .filter((known) => known.label === label)
         .map(({ name }) => name)
         .join(', ')}`,
   )
@@ -199,19 +199,17 @@ function otherForms(judged: Judged, { kindId }: GearLine): Fix[] {
   const byId = exercisesById(judged.library.exercises)
   const rungs = { substitute: 0, easier: 1, harder: 2 } as const
   return stationsWith(judged, kindId).flatMap(({ circuit, station, index }) => {
-    const use = station.uses.find(
-      (each) => byId.get(each.exerciseId) && usesKind(formOf(byId.get(each.exerciseId)!, each.optionId), kindId),
-    )!
+    const use = station.uses.find((use) => byId.get(use.exerciseId) && usesKind(formOf(byId.get(use.exerciseId)!, use.optionId), kindId))!
     const form = formsOf(byId.get(use.exerciseId)!)
-      .filter((each) => each.optionId !== use.optionId && !usesKind(each, kindId))
+      .filter((form) => form.optionId !== use.optionId && !usesKind(form, kindId))
       .sort((a, b) => (a.rung ? rungs[a.rung] : 0) - (b.rung ? rungs[b.rung] : 0))[0]
     if (!form) return otherExercise(judged, circuit, station, use, index)
-    const uses = station.uses.map((each) => (each.id === use.id ? { ...each, optionId: form.optionId } : each))
+    const uses = station.uses.map((known) => (known.id === use.id ? { ...known, optionId: form.optionId } : known))
     return [
       {
         label: `${pieceName(circuit)} ${index + 1}: ${form.name.toLowerCase()} instead`,
         apply: (on: ClassDocument) =>
-          withPiece(on, circuit, { stations: circuit.stations.map((each) => (each.id === station.id ? { ...each, uses } : each)) }),
+          withPiece(on, circuit, { stations: circuit.stations.map((known) => (known.id === station.id ? { ...known, uses } : known)) }),
       },
     ]
   })
@@ -220,23 +218,23 @@ function otherForms(judged: Judged, { kindId }: GearLine): Fix[] {
 function otherExercise({ document, library }: Judged, circuit: Circuit, station: Station, use: Use, index: number): Fix[] {
   const region = exercisesById(library.exercises).get(use.exerciseId)?.regions[0]
   const used = new Set(
-    everyCircuit(document.plan).flatMap((each) => each.stations.flatMap((one) => one.uses.map((done) => done.exerciseId))),
+    everyCircuit(document.plan).flatMap((known) => known.stations.flatMap((one) => one.uses.map((done) => done.exerciseId))),
   )
   const other = library.exercises.find(
     (exercise) => exercise.regions[0] === region && exercise.gear.length === 0 && isMain(exercise) && !used.has(exercise.id),
   )
   if (!other) return []
   const uses = station.uses.map(
-    (each): Use =>
-      each.id === use.id
-        ? { id: each.id, exerciseId: other.id, sides: other.oneSided ? 'half' : 'none', ...(each.reps && { reps: each.reps }) }
-        : each,
+    (known): Use =>
+      known.id === use.id
+        ? { id: known.id, exerciseId: other.id, sides: other.oneSided ? 'half' : 'none', ...(known.reps && { reps: known.reps }) }
+        : known,
   )
   return [
     {
       label: `${pieceName(circuit)} ${index + 1}: ${other.name.toLowerCase()} instead`,
       apply: (on) =>
-        withPiece(on, circuit, { stations: circuit.stations.map((each) => (each.id === station.id ? { ...each, uses } : each)) }),
+        withPiece(on, circuit, { stations: circuit.stations.map((known) => (known.id === station.id ? { ...known, uses } : known)) }),
     },
   ]
 }

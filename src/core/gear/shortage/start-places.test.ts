@@ -12,7 +12,7 @@ import { solvedPlacement } from '../../../../tests/fixtures/solver'
 import { placementProblem, shortOf, startPlaces, type PlacementProblem } from './start-places'
 
 const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
-const lunch = (): ClassDocument => structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!.document)
+const lunch = (): ClassDocument => structuredClone(demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === 'demo-lunch')!.document)
 
 function permutations(items: number[]): number[][] {
   if (items.length < 2) return [items]
@@ -35,13 +35,13 @@ describe('where groups begin', () => {
     let best = 0
     let all = 0
     fc.assert(
-      fc.property(problem, (each) => {
-        const now = each.needs.map((_, group) => group)
-        const { order, short, bound } = startPlaces(each)
-        const least = Math.min(...permutations(now).map((other) => shortOf(each, other)))
+      fc.property(problem, (placementProblem) => {
+        const now = placementProblem.needs.map((_, group) => group)
+        const { order, short, bound } = startPlaces(placementProblem)
+        const least = Math.min(...permutations(now).map((other) => shortOf(placementProblem, other)))
         expect([...order].sort((a, b) => a - b)).toEqual(now)
-        expect(short).toBe(shortOf(each, order))
-        expect(short).toBeLessThanOrEqual(shortOf(each, now))
+        expect(short).toBe(shortOf(placementProblem, order))
+        expect(short).toBeLessThanOrEqual(shortOf(placementProblem, now))
         expect(bound).toBeLessThanOrEqual(least)
         all++
         if (short === least) best++
@@ -52,9 +52,9 @@ describe('where groups begin', () => {
   })
 
   it('reaches the mixed-integer solver’s optimum (HiGHS), or shows a bound below it', () => {
-    for (const each of fc.sample(problem, { numRuns: 40, seed: 11 })) {
-      const { short, bound } = startPlaces(each)
-      const least = solvedPlacement(each)
+    for (const placementProblem of fc.sample(problem, { numRuns: 40, seed: 11 })) {
+      const { short, bound } = startPlaces(placementProblem)
+      const least = solvedPlacement(placementProblem)
       expect(short).toBeGreaterThanOrEqual(least)
       expect(bound).toBeLessThanOrEqual(least)
       if (short > least) expect(bound).toBeLessThan(short)

@@ -54,7 +54,7 @@ describe('pieces of a plan', () => {
         for (const [what, where, of, forward] of edits) {
           const ids = order(plan)
           const id = ids[where % ids.length]!
-          const piece = plan.parts.flatMap((part) => part.pieces).find((each) => each.id === id)!
+          const piece = plan.parts.flatMap((part) => part.pieces).find((known) => known.id === id)!
           if (what === 'add') plan = withAfter(plan, id, newPiece(of, newId))
           if (what === 'copy') plan = withAfter(plan, id, copyOf(piece, newId))
           if (what === 'move') plan = withMoved(plan, id, forward ? 1 : -1)

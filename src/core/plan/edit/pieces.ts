@@ -89,7 +89,7 @@ export function withMoved(plan: Plan, id: string, by: -1 | 1): Plan {
 
 /** The plan with the piece where another one is now, by as many single moves as it takes. */
 export function withMovedTo(plan: Plan, id: string, targetId: string): Plan {
-  const order = (of: Plan) => of.parts.flatMap((part) => part.pieces.map((piece) => piece.id))
+  const order = (plan: Plan) => plan.parts.flatMap((part) => part.pieces.map((piece) => piece.id))
   const target = order(plan).indexOf(targetId)
   let now = plan
   for (let tries = order(plan).length * 2; tries > 0; tries--) {

@@ -23,10 +23,10 @@ function intervalsOf(circuit: Circuit): number {
 export function stretchedPiece(piece: Piece, by: Seconds): Piece {
   if (piece.type === 'pause') return { ...piece, seconds: within(piece.seconds + by) }
   const { stay } = piece
-  const each = by / Math.max(1, intervalsOf(piece))
+  const perInterval = by / Math.max(1, intervalsOf(piece))
   if (stay.kind === 'task')
-    return stay.capSeconds === undefined ? piece : { ...piece, stay: { ...stay, capSeconds: within(stay.capSeconds + each) } }
-  return { ...piece, stay: { ...stay, workSeconds: stay.workSeconds.map((seconds) => within(seconds + each)) } }
+    return stay.capSeconds === undefined ? piece : { ...piece, stay: { ...stay, capSeconds: within(stay.capSeconds + perInterval) } }
+  return { ...piece, stay: { ...stay, workSeconds: stay.workSeconds.map((seconds) => within(seconds + perInterval)) } }
 }
 
 /** The least change of a piece's length that a stretch by one step makes. */

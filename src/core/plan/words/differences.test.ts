@@ -4,7 +4,7 @@ import { pieceName } from '../../summary/names'
 import { planDifferences } from './differences'
 import type { Circuit, Plan } from '../plan'
 
-const plan = () => structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!.document.plan)
+const plan = () => structuredClone(demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === 'demo-lunch')!.document.plan)
 const names = { piece: pieceName, exercise: (id: string, optionId?: string) => optionId ?? id }
 const changed = (change: (circuit: Circuit, plan: Plan) => void): string[] => {
   const after = plan()

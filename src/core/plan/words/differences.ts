@@ -29,7 +29,7 @@ export function planDifferences(before: Plan, after: Plan, names: DifferenceName
   const order = (plan: Plan, other: Map<string, Piece>) => [...piecesById(plan).keys()].filter((id) => other.has(id)).join()
   if (order(before, now) !== order(after, old)) words.push('Another order of pieces')
   before.parts.forEach((part) => {
-    const then = after.parts.find((each) => each.id === part.id)
+    const then = after.parts.find((known) => known.id === part.id)
     if (then && then.optional !== part.optional)
       words.push(`${names.piece(then.pieces[0]!)}: ${then.optional ? 'only if there is time' : 'not optional any more'}`)
     if (then && then.repeat !== part.repeat) words.push(`${names.piece(then.pieces[0]!)}: ${then.repeat} times instead of ${part.repeat}`)

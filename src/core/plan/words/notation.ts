@@ -92,7 +92,7 @@ export function readCycle(text: string): Cycle | undefined {
   return steps.map((step) => ({ count: Number(step![1]), name: step![2]! }))
 }
 
-export const showCycle = (cycle: Cycle): string => cycle.map((each) => `${each.count} ${each.name}`).join(' + ')
+export const showCycle = (cycle: Cycle): string => cycle.map((step) => `${step.count} ${step.name}`).join(' + ')
 
 /** `"1, 4"` → laps counted from 1, as indices from 0. */
 export function readLaps(text: string): number[] | undefined {

@@ -92,7 +92,7 @@ export function enter(progress: Progress, over: Milliseconds, now: Milliseconds)
   const start = timeline.phases[next]?.start
   const phase = start === undefined ? undefined : phaseAt(timeline, start + inSeconds(over))
   // Time does not run over a list that has to be finished.
-  const open = timeline.phases.find((each) => each.index >= next && each.index <= (phase?.index ?? Infinity) && each.selfPaced?.open)
+  const open = timeline.phases.find((known) => known.index >= next && known.index <= (phase?.index ?? Infinity) && known.selfPaced?.open)
   if (open) {
     const elapsed = over - inMilliseconds(open.start - start!)
     const limit = limitOf(open)

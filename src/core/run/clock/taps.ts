@@ -14,9 +14,9 @@ export const tapsAfterEndMs: Milliseconds = 15 * 60_000
 export function canTap({ mode, at, endedAt = at, taps, phase, elapsed, countIn, timeline }: Progress, command: TapCommand): boolean {
   if (mode === 'ready' || (mode === 'finished' && at - endedAt > tapsAfterEndMs)) return false
   if (command.type === 'untap') return taps.some((tap) => tap.id === command.tapId)
-  const of = command.when?.phase ?? phase
-  if (of === phase && countIn > 0 && elapsed === 0) return false
-  return of <= phase && timeline.phases[of]?.selfPaced !== undefined
+  const tapped = command.when?.phase ?? phase
+  if (tapped === phase && countIn > 0 && elapsed === 0) return false
+  return tapped <= phase && timeline.phases[tapped]?.selfPaced !== undefined
 }
 
 /** The taps with one more, or one less. What was tapped before the class got on counts for where it was then. */

@@ -31,7 +31,7 @@ export const askFor = ({ id, phase }: WayToEnd, now: Milliseconds, deadline: Mil
 export function commandFor(asked: AskedCommand, snapshot: RunSnapshot, progress: Progress): Result<Command> {
   if (asked.type !== 'amend') return success(asked)
   const { way, phase, now, deadline } = asked
-  const found = waysBy(snapshot, progress, now, deadline).find((each) => each.id === way && each.phase === phase)
+  const found = waysBy(snapshot, progress, now, deadline).find((wayToEnd) => wayToEnd.id === way && wayToEnd.phase === phase)
   return found
     ? success({ type: 'amend', timeline: found.timeline, phase })
     : failure(problem('notNow', 'The class has gone on to its next part meanwhile. Look at the ways again.'))

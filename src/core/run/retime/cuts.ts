@@ -118,7 +118,9 @@ function staysOf(phases: readonly Phase[]): Map<string, number> {
 }
 
 const lapIsAhead = (phase: Phase, past: readonly Phase[]) =>
-  !past.some((each) => each.pieceId === phase.pieceId && each.repeat === phase.repeat && each.lap === phase.lap && each.kind === 'work')
+  !past.some(
+    (known) => known.pieceId === phase.pieceId && known.repeat === phase.repeat && known.lap === phase.lap && known.kind === 'work',
+  )
 
 /** The stations at which one side goes by each lap, and only the first is left. */
 function sidesLost(snapshot: RunSnapshot, before: readonly Phase[], after: readonly Phase[], { pieceId, repeat }: Phase): string[] {

@@ -72,7 +72,7 @@ describe('finish by a time', () => {
     const stations = evening.timeline.phases.filter((phase) => phase.pieceId === 'eb-stations')
     const second = 10 + stations.find((phase) => phase.turn === 1)!.start + 1
     const way = waysToEndBy(evening, running(evening), second * 1000, (10 + evening.timeline.total - 300) * 1000).find(
-      (each) => each.id === 'set1',
+      (wayToEnd) => wayToEnd.id === 'set1',
     )!
     expect(way.told.join(' ')).toContain('3 sets become 2 at the stations still to come. Everyone still comes to every station.')
     const sets = (turn: number) => [

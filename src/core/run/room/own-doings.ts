@@ -42,12 +42,12 @@ export function gatherOwn() {
     own(): OwnDoings {
       const ways: Record<string, number>[] = []
       const indexes = new Map<string, number>()
-      const of = [...byPerson].map(([personId, places]): [string, number] => {
+      const wayByPerson = [...byPerson].map(([personId, places]): [string, number] => {
         const text = JSON.stringify(places)
         if (!indexes.has(text)) indexes.set(text, ways.push(places) - 1)
         return [personId, indexes.get(text)!]
       })
-      return { doings, ways, of: Object.fromEntries(of) }
+      return { doings, ways, of: Object.fromEntries(wayByPerson) }
     },
   }
 }
@@ -62,14 +62,14 @@ export function joinedOwn(...all: readonly (OwnDoings | undefined)[]): OwnDoings
 }
 
 /** What one person does, and nothing of anybody else, nor why. */
-export function ownOf({ doings, ways, of }: OwnDoings, personId: string): OwnDoings {
+export function ownOf({ doings, ways, of: wayByPerson }: OwnDoings, personId: string): OwnDoings {
   const unexplained = doings.map(({ watch: _, ...doing }) => doing)
-  return joinedOwn({ doings: unexplained, ways, of: of[personId] === undefined ? {} : { [personId]: of[personId] } })
+  return joinedOwn({ doings: unexplained, ways, of: wayByPerson[personId] === undefined ? {} : { [personId]: wayByPerson[personId] } })
 }
 
 /** What somebody does for themselves, by place. */
-export const placesOf = ({ doings, ways, of }: OwnDoings, personId: string): [key: string, doing: OwnDoing][] =>
-  Object.entries(ways[of[personId] ?? -1] ?? {}).flatMap(([key, index]) => (doings[index] ? [[key, doings[index]]] : []))
+export const placesOf = ({ doings, ways, of: wayByPerson }: OwnDoings, personId: string): [key: string, doing: OwnDoing][] =>
+  Object.entries(ways[wayByPerson[personId] ?? -1] ?? {}).flatMap(([key, index]) => (doings[index] ? [[key, doings[index]]] : []))
 
 /** Whether somebody has to go easy on something in this class. */
 export const isSpared = ({ own }: RunSnapshot, personId: string): boolean =>

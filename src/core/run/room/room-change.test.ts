@@ -36,10 +36,10 @@ describe('people of a class under way', () => {
     const solo = snapshotOf('demo-lunch', (document) => Object.assign(document, { groupSize: 'solo', here: document.here.slice(0, 6) }))
     const { snapshot, told } = changed(solo, { type: 'arrives', id: 'late', name: 'Quill' }, turnOf(solo, 3))
     expect(told[0]).toBe('Quill has a place of their own.')
-    const [before, after] = [solo, snapshot].map((each) => each.circuits['ll-stations']!.turns!)
+    const [before, after] = [solo, snapshot].map((runSnapshot) => runSnapshot.circuits['ll-stations']!.turns!)
     const unit = solo.groups.length
     after!.forEach((stations, turn) => {
-      expect(stations.map((here) => here.filter((each) => each !== unit))).toEqual(before![turn])
+      expect(stations.map((here) => here.filter((id) => id !== unit))).toEqual(before![turn])
       expect(stations.flat().includes(unit)).toBe(turn > 3)
     })
   })
@@ -116,7 +116,9 @@ describe('people of a class under way', () => {
     const usual = lunch.circuits['ll-stations']!.stations.map((station) => station.exercises[0]!)
     expect(roomView(all, state).tiles.map((tile) => tile.exercise)).toEqual(usual.map((exercise) => exercise.easier?.name ?? exercise.name))
     expect(roomView(one, state).tiles.map((tile) => tile.exercise)).toEqual(usual.map((exercise) => exercise.name))
-    expect(roomView(one, state).watch.find((each) => each.name === 'Oren')?.text).toBe(`easier: ${usual[0]!.easier!.name.toLowerCase()}`)
+    expect(roomView(one, state).watch.find((watched) => watched.name === 'Oren')?.text).toBe(
+      `easier: ${usual[0]!.easier!.name.toLowerCase()}`,
+    )
     expect(cardView(forOne(one, 'oren'), state, 'oren')!.now!.exercise).toBe(usual[0]!.easier!.name)
     expect(cardView(forOne(one, 'maribel'), state, 'maribel')!.now!.exercise).toBe(usual[0]!.name)
     const exceptions = lunch.people.flatMap(({ id: personId }) =>

@@ -60,9 +60,9 @@ const notHere = failure(problem('notHere', 'That person is not in this class any
 
 /** Somebody stands by, or goes on: their place stays theirs. */
 function withBreak(snapshot: RunSnapshot, personId: string, onBreak: boolean): Result<RoomChanged> {
-  const person = snapshot.people.find((each) => each.id === personId)
+  const person = snapshot.people.find((person) => person.id === personId)
   if (!person) return notHere
-  const people = snapshot.people.map((each) => (each.id === personId ? { ...each, onBreak } : each))
+  const people = snapshot.people.map((person) => (person.id === personId ? { ...person, onBreak } : person))
   return success({ snapshot: { ...snapshot, people }, told: [onBreak ? `${person.name} takes a break.` : `${person.name} is back.`] })
 }
 
@@ -74,10 +74,10 @@ function withEase(snapshot: RunSnapshot, ease: Ease, personId: string | undefine
       snapshot: { ...snapshot, ease },
       told: [`Everyone: ${easeWords[ease]}, where the exercise has such an option. Who has an option of their own keeps it.`],
     })
-  const person = snapshot.people.find((each) => each.id === personId)
+  const person = snapshot.people.find((person) => person.id === personId)
   if (!person) return notHere
   const spared = ease === 'harder' && isSpared(snapshot, personId)
-  const people = snapshot.people.map((each) => (each.id === personId ? { ...each, ease } : each))
+  const people = snapshot.people.map((person) => (person.id === personId ? { ...person, ease } : person))
   return success({
     snapshot: { ...snapshot, people },
     told: [

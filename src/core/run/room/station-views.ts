@@ -85,11 +85,11 @@ export function ownDoings(plan: Plan, people: readonly Doer[], library: HallLibr
     [...alike.values()].map(([first]) => first!),
     library,
   )
-  const of = [...alike.values()].flatMap((group) => {
+  const wayByPerson = [...alike.values()].flatMap((group) => {
     const way = ofFirsts.of[group[0]!.id]
     return way === undefined ? [] : group.map(({ id }): [string, number] => [id, way])
   })
-  return { ...ofFirsts, of: Object.fromEntries(of) }
+  return { ...ofFirsts, of: Object.fromEntries(wayByPerson) }
 }
 
 function doingsOf(plan: Plan, people: readonly Doer[], library: HallLibrary): OwnDoings {

@@ -27,7 +27,7 @@ describe('my card', () => {
       next: { station: 2, exercise: 'Band row' },
     })
     expect(card.now!.how).toMatch(/^kettlebell \d+ kg/)
-    expect(card.stations.map((each) => each.station)).toEqual([1, 2, 3, 4])
+    expect(card.stations.map((station) => station.station)).toEqual([1, 2, 3, 4])
   })
 
   it('on the way, the place is where I am going', () => {
@@ -77,7 +77,7 @@ describe('my card', () => {
     for (const rule of ['loop', 'twoFiles', 'fullMix'] as const) {
       const snapshot = snapshotOf('demo-lunch', (document) => (document.rotations = { 'll-stations': { rule } }))
       const circuit = snapshot.circuits['ll-stations']!
-      for (const phase of snapshot.timeline.phases.filter((each) => each.kind === 'work' && each.pieceId === 'll-stations')) {
+      for (const phase of snapshot.timeline.phases.filter((phase) => phase.kind === 'work' && phase.pieceId === 'll-stations')) {
         for (const person of snapshot.people) {
           const { now } = at(snapshot, phase.start, person.id)!
           const here = circuit.turns![phase.turn!]![now!.station! - 1]!.flatMap((unit) => (circuit.units ?? snapshot.groups)[unit]!)
@@ -122,7 +122,7 @@ describe('my card', () => {
 
   it('the side is told with the seconds to its change, and after it', () => {
     const { start } = lunch.timeline.phases.find((phase) => phase.kind === 'work' && phase.pieceId === 'll-stations' && phase.turn === 1)!
-    const person = lunch.people.find((each) => at(lunch, start, each.id)!.now!.station === 8)!.id
+    const person = lunch.people.find((person) => at(lunch, start, person.id)!.now!.station === 8)!.id
     expect(at(lunch, start - 3, person)!.now).toMatchObject({ how: expect.stringContaining('change sides at the half') })
     expect(at(lunch, start + 5, person)!.now!.side).toBe('first side, change in 15')
     expect(at(lunch, start + 20, person)!.now).toMatchObject({ side: 'second side', how: expect.not.stringContaining('half') })

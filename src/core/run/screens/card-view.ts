@@ -50,7 +50,7 @@ export interface CardView {
 
 /** The card of one person; `undefined` when the person is not in this class. */
 export function cardView(snapshot: RunSnapshot, state: RunState, personId: string): CardView | undefined {
-  const person = snapshot.people.find((each) => each.id === personId)
+  const person = snapshot.people.find((person) => person.id === personId)
   if (!person) return undefined
   const room = roomView(snapshot, state)
   const base = {
@@ -92,7 +92,7 @@ export function cardView(snapshot: RunSnapshot, state: RunState, personId: strin
 /** What the wave that is not at the stations does now, or does next. */
 function meanwhileAt(snapshot: RunSnapshot, state: RunState, personId: string): CardPlace | undefined {
   const second = state.phase.start + inSeconds(state.elapsed)
-  const phase = snapshot.timeline.meanwhile?.find((each) => each.kind === 'work' && second < each.start + each.seconds)
+  const phase = snapshot.timeline.meanwhile?.find((meanwhile) => meanwhile.kind === 'work' && second < meanwhile.start + meanwhile.seconds)
   return phase && placeAt(snapshot, phase, personId)
 }
 

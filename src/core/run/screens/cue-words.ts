@@ -97,7 +97,7 @@ function countOf(phase: Phase, snapshot: RunSnapshot, heardAt: number | undefine
 
 function beginsLastLap(phase: Phase, { phases }: Timeline): boolean {
   if (phase.kind !== 'work' || !phase.lap) return false
-  const own = (each: Phase) => each.kind === 'work' && each.pieceId === phase.pieceId && each.repeat === phase.repeat
+  const own = (other: Phase) => other.kind === 'work' && other.pieceId === phase.pieceId && other.repeat === phase.repeat
   const before = phases.slice(0, phase.index).findLast(own)
-  return before?.lap !== phase.lap && !phases.slice(phase.index + 1).some((each) => own(each) && (each.lap ?? 0) > phase.lap!)
+  return before?.lap !== phase.lap && !phases.slice(phase.index + 1).some((known) => own(known) && (known.lap ?? 0) > phase.lap!)
 }

@@ -68,7 +68,7 @@ function stepsBetween(circuit: CircuitView, before: Phase, after: Phase): Step[]
 function commonStep(file: readonly Step[]): number | undefined {
   const counts = new Map<number, number>()
   for (const { on } of file) counts.set(on, (counts.get(on) ?? 0) + 1)
-  const [on, count] = [...counts].reduce((most, each) => (each[1] > most[1] ? each : most))
+  const [on, count] = [...counts].reduce((most, known) => (known[1] > most[1] ? known : most))
   return count / file.length >= mostOfAFile ? on : undefined
 }
 

@@ -14,12 +14,12 @@ import { upcomingCues } from './upcoming-cues'
 
 type CircuitInput = Extract<PlanInput['parts'][number]['pieces'][number], { type: 'circuit' }>
 
-const stations = (count: number, each = 1): CircuitInput['stations'] =>
+const stations = (count: number, value = 1): CircuitInput['stations'] =>
   Array.from({ length: count }, (_, index) => ({
     id: `s${index}`,
-    uses: Array.from({ length: each }, (_, position) => ({
+    uses: Array.from({ length: value }, (_, position) => ({
       id: `u${index}-${position}`,
-      exerciseId: demoLibrary.exercises[index * each + position]!.id,
+      exerciseId: demoLibrary.exercises[index * value + position]!.id,
     })),
   }))
 

@@ -17,7 +17,7 @@ import { stateAt } from '../clock/state'
 
 const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
 const snapshotOf = (id: string) => {
-  const { document } = demoClasses(new Date(2026, 0, 5)).find((each) => each.id === id)!
+  const { document } = demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === id)!
   const snapshot = takeSnapshot(document, computeClass(document, library), library, 'Kiln Floor')
   if (!snapshot.ok) throw new Error(snapshot.problems[0]!.message)
   return snapshot.value
@@ -52,7 +52,7 @@ describe('what the room sees', () => {
       detail: 'In pairs, both working',
     })
     expect(work.tiles[0]).toMatchObject({ number: 1, exercise: 'Goblet squat', people: ['Oren', 'Maribel'], coming: false })
-    expect(work.watch.map((each) => each.name)).toEqual(['Jun', 'Hettie'])
+    expect(work.watch.map((watched) => watched.name)).toEqual(['Jun', 'Hettie'])
     expect(view(480 + 20).headline).toBe('Station 8: second side')
   })
 
@@ -106,7 +106,7 @@ describe('what the room sees', () => {
 
 describe('partners who take turns', () => {
   const inTurns = (pairs: 'inTurns' | 'halfEach', groupSize: 'pairs' | 'trios') => {
-    const { document } = structuredClone(demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!)
+    const { document } = structuredClone(demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === 'demo-lunch')!)
     const circuit = document.plan.parts.flatMap((part) => part.pieces).find((piece) => piece.id === 'll-stations') as Circuit
     Object.assign(circuit, { pairs, stay: { ...circuit.stay, sets: 3 } })
     const made = { ...document, groupSize }
@@ -135,11 +135,11 @@ describe('partners who take turns', () => {
 })
 
 describe('a self-paced list', () => {
-  const { document } = demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-short')!
+  const { document } = demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === 'demo-short')!
   const bricks = { ...document, plan: structuredClone(demoPlans.find((plan) => plan.id === 'brick-by-brick')!) }
   const taken = takeSnapshot(bricks, computeClass(bricks, library), library, '')
   if (!taken.ok) throw new Error(taken.problems[0]!.message)
-  const phase = (pieceId: string) => taken.value.timeline.phases.find((each) => each.pieceId === pieceId)!
+  const phase = (pieceId: string) => taken.value.timeline.phases.find((phase) => phase.pieceId === pieceId)!
 
   it('is read out item by item: the opener, then the rounds', () => {
     expect(view(phase('bb-rounds').start + 5, taken.value)).toMatchObject({
@@ -189,7 +189,7 @@ describe('the class in two sentences', () => {
   })
 
   it('tells of the part that is optional, and of a class that is too long', () => {
-    const { document } = demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-short')!
+    const { document } = demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === 'demo-short')!
     const computed = computeClass({ ...document, plan: { ...document.plan, slotSeconds: 600 } }, library)
     if (!computed.timeline.ok) throw new Error('timeline')
     const [first, second] = classSentences({ ...document.plan, slotSeconds: 600 }, computed.timeline.value, [])
@@ -200,7 +200,7 @@ describe('the class in two sentences', () => {
 
 describe('a snapshot', () => {
   it('is refused when somebody would have no station', () => {
-    const { document } = demoClasses(new Date(2026, 0, 5)).find((each) => each.id === 'demo-lunch')!
+    const { document } = demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === 'demo-lunch')!
     const solo = { ...document, groupSize: 'solo' as const }
     expect(takeSnapshot(solo, computeClass(solo, library), library, '')).toMatchObject({ ok: false, problems: [{ code: 'tooManyGroups' }] })
   })

@@ -36,7 +36,7 @@ export function GearLists() {
       label={label}
       onChange={(event) => {
         const { checked } = event.currentTarget
-        setTicked((now) => (checked ? [...now, key] : now.filter((each) => each !== key)))
+        setTicked((now) => (checked ? [...now, key] : now.filter((id) => id !== key)))
       }}
     />
   )

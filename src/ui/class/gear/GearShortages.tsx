@@ -26,7 +26,7 @@ export function GearShortages() {
           <button
             type="button"
             className="link-button"
-            onClick={() => change((draft) => void (draft.bring = draft.bring?.filter((each) => each !== kindId)))}
+            onClick={() => change((draft) => void (draft.bring = draft.bring?.filter((known) => known !== kindId)))}
           >
             Count the hall’s again
           </button>

@@ -89,7 +89,7 @@ export function ByStation() {
         <TableHead columns={['Station', 'Exercise', 'The most that must be there']} />
         <tbody>
           {circuit.stations.map((station, index) => {
-            const most = byStation.find((each) => each.pieceId === circuit.id && each.station === index)?.most ?? []
+            const most = byStation.find((known) => known.pieceId === circuit.id && known.station === index)?.most ?? []
             const texts = most.map(({ kindId, sizeId, count }) => {
               const kind = kinds.get(kindId)
               return `${count} × ${sizeWords({ kindName: kind?.name ?? kindId, sizeLabel: kind?.sizes.find((size) => size.id === sizeId)?.label ?? '' })}`

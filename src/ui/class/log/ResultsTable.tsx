@@ -40,4 +40,4 @@ export function ResultsTable({ row, results, zone }: ResultsTableProps) {
   )
 }
 
-const doneOf = (part: PartResult, personId: string) => part.done.find((each) => each.personId === personId)
+const doneOf = (part: PartResult, personId: string) => part.done.find((entry) => entry.personId === personId)

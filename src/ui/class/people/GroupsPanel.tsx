@@ -40,7 +40,7 @@ export function GroupsPanel() {
     change((draft) => {
       const arranged = asArranged().map((group, index) => ({
         ...group,
-        ids: index === to ? [...group.ids.filter((each) => each !== id), id] : group.ids.filter((each) => each !== id),
+        ids: index === to ? [...group.ids.filter((known) => known !== id), id] : group.ids.filter((known) => known !== id),
       }))
       draft.arranged = arranged.filter((group) => group.ids.length > 0)
     })
@@ -140,7 +140,7 @@ export function GroupsPanel() {
 }
 
 const lockedGroup = (arranged: ArrangedGroup[] | undefined, group: readonly Person[]) =>
-  arranged?.some((each) => each.locked && each.ids.includes(group[0]!.id)) ?? false
+  arranged?.some((known) => known.locked && known.ids.includes(group[0]!.id)) ?? false
 
 function verdict(points: number, { cost, bound }: { cost: number; bound: number }): string {
   const proven = cost === bound ? 'proven: none are better' : `none can be better than by ${cost - bound}`

@@ -19,7 +19,7 @@ export function PasteNames({ disabled }: { disabled: boolean }) {
   const tooLong = names.find((name) => name.length > 40)
   const add = () => {
     change((draft) => {
-      for (const name of names.filter((each) => !shared.includes(each))) {
+      for (const name of names.filter((name) => !shared.includes(name))) {
         const id = calledLike(everybody, name)[0]?.id ?? `walk-in-${nanoid(8)}`
         if (draft.here.includes(id) || draft.here.length >= limits.people) continue
         if (isNew(name)) draft.walkIns.push({ id, name, level: 'newcomer', goEasy: [], goEasyNote: '', loads: {} })

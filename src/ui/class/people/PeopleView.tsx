@@ -22,14 +22,14 @@ export function PeopleView() {
   const full = here.size >= limits.people
   const tick = (id: string, comes: boolean) =>
     change((draft) => {
-      draft.here = comes ? [...draft.here, id] : draft.here.filter((each) => each !== id)
+      draft.here = comes ? [...draft.here, id] : draft.here.filter((known) => known !== id)
       // A walk-in who is not here after all leaves no trace.
       if (comes) return
-      draft.walkIns = draft.walkIns.filter((each) => each.id !== id)
-      draft.fromHome = draft.fromHome?.filter((each) => each !== id)
+      draft.walkIns = draft.walkIns.filter((walkIn) => walkIn.id !== id)
+      draft.fromHome = draft.fromHome?.filter((known) => known !== id)
     })
   const setHome = (id: string, home: boolean) =>
-    change((draft) => void (draft.fromHome = home ? [...(draft.fromHome ?? []), id] : draft.fromHome?.filter((each) => each !== id)))
+    change((draft) => void (draft.fromHome = home ? [...(draft.fromHome ?? []), id] : draft.fromHome?.filter((known) => known !== id)))
   return (
     <>
       <section className="class-main" aria-label="People">

@@ -12,7 +12,7 @@ interface PersonTickProps {
 }
 
 export function PersonTick({ person, here, home, disabled, onTick, onHome }: PersonTickProps) {
-  const limitsText = person.goEasy.map((each) => strainNames[each]).join(', ')
+  const limitsText = person.goEasy.map((strain) => strainNames[strain]).join(', ')
   const detail = [person.level, limitsText && `easy on ${limitsText}`, person.goEasyNote].filter(Boolean).join(' · ')
   return (
     <div className="person">

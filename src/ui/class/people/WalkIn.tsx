@@ -43,7 +43,7 @@ export function WalkIn({ disabled }: { disabled: boolean }) {
       />
       <Select
         label="Level"
-        data={Level.options.map((each) => ({ value: each, label: each }))}
+        data={Level.options.map((option) => ({ value: option, label: option }))}
         value={level}
         onChange={(value) => value && setLevel(value as Level)}
         allowDeselect={false}

@@ -26,7 +26,7 @@ import { TableHead } from '../../kit/TableHead'
 /** Where each station stands in the room, and whether people get from one to the next in time. */
 export function RoomView() {
   const { document, rooms } = useClass()
-  const room = rooms.find((each) => each.id === document.roomId)
+  const room = rooms.find((room) => room.id === document.roomId)
   if (!room)
     return (
       <section className="class-main">

@@ -19,7 +19,7 @@ export function ArrangeAllDialog({ onClose }: { onClose: () => void }) {
   useEffect(() => {
     const worker = new Worker(new URL('../../../workers/arrange-all.worker.ts', import.meta.url), { type: 'module' })
     worker.onerror = () => setFailed(true)
-    const room = rooms.find((each) => each.id === document.roomId)
+    const room = rooms.find((room) => room.id === document.roomId)
     void wrap<ArrangeAllWorker>(worker)
       .run(structuredClone({ document, library, room, past }), proxy(setProgress))
       .then(setResult, () => setFailed(true))

@@ -30,7 +30,8 @@ export function RotationChart({ entry, rotation }: ChartProps) {
   const rows = rotation.mixes || circuit.waves ? rotation.turns.length : Math.min(perLap, rotation.turns.length)
   const starts = turnStarts(computed, circuit.id)
   const names = (unit: number) => units[unit]?.map((person) => person.name) ?? []
-  const trace = (unit: number) => setTraced((now) => (now.includes(unit) ? now.filter((each) => each !== unit) : [...now, unit].slice(-2)))
+  const trace = (unit: number) =>
+    setTraced((now) => (now.includes(unit) ? now.filter((known) => known !== unit) : [...now, unit].slice(-2)))
   const markOf = (unit: number) => (traced.includes(unit) ? `is-traced-${marks[traced.indexOf(unit)]}` : '')
   const button = (unit: number, content: string[]) => (
     <button key={unit} type="button" className={`group ${markOf(unit)}`} aria-pressed={traced.includes(unit)} onClick={() => trace(unit)}>
@@ -102,7 +103,7 @@ export function RotationChart({ entry, rotation }: ChartProps) {
                   <th scope="row">
                     turn {at + 1}
                     {starts
-                      .filter((start, each) => start !== undefined && each % rows === at)
+                      .filter((start, known) => start !== undefined && known % rows === at)
                       .slice(0, 3)
                       .map((start) => (
                         <span className="second" key={start}>
@@ -159,7 +160,7 @@ export function RotationChart({ entry, rotation }: ChartProps) {
 function wayOf(rotation: Rotation, unit: number, stations: number, rows: number): string {
   const path = rotation.paths[unit]!.slice(0, rows)
   const { visits, meetings } = assess(
-    rotation.paths.map((each) => each.slice(0, rows)),
+    rotation.paths.map((path) => path.slice(0, rows)),
     stations,
   )
   const numbers = (test: (count: number) => boolean) => visits[unit]!.flatMap((count, station) => (test(count) ? [station + 1] : []))

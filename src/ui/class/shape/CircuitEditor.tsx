@@ -18,7 +18,7 @@ export function CircuitEditor({ circuit }: { circuit: Circuit }) {
   const edit: EditCircuit = (recipe) => editPiece(circuit, recipe)
   const [openStation, setOpenStation] = useState<string>()
   const rotates = circuit.travel === 'rotate'
-  const station = circuit.stations.find((each) => each.id === openStation)
+  const station = circuit.stations.find((station) => station.id === openStation)
   return (
     <div key={circuit.id}>
       <h2>

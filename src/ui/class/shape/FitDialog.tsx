@@ -45,7 +45,7 @@ export function FitDialog({ preferred, opened, onClose }: FitDialogProps) {
   const fittable = fittableIn(plan)
   const [chosenId, setChosen] = useState<string>()
   const circuit =
-    [chosenId, ...preferred].flatMap((id) => fittable.find((alike) => alike.some((each) => each.id === id))?.[0] ?? [])[0] ??
+    [chosenId, ...preferred].flatMap((id) => fittable.find((alike) => alike.some((known) => known.id === id))?.[0] ?? [])[0] ??
     fittable[0]?.[0]
   return (
     <Modal opened={opened} onClose={onClose} title={`Fit to the ${formatSeconds(plan.slotSeconds)} slot`} size="lg">

@@ -20,7 +20,7 @@ const words = ['not at all', 'a little', 'much', 'most of all']
 /** The order of the stations round the room that suits best, by what the coach says matters. */
 export function OrderDialog({ circuit, opened, onClose }: { circuit: Circuit; opened: boolean; onClose: () => void }) {
   const { document, library, rooms, store } = useClass()
-  const room = rooms.find((each) => each.id === document.roomId)
+  const room = rooms.find((room) => room.id === document.roomId)
   const [weights, setWeights] = useState(usualWeights)
   const [locked, setLocked] = useState<ReadonlySet<number>>(new Set())
   const metres = useMemo(() => (opened ? metresBetween(document, circuit, room) : undefined), [opened, document, circuit, room])
@@ -69,7 +69,7 @@ export function OrderDialog({ circuit, opened, onClose }: { circuit: Circuit; op
                 checked={locked.has(station)}
                 onChange={(event) => {
                   const { checked } = event.currentTarget
-                  setLocked((before) => new Set(checked ? [...before, station] : [...before].filter((each) => each !== station)))
+                  setLocked((before) => new Set(checked ? [...before, station] : [...before].filter((value) => value !== station)))
                 }}
               />
             </li>

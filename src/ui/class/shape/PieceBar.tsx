@@ -26,7 +26,7 @@ export function PieceBar({ piece, onChoose }: { piece: Piece; onChoose: (id: str
   const [suggesting, setSuggesting] = useState(false)
   const [swapping, setSwapping] = useState(false)
   const [ordering, setOrdering] = useState(false)
-  const order = plan.parts.flatMap((part) => part.pieces.map((each) => each.id))
+  const order = plan.parts.flatMap((part) => part.pieces.map((piece) => piece.id))
   const at = order.indexOf(piece.id)
   const insert = (made: Piece) => {
     setPlan(withAfter(plan, piece.id, made))

@@ -45,7 +45,7 @@ export function PlanRibbon({ blocks, total, chosen, onChoose }: PlanRibbonProps)
   const stretch = (id: string, by: Seconds) => setPlan(withStretched(plan, id, by))
   const press = (event: KeyboardEvent, id: string) => {
     const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0
-    const piece = plan.parts.flatMap((part) => part.pieces).find((each) => each.id === id)
+    const piece = plan.parts.flatMap((part) => part.pieces).find((known) => known.id === id)
     if (by === 0 || !piece || event.altKey === event.shiftKey) return
     event.preventDefault()
     if (event.altKey) {

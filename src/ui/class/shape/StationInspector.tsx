@@ -21,7 +21,7 @@ const lapsNotation: Notation<number[]> = { show: showLaps, read: readLaps, allow
 
 /** Everything about one station: its place, what is done there and how. */
 export function StationInspector({ circuit, station, edit, onClose }: StationInspectorProps) {
-  const index = circuit.stations.findIndex((each) => each.id === station.id)
+  const index = circuit.stations.findIndex((known) => known.id === station.id)
   const rotates = circuit.travel === 'rotate'
   const stay = station.stay ?? circuit.stay
   const change = (recipe: (draft: Station) => void) => edit((draft) => recipe(draft.stations[index]!))

@@ -140,7 +140,7 @@ const sideNames = { half: 'sides: halves', byLap: 'sides: by lap', ownInterval: 
 function UseLines({ use }: { use: Use }) {
   const { library } = useClass()
   const kinds = useMemo(() => new Map(library.gear.map((kind) => [kind.id, kind.name.toLowerCase()])), [library])
-  const exercise = library.exercises.find((each) => each.id === use.exerciseId)
+  const exercise = library.exercises.find((exercise) => exercise.id === use.exerciseId)
   if (!exercise) return null
   const form = formOf(exercise, use.optionId)
   const details = detailsOf(use)

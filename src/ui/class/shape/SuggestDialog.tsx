@@ -22,7 +22,7 @@ export function SuggestDialog({ circuit, opened, onClose }: { circuit: Circuit; 
   const [kept, setKept] = useState<Record<string, string>>({})
   /** Stations that have an exercise and are to get another. */
   const [cleared, setCleared] = useState<ReadonlySet<string>>(new Set())
-  const room = rooms.find((each) => each.id === document.roomId)
+  const room = rooms.find((room) => room.id === document.roomId)
   const groupSize = Math.max(1, ...computed.groups.map((group) => group.length))
   const purpose = purposeOf(document.plan, circuit)
   const wanted = useMemo(() => wantedBy(document.plan, computed.timeline, library), [document.plan, computed.timeline, library])

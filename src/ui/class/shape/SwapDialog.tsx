@@ -31,7 +31,7 @@ export function SwapDialog({ opened, onClose }: { opened: boolean; onClose: () =
         <Select
           mt="sm"
           label="Gentler on"
-          data={Strain.options.map((each) => ({ value: each, label: strainNames[each] }))}
+          data={Strain.options.map((option) => ({ value: option, label: strainNames[option] }))}
           value={strain}
           allowDeselect={false}
           onChange={(next) => next && setStrain(next as Strain)}

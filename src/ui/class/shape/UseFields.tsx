@@ -31,7 +31,7 @@ const cycleNotation: Notation<Cycle> = { show: showCycle, read: readCycle, allow
 /** One exercise's place in a stay, with all that can be said of how it is done. */
 export function UseFields({ use, stay, laps, number, several, onChange, onRemove, onUp }: UseFieldsProps) {
   const { library } = useClass()
-  const exercise = library.exercises.find((each) => each.id === use.exerciseId)
+  const exercise = library.exercises.find((exercise) => exercise.id === use.exerciseId)
   const task = stay.kind === 'task'
   const title = exercise?.name ?? use.exerciseId
   return (

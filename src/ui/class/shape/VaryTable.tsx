@@ -13,7 +13,7 @@ const choice = { root: 'draft-field is-choice', label: 'draft-label', input: 'dr
 export function VaryTable({ piece }: { piece: Piece }) {
   const { document, library } = useClass()
   const { editPlan, editPiece } = usePlanEdits()
-  const partAt = document.plan.parts.findIndex((part) => part.pieces.some((each) => each.id === piece.id))
+  const partAt = document.plan.parts.findIndex((part) => part.pieces.some((known) => known.id === piece.id))
   const part = document.plan.parts[partAt]!
   const targets = targetsOf(piece, library.exercises)
   const here = new Map(targets.map((target) => [target.id, target]))
@@ -48,7 +48,7 @@ export function VaryTable({ piece }: { piece: Piece }) {
               <Button
                 size="compact-xs"
                 variant="default"
-                onClick={() => edit(unit, (list) => list.filter((each) => !same(variation)(each)))}
+                onClick={() => edit(unit, (list) => list.filter((known) => !same(variation)(known)))}
                 aria-label={`${unit} ${variation.at + 1}, ${what(variation)}: as the others again`}
               >
                 As the others again
@@ -60,7 +60,7 @@ export function VaryTable({ piece }: { piece: Piece }) {
       <AddVariation
         piece={piece}
         repeat={part.repeat}
-        onAdd={(unit, variation) => edit(unit, (list) => [...list.filter((each) => !same(variation)(each)), variation])}
+        onAdd={(unit, variation) => edit(unit, (list) => [...list.filter((known) => !same(variation)(known)), variation])}
       />
     </>
   )
@@ -88,8 +88,8 @@ function AddVariation({ piece, repeat, onAdd }: AddVariationProps) {
   const [targetId, setTarget] = useState(targets[0]!.id)
   const [field, setField] = useState<VaryField>()
   const [value, setValue] = useState<unknown>()
-  const chosenPlace = places.find((each) => each.value === place)?.value ?? places[0]!.value
-  const target = targets.find((each) => each.id === targetId) ?? targets[0]!
+  const chosenPlace = places.find((known) => known.value === place)?.value ?? places[0]!.value
+  const target = targets.find((target) => target.id === targetId) ?? targets[0]!
   const chosenField = field && target.fields.includes(field) ? field : target.fields[0]!
   const entry = entryFor(chosenField, target, library.exercises)
   const add = () => {
@@ -123,7 +123,7 @@ function AddVariation({ piece, repeat, onAdd }: AddVariationProps) {
       <Select
         label="differs"
         classNames={choice}
-        data={target.fields.map((each) => ({ value: each, label: fieldNames[each] }))}
+        data={target.fields.map((field) => ({ value: field, label: fieldNames[field] }))}
         value={chosenField}
         allowDeselect={false}
         onChange={(next) => {

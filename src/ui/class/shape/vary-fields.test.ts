@@ -34,7 +34,7 @@ const varied = (plan: Plan, piece: Piece, variation: Variation): Plan => ({
   parts: plan.parts.map((part) => {
     if (!part.pieces.includes(piece)) return part
     if (piece.type === 'pause') return { ...part, vary: [variation] }
-    return { ...part, pieces: part.pieces.map((each) => (each === piece ? { ...piece, vary: [variation] } : each)) }
+    return { ...part, pieces: part.pieces.map((known) => (known === piece ? { ...piece, vary: [variation] } : known)) }
   }),
 })
 

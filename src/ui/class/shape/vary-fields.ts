@@ -101,7 +101,7 @@ const works = (positions: number): Notation<number[]> => ({
   show: (value) => value.map(formatSeconds).join(' + '),
   read: (text) => {
     const read = text.split(/\s*\+\s*/).map(parseSeconds)
-    return read.length === positions && read.every((each) => each !== undefined && each >= 1) ? (read as number[]) : undefined
+    return read.length === positions && read.every((known) => known !== undefined && known >= 1) ? (read as number[]) : undefined
   },
   allowed: positions === 1 ? 'A time such as 0:30' : `${positions} times, such as ${Array(positions).fill('0:30').join(' + ')}`,
 })

@@ -5,10 +5,10 @@ export function Problems() {
   const { computed, change, document } = useClass()
   const problems = computed.rotations.flatMap(({ rotation }) => (rotation.ok ? [] : rotation.problems))
   const seen = [...new Map(problems.map((problem) => [problem.message, problem])).values()]
-  return seen.map((each) => (
-    <div className="note is-mend" role="alert" key={each.message} style={{ marginTop: 14 }}>
-      <b>{each.message}</b>
-      {each.code === 'tooManyGroups' && document.groupSize !== 'fit' && (
+  return seen.map((problem) => (
+    <div className="note is-mend" role="alert" key={problem.message} style={{ marginTop: 14 }}>
+      <b>{problem.message}</b>
+      {problem.code === 'tooManyGroups' && document.groupSize !== 'fit' && (
         <button
           className="link-button"
           onClick={() =>

@@ -56,7 +56,7 @@ export function usePlanEdits(): PlanEdits {
   const editPlan = (recipe: (draft: Plan) => void) => setPlan(produce(document.plan, recipe))
   const editPiece = <P extends Piece>(piece: P, recipe: (draft: P) => void) =>
     editPlan((draft) => {
-      const found = draft.parts.flatMap((part) => part.pieces).find((each) => each.id === piece.id)
+      const found = draft.parts.flatMap((part) => part.pieces).find((known) => known.id === piece.id)
       if (found) recipe(found as P)
     })
   return { editPlan, setPlan, editPiece }

@@ -5,7 +5,7 @@ import { copyOf, newPiece, withAfter, withMoved, withoutPiece, type PieceKind } 
 import type { Plan } from '@core/plan/plan'
 import { createClassStore } from './class-store'
 
-const documents = demoClasses(new Date(2026, 0, 5)).map((each) => each.document)
+const documents = demoClasses(new Date(2026, 0, 5)).map((sample) => sample.document)
 const kinds: PieceKind[] = ['warmUp', 'stations', 'together', 'coolDown', 'brief', 'water', 'swap', 'rest']
 
 /** What a person may do to a plan, by two numbers that choose it. */

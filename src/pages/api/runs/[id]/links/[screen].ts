@@ -5,7 +5,7 @@ import { linksTo, renewLinks, screens, subjectsOf, type Screen } from '@server/s
 import { findRun } from '@server/services/runs'
 
 function screenOf(name: string | undefined): Screen {
-  const screen = screens.find((each) => each === name)
+  const screen = screens.find((screen) => screen === name)
   if (!screen) throw notFound('kind of screen')
   return screen
 }
