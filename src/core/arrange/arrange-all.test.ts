@@ -6,12 +6,12 @@ import { libraryExercises } from '../../../scripts/library/exercises'
 import { computeClass } from '../class/compute'
 import { ClassDocument } from '../class/class-document'
 import { read } from '../base/read'
-import { arrangeAll, type ArrangedAll, type Progress } from './arrange-all'
+import { arrangeAll, type ArrangedAll, type ArrangeProgress } from './arrange-all'
 
 const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
-const arranged = (document: ClassDocument): { told: Progress[]; result: ArrangedAll } => {
+const arranged = (document: ClassDocument): { told: ArrangeProgress[]; result: ArrangedAll } => {
   const steps = arrangeAll({ document, library, room: demoRooms[0], past: [] })
-  const told: Progress[] = []
+  const told: ArrangeProgress[] = []
   for (let step = steps.next(); ; step = steps.next()) {
     if (step.done) return { told, result: step.value }
     told.push(step.value)

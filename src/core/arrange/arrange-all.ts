@@ -1,4 +1,4 @@
-import { computeClass, placesOf, type ComputedClass, type HallLibrary } from '../class/compute'
+import { computeClass, groupPlaces, type ComputedClass, type HallLibrary } from '../class/compute'
 import { judge } from '../findings/judge'
 import { arrangeClass, allWishes, arrangedIn, pointsOf } from '../grouping/arranged'
 import { pairCost, type PastPartners } from '../grouping/cost'
@@ -20,7 +20,7 @@ export interface ArrangeAllInput {
 }
 
 /** How far it is: `done` of `of` steps, and what comes now. */
-export interface Progress {
+export interface ArrangeProgress {
   done: number
   of: number
   what: string
@@ -48,7 +48,7 @@ const toMend = (input: ArrangeAllInput, document: ClassDocument, computed: Compu
  * begins, and then who is where with what gear. Goes step by step, so that it can be shown and stopped; nothing is worse
  * afterwards than it was.
  */
-export function* arrangeAll(input: ArrangeAllInput): Generator<Progress, ArrangedAll> {
+export function* arrangeAll(input: ArrangeAllInput): Generator<ArrangeProgress, ArrangedAll> {
   const before = computeClass(input.document, input.library)
   const circuits = before.rotations.map((entry) => entry.circuit)
   const of = circuits.length + 3
@@ -76,7 +76,7 @@ export function* arrangeAll(input: ArrangeAllInput): Generator<Progress, Arrange
 function withGroups({ document, library, past }: ArrangeAllInput, { people, groups }: ComputedClass, steps: ArrangedStep[]): ClassDocument {
   if (people.length === 0) return document
   const now = pointsOf(groups, pairCost(allWishes(document.wishes, people), past))
-  const best = arrangeClass(document, people, placesOf(document.plan, people.length), past)
+  const best = arrangeClass(document, people, groupPlaces(document.plan, people.length), past)
   const proven = best.cost === best.bound ? 'proven: none are better' : `none can be better than by ${best.cost - best.bound} points`
   const better = best.cost < now
   steps.push({

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { z } from 'zod'
 import { shapes } from '../../../tests/fixtures/shapes'
 import { snapshotOf } from '../../../tests/fixtures/demo-run'
-import { presentFormat, readStored, type StoredKind } from './stored'
+import { presentFormat, readStored, type DocumentKind } from './stored'
 import { snapshotKind } from '../run/room/snapshot-schema'
 import { Plan, type PlanInput } from '../plan/plan'
 import { compileTimeline } from '../timeline/compile'
@@ -10,7 +10,7 @@ import type { Timeline } from '../timeline/phase'
 import { TimelineSchema } from '../timeline/schema'
 
 /** A made-up kind that is in its third format: a name was split, then a size added. */
-const kind: StoredKind<{ first: string; last: string; size: number }> = {
+const kind: DocumentKind<{ first: string; last: string; size: number }> = {
   what: 'thing',
   schema: z.strictObject({ first: z.string(), last: z.string(), size: z.number() }),
   forward: [

@@ -8,7 +8,7 @@ import { emptyStation } from '../plan/edit/simple'
 import { intervals, plainCircuit } from '../plan/edit/make'
 import type { Circuit } from '../plan/plan'
 import { followSentence } from './demonstrators'
-import { computeClass, peopleHere, placesOf } from './compute'
+import { computeClass, peopleHere, groupPlaces } from './compute'
 
 const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
 const lunch = (): ClassDocument => structuredClone(demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === 'demo-lunch')!.document)
@@ -41,9 +41,9 @@ describe('a class computed', () => {
   })
 
   it('places are those of the smallest rotation, and of everybody where nobody rotates', () => {
-    expect(placesOf(lunch().plan, 30)).toBe(8)
+    expect(groupPlaces(lunch().plan, 30)).toBe(8)
     const together = { ...lunch().plan, parts: lunch().plan.parts.slice(0, 1) }
-    expect(placesOf(together, 30)).toBe(30)
+    expect(groupPlaces(together, 30)).toBe(30)
   })
 
   it('people come in the order in which they came; whom the hall no longer knows is left out', () => {

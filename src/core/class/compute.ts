@@ -77,7 +77,7 @@ export function pacesOf(library: Pick<HallLibrary, 'exercises' | 'figures'>): Pa
 }
 
 /** Groups that have a place at once in every rotation of the plan; as many as people where nobody rotates. */
-export function placesOf(plan: Plan, people: number): number {
+export function groupPlaces(plan: Plan, people: number): number {
   const places = rotatingCircuits(plan).map((circuit) => turnsPerLap(circuit) * wavesOf(circuit))
   return places.length > 0 ? Math.min(...places) : people
 }
@@ -101,7 +101,7 @@ export function computeClass(document: ClassDocument, library: HallLibrary): Com
   const coming = peopleHere(document, library.people)
   const people = coming.filter((person) => !home.has(person.id))
   const circuits = rotatingCircuits(plan)
-  const groups = groupsOf(document, people, placesOf(plan, people.length))
+  const groups = groupsOf(document, people, groupPlaces(plan, people.length))
   const sizes = groups.map((group) => group.length)
   const rotations = circuits.map((circuit) => rotationOf(document, circuit, groups))
   const found = new Map<string, { rotation: Rotation; units: Doer[][] }>()

@@ -1,4 +1,4 @@
-import type { Finding, Rule } from './rules/finding'
+import type { Finding, FindingRule } from './rules/finding'
 import type { Judged } from '../class/fix'
 import { briefing } from './rules/briefing'
 import { coolDown } from './rules/cool-down'
@@ -27,7 +27,7 @@ import { water } from './rules/water'
 import { workRest } from './rules/work-rest'
 import { zeroGap } from './rules/zero-gap'
 
-const rules: Rule[] = [
+const rules: FindingRule[] = [
   slot,
   zeroGap,
   noteNumbers,

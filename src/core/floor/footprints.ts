@@ -4,7 +4,7 @@ import type { ClassDocument } from '../class/class-document'
 import { formOf, type Form } from '../library/form'
 import { rotatingCircuits } from '../plan/turns'
 import type { Metres } from '../base/units'
-import { around, type Rect } from './geometry'
+import { floorAround, type Rect } from './geometry'
 
 /** The floor that a station takes up: its number, its forms, and the most people at once. */
 export interface StationFloor {
@@ -57,4 +57,4 @@ export function stationFloors(
 
 /** Where a spot's floor lies when its middle is there. */
 export const floorAt = (spot: { x: Metres; y: Metres }, floor: Pick<StationFloor, 'lengthMetres' | 'widthMetres'>): Rect =>
-  around(spot, floor.lengthMetres, floor.widthMetres)
+  floorAround(spot, floor.lengthMetres, floor.widthMetres)

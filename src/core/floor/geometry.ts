@@ -15,7 +15,7 @@ export interface Rect extends Point {
 export const distance = (one: Point, other: Point): Metres => Math.hypot(one.x - other.x, one.y - other.y)
 
 /** The rectangle round a middle. */
-export const around = (middle: Point, lengthMetres: Metres, widthMetres: Metres): Rect => ({
+export const floorAround = (middle: Point, lengthMetres: Metres, widthMetres: Metres): Rect => ({
   x: middle.x - lengthMetres / 2,
   y: middle.y - widthMetres / 2,
   lengthMetres,

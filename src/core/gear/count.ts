@@ -6,7 +6,7 @@ import { turnsOf, turnsPerLap, wavesOf } from '../plan/turns'
 import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
 import { elsewhere, type Rotation } from '../rotation/rotation'
 import { commonPaces, itemSeconds, type Paces } from '../pace/pace'
-import { add, needOf, raise, sizeKey, standingNeedOf, type Borrower, type Count } from './need'
+import { add, needOf, raise, sizeKey, standingNeedOf, type Borrower, type SizeCounts } from './need'
 
 export interface GearLine {
   kindId: string
@@ -66,7 +66,7 @@ interface Counter extends Omit<GearInput, 'exercises' | 'kinds'> {
   unknownExercises: Set<string>
   unknownKinds: Set<string>
   /** Needs found already, by station and groups: laps repeat them. A station that varies is another object. */
-  found: Map<Station, Map<string, Count>>
+  found: Map<Station, Map<string, SizeCounts>>
   /** A number for each person, to tell who is there. */
   numbers: Map<GearInput['groups'][number][number], number>
 }
@@ -86,11 +86,11 @@ export function countGear(input: GearInput): GearCount {
     numbers: new Map(input.groups.flat().map((person, index) => [person, index])),
   }
   const turns: GearTurn[] = []
-  const demands: Count[] = []
+  const demands: SizeCounts[] = []
   const stations = new Map<string, Set<number>>()
-  const standing = new Map<string, Map<number, Count>>()
+  const standing = new Map<string, Map<number, SizeCounts>>()
   for (const { piece, circuit, ...turn } of turnsToCount(input.plan)) {
-    const demand: Count = new Map()
+    const demand: SizeCounts = new Map()
     atStations(counter, circuit, turn.turn, turn.turn % turnsPerLap(piece), turn.lap, (station, need) => {
       for (const [key, amount] of need) {
         add(demand, key, amount)
@@ -136,7 +136,7 @@ function atStations(
   turn: number,
   turnInLap: number,
   lap: number,
-  take: (station: number, need: Count) => void,
+  take: (station: number, need: SizeCounts) => void,
 ): void {
   if (circuit.travel === 'together') {
     const station = circuit.stations[turnInLap]!
@@ -152,16 +152,16 @@ function atStations(
 }
 
 /** What the wave that waits needs for its list: all of it stays laid out while the others are at the stations. */
-function listNeed(counter: Counter, circuit: Circuit, list: Circuit, turn: number): Count {
+function listNeed(counter: Counter, circuit: Circuit, list: Circuit, turn: number): SizeCounts {
   const found = counter.rotations.get(circuit.id)
   const waiting = found?.units.filter((_, unit) => found.rotation.paths[unit]?.[turn] === elsewhere) ?? []
   const groups = found?.rotation.mixes && waiting.length > 0 ? [waiting.flat()] : waiting
-  const most: Count = new Map()
+  const most: SizeCounts = new Map()
   for (const station of list.stations) raiseTo(most, stationNeed(counter, list, station, groups))
   return most
 }
 
-function stationNeed(counter: Counter, circuit: Circuit, station: Station, groups: GearInput['groups']): Count {
+function stationNeed(counter: Counter, circuit: Circuit, station: Station, groups: GearInput['groups']): SizeCounts {
   let found = counter.found.get(station)
   if (!found) counter.found.set(station, (found = new Map()))
   const key = groups.map((group) => group.map((person) => counter.numbers.get(person)).join()).join(';')
@@ -175,20 +175,20 @@ function stationNeed(counter: Counter, circuit: Circuit, station: Station, group
  * on. In a list at their own pace people are spread over its items, and what several items want is wanted together: eight people,
  * five rows of 90 s in a round of 690 s → 5.2 rowers, so 6.
  */
-function mostOfPositions(counter: Counter, circuit: Circuit, station: Station, groups: GearInput['groups']): Count {
-  const most: Count = new Map()
+function mostOfPositions(counter: Counter, circuit: Circuit, station: Station, groups: GearInput['groups']): SizeCounts {
+  const most: SizeCounts = new Map()
   const stay = station.stay ?? circuit.stay
   const unknown = (kindId: string) => counter.unknownKinds.add(kindId)
-  const shares = sharesOf(stay, station.uses, counter.paces)
-  const standing: Count = new Map()
-  const spread: [opener: Count, rest: Count] = [new Map(), new Map()]
+  const shares = peopleShares(stay, station.uses, counter.paces)
+  const standing: SizeCounts = new Map()
+  const spread: [opener: SizeCounts, rest: SizeCounts] = [new Map(), new Map()]
   station.uses.forEach((use, position) => {
     const exercise = counter.exercises.get(use.exerciseId)
     if (!exercise) {
       counter.unknownExercises.add(use.exerciseId)
       return
     }
-    const held: Count = stay.kind === 'task' ? spread[position < stay.openerCount ? 0 : 1] : new Map()
+    const held: SizeCounts = stay.kind === 'task' ? spread[position < stay.openerCount ? 0 : 1] : new Map()
     for (const group of groups)
       for (const [key, amount] of needOf(group, use, exercise, circuit.pairs, counter.kinds, unknown))
         add(held, key, amount * shares[position]!)
@@ -201,8 +201,8 @@ function mostOfPositions(counter: Counter, circuit: Circuit, station: Station, g
 }
 
 /** What stands there and what people hold, in whole pieces. */
-function bothOf(stands: Count, held: Count): Count {
-  const both: Count = new Map(stands)
+function bothOf(stands: SizeCounts, held: SizeCounts): SizeCounts {
+  const both: SizeCounts = new Map(stands)
   // Less than nothing is left of a whole piece after the sum.
   for (const [key, amount] of held) add(both, key, Math.ceil(amount - 1e-9))
   return both
@@ -212,7 +212,7 @@ function bothOf(stands: Count, held: Count): Count {
  * The share of people who are at each use at once: all of them where the clock moves them on; in a list at their own pace, well
  * spread, as long as the item takes of a round (Little's law); where an item has no figure yet, all of them may be at it.
  */
-function sharesOf(stay: Stay, uses: Station['uses'], paces: Paces = commonPaces): number[] {
+function peopleShares(stay: Stay, uses: Station['uses'], paces: Paces = commonPaces): number[] {
   if (stay.kind !== 'task') return uses.map(() => 1)
   const seconds = uses.map((use) => itemSeconds(use, paces).typical)
   const sum = (from: number, to: number) => seconds.slice(from, to).reduce((all, value) => all + value, 0)
@@ -221,25 +221,25 @@ function sharesOf(stay: Stay, uses: Station['uses'], paces: Paces = commonPaces)
 }
 
 /** Raises each size of `most` to what `need` wants of it. */
-function raiseTo(most: Count, need: Count): void {
+function raiseTo(most: SizeCounts, need: SizeCounts): void {
   for (const [key, amount] of need) raise(most, key, amount)
 }
 
-function raiseStanding(standing: Map<string, Map<number, Count>>, pieceId: string, station: number, need: Count): void {
+function raiseStanding(standing: Map<string, Map<number, SizeCounts>>, pieceId: string, station: number, need: SizeCounts): void {
   if (!standing.has(pieceId)) standing.set(pieceId, new Map())
   const byStation = standing.get(pieceId)!
   if (!byStation.has(station)) byStation.set(station, new Map())
   raiseTo(byStation.get(station)!, need)
 }
 
-const listOf = (count: Count) =>
+const listOf = (count: SizeCounts) =>
   [...count].map(([key, amount]) => {
     const [kindId, sizeId] = key.split('/') as [string, string]
     return { kindId, sizeId, count: amount }
   })
 
 /** In the order of the inventory, so that the list reads the same every time. */
-function linesOf(kinds: readonly GearKind[], demands: readonly Count[], stations: Map<string, Set<number>>): GearLine[] {
+function linesOf(kinds: readonly GearKind[], demands: readonly SizeCounts[], stations: Map<string, Set<number>>): GearLine[] {
   return kinds.flatMap((kind) =>
     kind.sizes.flatMap((size) => {
       const key = sizeKey(kind.id, size.id)

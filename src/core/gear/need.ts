@@ -6,14 +6,14 @@ import { formFor, type Doer } from '../options/form-for'
 import type { PairsWork, Use } from '../plan/plan'
 
 /** Pieces of gear by `kindId/sizeId`. */
-export type Count = Map<string, number>
+export type SizeCounts = Map<string, number>
 
 export const sizeKey = (kindId: string, sizeId: string) => `${kindId}/${sizeId}`
 
-export const add = (count: Count, key: string, amount: number) => count.set(key, (count.get(key) ?? 0) + amount)
+export const add = (count: SizeCounts, key: string, amount: number) => count.set(key, (count.get(key) ?? 0) + amount)
 
 /** Raises `key` to `amount`, if it is less. */
-export const raise = (count: Count, key: string, amount: number) => count.set(key, Math.max(count.get(key) ?? 0, amount))
+export const raise = (count: SizeCounts, key: string, amount: number) => count.set(key, Math.max(count.get(key) ?? 0, amount))
 
 export type Borrower = Pick<Doer, 'level' | 'loads' | 'goEasy' | 'shows'>
 
@@ -48,10 +48,10 @@ export function needOf(
   pairs: PairsWork,
   kinds: ReadonlyMap<string, GearKind>,
   unknown: (kindId: string) => void,
-): Count {
-  const own: Count = new Map()
-  const oneSet: Count = new Map()
-  const shared: Count = new Map()
+): SizeCounts {
+  const own: SizeCounts = new Map()
+  const oneSet: SizeCounts = new Map()
+  const shared: SizeCounts = new Map()
   for (const person of group) {
     for (const need of formFor(person, use, exercise).form.gear) {
       const kind = kinds.get(need.kindId)
@@ -76,8 +76,8 @@ export function standingNeedOf(
   exercise: Exercise,
   kinds: ReadonlyMap<string, GearKind>,
   unknown: (kindId: string) => void,
-): Count {
-  const count: Count = new Map()
+): SizeCounts {
+  const count: SizeCounts = new Map()
   // Each form once, however many do it.
   for (const form of new Set([formOf(exercise, use.optionId), ...people.map((person) => formFor(person, use, exercise).form)])) {
     for (const need of form.gear) {

@@ -57,7 +57,7 @@ function spellsIn(
       const seconds = stretch.seconds / stations.length
       return stations.flatMap(({ uses }): Spell[] => {
         if (uses.length === 0) return [{ form: undefined, seconds }]
-        const shares = sharesOf(uses, paces)
+        const shares = timeShares(uses, paces)
         return uses.map((use, index) => ({ form: formFor(use), seconds: seconds * shares[index]! }))
       })
     })
@@ -115,7 +115,7 @@ function stretchesOf(phase: Phase, { meanwhile = [] }: Timeline): { phase: Phase
 }
 
 /** How a stretch of a list is shared out among its items: by how long each usually takes. */
-function sharesOf(uses: readonly Use[], paces: Paces): number[] {
+function timeShares(uses: readonly Use[], paces: Paces): number[] {
   if (uses.length === 1) return [1]
   const seconds = uses.map((use) => itemSeconds(use, paces).typical)
   const total = seconds.reduce((sum, value) => sum + value, 0)

@@ -9,7 +9,7 @@ export const tempoSeconds = (use: Pick<Use, 'tempo'>): Seconds | undefined =>
 export const repsWithin = (seconds: Seconds, repSeconds: Seconds): number => Math.floor(seconds / repSeconds)
 
 /** One word of a count, and when it is said. */
-export interface Count {
+export interface TempoCount {
   at: Seconds
   text: string
   /** As it is shown, where the word alone says too little. */
@@ -21,7 +21,7 @@ export interface Count {
  * hold, in the order in which a rep begins (`from` the top: lowering; from the bottom: raising). Each part is named in its first
  * second and counted on from two. A figure of 0 is left out.
  */
-export function tempoCount(tempo: NonNullable<Use['tempo']>, seconds: Seconds): Count[] {
+export function tempoCount(tempo: NonNullable<Use['tempo']>, seconds: Seconds): TempoCount[] {
   const [lower, low, raise, high] = tempo.figures
   const down = [
     { text: 'down', seconds: lower },
@@ -39,7 +39,7 @@ export function tempoCount(tempo: NonNullable<Use['tempo']>, seconds: Seconds): 
     parts.flatMap((part) => {
       const words = Array.from(
         { length: part.seconds },
-        (_, second): Count => ({
+        (_, second): TempoCount => ({
           at: clock + second,
           text: second === 0 ? part.text : String(second + 1),
           shown: `${part.text} ${second + 1}`,
@@ -52,5 +52,5 @@ export function tempoCount(tempo: NonNullable<Use['tempo']>, seconds: Seconds): 
 }
 
 /** Reps counted at a set pace: as many as are called, evenly through the interval, each said as it begins. */
-export const repCount = (reps: number, seconds: Seconds): Count[] =>
+export const repCount = (reps: number, seconds: Seconds): TempoCount[] =>
   Array.from({ length: reps }, (_, rep) => ({ at: (rep * seconds) / reps, text: String(rep + 1), shown: `${rep + 1} of ${reps}` }))

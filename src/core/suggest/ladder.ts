@@ -14,7 +14,7 @@ import { isMain } from './main-part'
 export type Direction = 'harder' | 'easier' | Strain
 
 /** One change of a station's exercise, to be shown before it is made. */
-export interface Swap {
+export interface OptionSwap {
   useId: string
   where: string
   from: string
@@ -54,10 +54,10 @@ function sparing(
 }
 
 /** Every change that makes the class harder, easier, or gentler on something, station by station. */
-export function swapsFor(plan: Plan, library: Pick<HallLibrary, 'exercises'>, direction: Direction): Swap[] {
+export function swapsFor(plan: Plan, library: Pick<HallLibrary, 'exercises'>, direction: Direction): OptionSwap[] {
   const byId = exercisesById(library.exercises)
   const used = new Set<string>()
-  const swaps: Swap[] = []
+  const swaps: OptionSwap[] = []
   const visit = (circuit: Circuit) =>
     circuit.stations.forEach((station, index) =>
       station.uses.forEach((use) => {
@@ -103,7 +103,7 @@ function targetOf(
 }
 
 /** The plan with the swaps made. */
-export function withSwaps(plan: Plan, swaps: readonly Swap[]): Plan {
+export function withSwaps(plan: Plan, swaps: readonly OptionSwap[]): Plan {
   const byUse = new Map(swaps.map((swap) => [swap.useId, swap]))
   const swapped = (use: Use): Use => {
     const swap = byUse.get(use.id)

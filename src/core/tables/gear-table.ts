@@ -1,7 +1,7 @@
 import { read } from '../base/read'
 import { GearForm, GearSize, gearFormNames, type GearKind } from '../library/gear-kind'
 import type { Room } from '../library/room'
-import { readRows, type ColumnMatch, type TableRow } from './table'
+import { readTable, type ColumnMatch, type TableRow } from './table'
 import { readWeight, showWeight, type WeightUnit } from '../library/weight'
 
 /** The columns of a table of gear: a row for each size. */
@@ -47,7 +47,7 @@ export function readGear(
   { rooms, unit }: GearTableHall,
 ): TableRow<GearRow>[] {
   const seen = new Set<string>()
-  return readRows<GearColumn, GearRow>(rows, match, (cell) => {
+  return readTable<GearColumn, GearRow>(rows, match, (cell) => {
     const kindName = cell('kind')
     if (kindName === '') return { wrong: 'kind must not be empty' }
     const form = cell('counted') === '' ? 'single' : formByWord.get(cell('counted').toLowerCase())

@@ -3,7 +3,7 @@ import { read } from '../base/read'
 import { Strain, strainNames } from '../library/exercise'
 import type { GearKind } from '../library/gear-kind'
 import { Person } from '../library/person'
-import { entriesOf, readRows, type ColumnMatch, type TableRow } from './table'
+import { entriesOf, readTable, type ColumnMatch, type TableRow } from './table'
 
 /** The columns of a table of people, as it is written and as it is read. */
 export const peopleColumns = ['name', 'level', 'easy on', 'note', 'takes', 'keep with', 'keep apart'] as const
@@ -68,7 +68,7 @@ export function readPeople(
 ): TableRow<Person>[] {
   const seen = new Set(hall.people.map((person) => person.name.toLowerCase()))
   const sizes = sizesByWord(hall.gear)
-  const drafts = readRows<PeopleColumn, Draft>(rows, match, (cell) => {
+  const drafts = readTable<PeopleColumn, Draft>(rows, match, (cell) => {
     const fields = personFields(cell, sizes)
     if ('wrong' in fields) return fields
     const result = read(Person, { id: newId(), ...fields.value })

@@ -22,7 +22,7 @@ export function matchColumns<Column extends string>(
 }
 
 /** The rows that are not empty, each as `take` reads it. */
-export function readRows<Column extends string, Value>(
+export function readTable<Column extends string, Value>(
   rows: readonly (readonly string[])[],
   match: ColumnMatch<Column>,
   take: (cell: (column: Column) => string) => { value: Value } | { wrong: string },

@@ -3,7 +3,7 @@ import type { Seconds } from '../base/units'
 import type { Phase, Place } from './phase'
 
 /** A phase before it has its place in time. */
-export type Draft = Omit<Phase, 'index' | 'start'>
+export type PhaseDraft = Omit<Phase, 'index' | 'start'>
 
 /** A break that follows work, or an explicit pause, waiting to be settled with its neighbours. */
 export type Pending =
@@ -24,7 +24,7 @@ function longestOf(breaks: Break[]): Break {
  * else the one before; never a brief): the longest stands, on a tie the pause. Pauses add up. `moves` is kept whichever stands.
  * What lasts no time makes no phase.
  */
-export function settleBreaks(pending: readonly Pending[]): Draft[] {
+export function settleBreaks(pending: readonly Pending[]): PhaseDraft[] {
   const merged: Pending[] = []
   let run: Break[] = []
   // Whether the last that stands is a pause, or a longer break that took one in: either takes the break after it in too.
@@ -55,6 +55,6 @@ function stronger(one: Break, standing: Pending): Pending {
   return one.seconds > standing.seconds ? { ...one, moves } : { ...standing, moves }
 }
 
-function draftOf({ type, place, ...rest }: Pending): Draft {
+function draftOf({ type, place, ...rest }: Pending): PhaseDraft {
   return type === 'pause' ? { ...place, kind: 'pause', ...rest } : { ...place, kind: 'rest', ...rest }
 }

@@ -4,7 +4,7 @@ import { lapsOf, turnsOf, turnsPerLap, wavesOf } from '../plan/turns'
 import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
 import { failure, problem, success, type Problem, type Result } from '../base/result'
 import { formatSeconds, type Seconds } from '../base/units'
-import { settleBreaks, type Draft, type Pending } from './breaks'
+import { settleBreaks, type PhaseDraft, type Pending } from './breaks'
 import { commonPaces, finishSeconds, type Estimate, type Paces } from '../pace/pace'
 import type { Phase, Place, Timeline } from './phase'
 
@@ -102,7 +102,7 @@ class PhaseWriter {
     this.pending.push(pending)
   }
 
-  work(draft: Draft): void {
+  work(draft: PhaseDraft): void {
     this.settle()
     this.lay(draft)
   }
@@ -133,7 +133,7 @@ class PhaseWriter {
     return { phases: this.phases, meanwhile: this.beside }
   }
 
-  private lay(draft: Draft): void {
+  private lay(draft: PhaseDraft): void {
     // A draft is made for this alone, so it becomes the phase.
     this.phases.push(Object.assign(draft, { index: this.phases.length, start: this.clock }))
     this.clock += draft.seconds
@@ -207,7 +207,7 @@ function writeStay(writer: PhaseWriter, circuit: Circuit, stay: Intervals, stati
       const ownIntervals = station !== undefined && uses[0]?.sides === 'ownInterval'
       const byLap = station !== undefined && uses[0]?.sides === 'byLap'
       const changes = uses.some((use) => use?.sides === 'half') || circuit.pairs === 'halfEach'
-      const draft: Draft = { ...here, kind: 'work', seconds, moves: false }
+      const draft: PhaseDraft = { ...here, kind: 'work', seconds, moves: false }
       // Half of an odd number: the longer half first.
       if (changes && seconds > 1) draft.changeAt = Math.ceil(seconds / 2)
       if (byLap) draft.side = ((place.lap ?? 0) % 2) as 0 | 1

@@ -9,26 +9,26 @@ import { planFormats } from '../../core/plan/formats'
 import { Plan } from '../../core/plan/plan'
 import type { Result } from '../../core/base/result'
 import { snapshotKind } from '../../core/run/room/snapshot-schema'
-import { readStored, type StoredKind } from '../../core/base/stored'
+import { readStored, type DocumentKind } from '../../core/base/stored'
 import { Refused } from '../refused'
 
-const first = <Document>(what: string, schema: StoredKind<Document>['schema']): StoredKind<Document> => ({ what, schema, forward: [] })
+const first = <Document>(what: string, schema: DocumentKind<Document>['schema']): DocumentKind<Document> => ({ what, schema, forward: [] })
 
 /** Every kind of document that is stored as JSON. A new format of one adds the step that brings the format before it forward. */
 export const kinds = {
   class: {
-    ...first('class', ClassDocument as unknown as StoredKind<ClassDocument>['schema']),
+    ...first('class', ClassDocument as unknown as DocumentKind<ClassDocument>['schema']),
     forward: planFormats.map((step) => (earlier) => {
       const document = earlier as { plan: unknown }
       return { ...document, plan: step(document.plan) }
     }),
-  } satisfies StoredKind<ClassDocument>,
-  plan: { ...first('plan', Plan as unknown as StoredKind<Plan>['schema']), forward: planFormats },
-  person: first('person', Person as unknown as StoredKind<Person>['schema']),
-  exercise: first('exercise', Exercise as unknown as StoredKind<Exercise>['schema']),
-  gear: first('kind of gear', GearKind as unknown as StoredKind<GearKind>['schema']),
-  room: first('room', Room as unknown as StoredKind<Room>['schema']),
-  figures: first('hall’s figures', HallSettings as unknown as StoredKind<HallSettings>['schema']),
+  } satisfies DocumentKind<ClassDocument>,
+  plan: { ...first('plan', Plan as unknown as DocumentKind<Plan>['schema']), forward: planFormats },
+  person: first('person', Person as unknown as DocumentKind<Person>['schema']),
+  exercise: first('exercise', Exercise as unknown as DocumentKind<Exercise>['schema']),
+  gear: first('kind of gear', GearKind as unknown as DocumentKind<GearKind>['schema']),
+  room: first('room', Room as unknown as DocumentKind<Room>['schema']),
+  figures: first('hall’s figures', HallSettings as unknown as DocumentKind<HallSettings>['schema']),
   snapshot: snapshotKind,
 }
 
@@ -38,7 +38,7 @@ interface StoredRow {
 }
 
 /** The row's document; refused with 422 and the field where it cannot be read. It stays stored as it is, and can be exported. */
-export function readRow<Document>(kind: StoredKind<Document>, row: StoredRow): Document {
+export function readRow<Document>(kind: DocumentKind<Document>, row: StoredRow): Document {
   const found = readStored(kind, row.format, row.document)
   if (!found.ok) throw new Refused('invalid', found.problems)
   return found.value
@@ -53,7 +53,7 @@ export interface Unreadable {
 
 /** The rows that can be read, in their order, and those that cannot. */
 export function readRows<Document, Row extends StoredRow & { id: string; name: string }>(
-  kind: StoredKind<Document>,
+  kind: DocumentKind<Document>,
   rows: readonly Row[],
 ): { readable: { row: Row; document: Document }[]; unreadable: Unreadable[] } {
   const readable: { row: Row; document: Document }[] = []

@@ -8,7 +8,7 @@ import type { InHall } from '../db/in-hall'
 import { exercises, gearKinds, halls, people, rooms } from '../db/schema'
 import { kinds, readRow, readRows, remembered } from '../db/stored'
 import { notFound, refuse } from '../refused'
-import type { StoredKind } from '../../core/base/stored'
+import type { DocumentKind } from '../../core/base/stored'
 
 export interface Hall {
   id: string
@@ -31,7 +31,7 @@ export async function ownHall({ hallId, tx }: InHall): Promise<Hall> {
 
 type Table = typeof people | typeof exercises | typeof gearKinds | typeof rooms
 
-async function documents<Document>({ hallId, tx }: InHall, table: Table, kind: StoredKind<Document>): Promise<Document[]> {
+async function documents<Document>({ hallId, tx }: InHall, table: Table, kind: DocumentKind<Document>): Promise<Document[]> {
   const rows = await tx
     .select({ id: table.id, name: table.name, document: table.document, format: table.format })
     .from(table)

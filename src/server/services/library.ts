@@ -1,7 +1,7 @@
 import { and, asc, eq, isNull, sql } from 'drizzle-orm'
 import type { AnyPgColumn } from 'drizzle-orm/pg-core'
 import { exercisesUsed } from '../../core/plan/words/file'
-import type { StoredKind } from '../../core/base/stored'
+import type { DocumentKind } from '../../core/base/stored'
 import type { InHall } from '../db/in-hall'
 import { classes, exercises, gearKinds, people, plans, rooms } from '../db/schema'
 import { presentFormat } from '../../core/base/stored'
@@ -17,7 +17,7 @@ export interface Stored<Document> {
 type Table = typeof people | typeof exercises | typeof gearKinds | typeof rooms
 
 /** Lists, adds and changes the documents of one library. */
-function library<Document extends { id: string; name: string }>(table: Table, kind: StoredKind<Document>, what = kind.what) {
+function library<Document extends { id: string; name: string }>(table: Table, kind: DocumentKind<Document>, what = kind.what) {
   const columns = { id: table.id, name: table.name, version: table.version, document: table.document, format: table.format }
   const at = (hallId: string, id: string) => and(eq(table.hallId, hallId), eq(table.id, id))
   return {

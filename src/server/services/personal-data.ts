@@ -4,7 +4,7 @@ import type { AnyPgColumn } from 'drizzle-orm/pg-core'
 import { nanoid } from 'nanoid'
 import { nameless, withoutPerson, type Erased } from '../../core/library/erase'
 import type { Person } from '../../core/library/person'
-import { placesOf } from '../../core/run/room/own-doings'
+import { doingsAtPlaces } from '../../core/run/room/own-doings'
 import type { OwnDoings } from '../../core/run/room/snapshot'
 import type { InHall } from '../db/in-hall'
 import { cardClaims, classes, classRevisions, erasedPeople, people, runEvents, runs, screenLinks } from '../db/schema'
@@ -65,7 +65,7 @@ function didIn({ own, doings }: { own: unknown; doings: unknown }, personId: str
     return (doings as { personId: string; station: number; name: string; how: string }[])
       .filter((doing) => doing.personId === personId)
       .map((doing) => shown(doing.station, doing))
-  return own ? placesOf(own as OwnDoings, personId).map(([key, doing]) => shown(Number(key.split('/')[1]), doing)) : []
+  return own ? doingsAtPlaces(own as OwnDoings, personId).map(([key, doing]) => shown(Number(key.split('/')[1]), doing)) : []
 }
 
 /** Stands for somebody's id in the list of those who were erased. */

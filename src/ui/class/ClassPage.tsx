@@ -8,7 +8,7 @@ import { fromText } from '../kit/from-text'
 import { Kit } from '../kit/Kit'
 import './class.css'
 import { ClassEditor } from './ClassEditor'
-import type { StoredClass } from './state/autosave'
+import type { LoadedClass } from './state/autosave'
 import { openingOf } from './state/opening'
 import type { ClassTab } from './tabs'
 import { views } from './views'
@@ -22,7 +22,7 @@ interface Around {
 }
 
 interface ClassPageProps {
-  stored: StoredClass
+  stored: LoadedClass
   around: Around
   zone: string
   tab: ClassTab

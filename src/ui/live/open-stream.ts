@@ -1,10 +1,10 @@
-import { SharedStream, type Listener, type StreamMessage, type StreamRequest } from './shared-stream'
+import { SharedStream, type StreamListener, type StreamMessage, type StreamRequest } from './shared-stream'
 
 /**
  * Listens to a run: through the worker that all tabs of the browser share, or alone where the browser has no such worker. Returns
  * what ends it.
  */
-export function openStream(key: string, listener: Listener): () => void {
+export function openStream(key: string, listener: StreamListener): () => void {
   if (typeof SharedWorker === 'undefined') return new SharedStream().join(listener)
   let stop = () => {}
   const alone = () => {

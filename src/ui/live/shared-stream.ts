@@ -9,7 +9,7 @@ export type StreamMessage =
   | { type: 'over' }
 
 /** A screen that listens: where its stream is, the last number it has seen, and how it is told. */
-export interface Listener {
+export interface StreamListener {
   address: string
   after: number
   take: (message: StreamMessage) => void
@@ -37,9 +37,9 @@ const silentMs = 12_000
  * line by one listener's address is refused, as when its link was taken back, another's is tried.
  */
 export class SharedStream {
-  private listeners: Listener[] = []
+  private listeners: StreamListener[] = []
   private source: EventSource | undefined
-  private used: Listener | undefined
+  private used: StreamListener | undefined
   private again: ReturnType<typeof setTimeout> | undefined
   private silence: ReturnType<typeof setTimeout> | undefined
   private events: RunEvent[] = []
@@ -50,20 +50,20 @@ export class SharedStream {
   private wasBehind = false
 
   /** Listens until the returned function is called. */
-  join(listener: Listener): () => void {
+  join(listener: StreamListener): () => void {
     this.listeners.push(listener)
     if (this.listeners.length === 1 || listener.after < this.base) this.begin(listener.after)
     else this.tellWhatIsKnown(listener)
     return () => this.leave(listener)
   }
 
-  private tellWhatIsKnown(listener: Listener): void {
+  private tellWhatIsKnown(listener: StreamListener): void {
     if (this.open) listener.take({ type: 'open' })
     if (this.version !== undefined) listener.take({ type: 'snapshot', version: this.version })
     for (const event of this.events) if (event.sequence > listener.after) listener.take({ type: 'run', event })
   }
 
-  private leave(listener: Listener): void {
+  private leave(listener: StreamListener): void {
     this.listeners = this.listeners.filter((known) => known !== listener)
     if (this.listeners.length === 0) this.end()
     else if (this.used === listener) this.connect()
@@ -144,7 +144,7 @@ export class SharedStream {
   }
 
   /** Whether a listener's link has been taken back, or its class is long over: it stops asking. */
-  private async lookWhetherOver(listener: Listener): Promise<void> {
+  private async lookWhetherOver(listener: StreamListener): Promise<void> {
     const answer = await fetch(listener.address.replace(/events$/, 'snapshot')).catch(() => undefined)
     if (answer?.status !== 410 && answer?.status !== 404) return
     this.leave(listener)

@@ -20,7 +20,7 @@ export interface Finding {
   fix?: Fix
 }
 
-export type Rule = (judged: Judged) => Finding[]
+export type FindingRule = (judged: Judged) => Finding[]
 
 export const commonPractice = 'common practice'
 

@@ -109,7 +109,7 @@ export interface StationSwap {
   stays: Pieces[]
 }
 
-export interface Swap {
+export interface GearSwap {
   from: string
   to: string
   stations: StationSwap[]
@@ -122,13 +122,13 @@ export interface Swap {
 export const carrySeconds: Seconds = 10
 
 /** The swaps between circuits in which people rotate, one after the other on the same spots. */
-export function swapLists(plan: Plan, gear: GearCount, groupSizes: readonly number[]): Swap[] {
+export function swapLists(plan: Plan, gear: GearCount, groupSizes: readonly number[]): GearSwap[] {
   const named = naming(gear)
   const pieces = plan.parts.flatMap((part) => part.pieces)
   const circuits = rotatingCircuits(plan)
   const places = placesIn(gear)
   const carriers = Math.max(1, Math.min(...groupSizes))
-  return circuits.slice(1).map((to, index): Swap => {
+  return circuits.slice(1).map((to, index): GearSwap => {
     const from = circuits[index]!
     const between = pieces.slice(
       pieces.findIndex((piece) => piece.id === from.id) + 1,

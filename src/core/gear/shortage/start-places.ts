@@ -2,7 +2,7 @@ import { exercisesById } from '../../library/by-id'
 import type { Exercise } from '../../library/exercise'
 import type { GearKind } from '../../library/gear-kind'
 import type { Circuit } from '../../plan/plan'
-import { add, needOf, raise, sizeKey, type Borrower, type Count } from '../need'
+import { add, needOf, raise, sizeKey, type Borrower, type SizeCounts } from '../need'
 
 /** Which group begins where, so that scarce sizes are wanted in as few turns at once as can be. */
 export interface StartPlaces {
@@ -32,7 +32,7 @@ export function placementProblem(
   const kindById = new Map(kinds.map((kind) => [kind.id, kind]))
   const counts = groups.map((group) =>
     circuit.stations.map((station) => {
-      const most: Count = new Map()
+      const most: SizeCounts = new Map()
       for (const use of station.uses) {
         const exercise = byId.get(use.exerciseId)
         if (!exercise) continue
@@ -41,7 +41,7 @@ export function placementProblem(
       return most
     }),
   )
-  const worst: Count = new Map()
+  const worst: SizeCounts = new Map()
   for (const row of counts) for (const count of row) for (const [key, amount] of count) add(worst, key, amount)
   const owned = new Map(kinds.flatMap((kind) => kind.sizes.map((size) => [sizeKey(kind.id, size.id), size.owned] as const)))
   const scarce = [...worst.keys()].filter((key) => (owned.get(key) ?? 0) < worst.get(key)!)

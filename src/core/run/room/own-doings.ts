@@ -68,9 +68,9 @@ export function ownOf({ doings, ways, of: wayByPerson }: OwnDoings, personId: st
 }
 
 /** What somebody does for themselves, by place. */
-export const placesOf = ({ doings, ways, of: wayByPerson }: OwnDoings, personId: string): [key: string, doing: OwnDoing][] =>
+export const doingsAtPlaces = ({ doings, ways, of: wayByPerson }: OwnDoings, personId: string): [key: string, doing: OwnDoing][] =>
   Object.entries(ways[wayByPerson[personId] ?? -1] ?? {}).flatMap(([key, index]) => (doings[index] ? [[key, doings[index]]] : []))
 
 /** Whether somebody has to go easy on something in this class. */
 export const isSpared = ({ own }: RunSnapshot, personId: string): boolean =>
-  own !== undefined && placesOf(own, personId).some(([, { watch }]) => watch !== undefined)
+  own !== undefined && doingsAtPlaces(own, personId).some(([, { watch }]) => watch !== undefined)

@@ -5,7 +5,7 @@ import { foldEvents } from '../clock/apply'
 import { changeFor, withAsk } from './card-ask'
 import { cardView } from '../screens/card-view'
 import { forOne } from './public-snapshot'
-import { placesOf } from './own-doings'
+import { doingsAtPlaces } from './own-doings'
 import { roomView } from '../screens/room-view'
 import { stateAt } from '../clock/state'
 import { withRoomChange, type RoomChange } from './room-change'
@@ -49,7 +49,7 @@ describe('people of a class under way', () => {
     const arrived = changed(lunch, { type: 'arrives', id: rosalind.id, name: rosalind.name }).snapshot
     const known = withKnown(arrived, rosalind, classDocument('demo-lunch').plan, demoLibrary)
     expect(known.people.at(-1)).toMatchObject({ id: rosalind.id, goEasy: ['balance', 'jumps'], goEasyNote: 'new hip, ask first' })
-    const own = placesOf(known.own!, rosalind.id).map(([, doing]) => doing)
+    const own = doingsAtPlaces(known.own!, rosalind.id).map(([, doing]) => doing)
     expect(own.some(({ watch }) => watch?.includes('easy on'))).toBe(true)
     expect(known.own!.of).toMatchObject(Object.fromEntries(Object.keys(lunch.own!.of).map((id) => [id, expect.anything() as unknown])))
     expect(JSON.stringify(forOne(known, 'oren'))).not.toContain('new hip')
@@ -122,7 +122,7 @@ describe('people of a class under way', () => {
     expect(cardView(forOne(one, 'oren'), state, 'oren')!.now!.exercise).toBe(usual[0]!.easier!.name)
     expect(cardView(forOne(one, 'maribel'), state, 'maribel')!.now!.exercise).toBe(usual[0]!.name)
     const exceptions = lunch.people.flatMap(({ id: personId }) =>
-      placesOf(lunch.own!, personId).flatMap(([key, own]) => {
+      doingsAtPlaces(lunch.own!, personId).flatMap(([key, own]) => {
         const [pieceId, station] = key.split('/')
         return pieceId === 'll-stations' && own.watch ? [{ personId, station: Number(station), own }] : []
       }),

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { snapshotOf } from '../../../../tests/fixtures/demo-run'
 import { presentFormat, readStored } from '../../base/stored'
 import { linesOf } from './eased'
-import { placesOf } from './own-doings'
+import { doingsAtPlaces } from './own-doings'
 import { snapshotFormat } from './snapshot-formats'
 import { snapshotKind } from './snapshot-schema'
 
@@ -42,7 +42,7 @@ describe('a run stored in the first format', () => {
     if (!found.ok) throw new Error(found.problems[0]!.message)
     const list = found.value.circuits['bb-rounds']!.stations[0]!
     expect(linesOf(list)).toEqual(linesOf(now.circuits['bb-rounds']!.stations[0]!))
-    const [first] = placesOf(found.value.own!, now.people[0]!.id)
+    const [first] = doingsAtPlaces(found.value.own!, now.people[0]!.id)
     expect(first![0]).toBe('bb-rounds/0/1')
     expect(first![1]).toMatchObject({ name: 'Sit to a high chair', watch: 'Sit to a high chair (easy on knee)' })
   })

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { PairsWork, Sides, Tempo } from '../../plan/plan'
 import { limits } from '../../base/limits'
-import type { StoredKind } from '../../base/stored'
+import type { DocumentKind } from '../../base/stored'
 import { TimelineSchema } from '../../timeline/schema'
 import { eases } from './ease'
 import type { CircuitView, ExerciseView, OwnDoing, RunSnapshot, StationView } from './snapshot'
@@ -113,4 +113,4 @@ export const RunSnapshotSchema: z.ZodType<RunSnapshot> = z.strictObject({
     .optional(),
 })
 
-export const snapshotKind: StoredKind<RunSnapshot> = { what: 'run', schema: RunSnapshotSchema, forward: [withOwnDoings] }
+export const snapshotKind: DocumentKind<RunSnapshot> = { what: 'run', schema: RunSnapshotSchema, forward: [withOwnDoings] }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { pressed, snapshotOf } from '../../../../tests/fixtures/demo-run'
-import { repCount, tempoCount, type Count } from '../../pace/tempo'
+import { repCount, tempoCount, type TempoCount } from '../../pace/tempo'
 import { foldEvents } from '../clock/apply'
 import { upcomingCues } from './upcoming-cues'
 
@@ -60,7 +60,7 @@ describe('what is said', () => {
 })
 
 describe('the count of a tempo (common practice: lower, hold, raise, hold, in seconds)', () => {
-  const texts = (counts: Count[]) => counts.map(({ at, text }) => `${at} ${text}`)
+  const texts = (counts: TempoCount[]) => counts.map(({ at, text }) => `${at} ${text}`)
 
   it('in the order in which a rep begins, at true seconds, whole reps only', () => {
     // 3-1-2-0 lasts 6 s: two whole reps fit 15 s.

@@ -9,7 +9,7 @@ import type { ExerciseView, RunSnapshot } from '../room/snapshot'
 import { followsAtOnce } from '../room/whereabouts'
 
 /** Where cues are heard: in the whole room, or at one station (from 0) with its own count. */
-export interface Listener {
+export interface CueListener {
   snapshot: RunSnapshot
   station?: number | undefined
 }
@@ -28,7 +28,7 @@ const always: Partial<Record<CueKind, string>> = {
 const sayable: Seconds = 1
 
 /** The cues of a phase with what is said at each, the count of a tempo and the call of the last lap among them. */
-export function spoken(cues: readonly Cue[], phase: Phase, timeline: Timeline, { snapshot, station }: Listener, length: Seconds): Cue[] {
+export function spoken(cues: readonly Cue[], phase: Phase, timeline: Timeline, { snapshot, station }: CueListener, length: Seconds): Cue[] {
   const said = cues.flatMap((cue): Cue[] => {
     const text = always[cue.kind] ?? wordsFor(cue.kind, phase, timeline, snapshot, station)
     // With nothing to say of what comes next, or of a change that others make, nothing is said.

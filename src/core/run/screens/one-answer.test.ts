@@ -13,7 +13,7 @@ import { oneLine } from '../../summary/lead'
 import { foldEvents } from '../clock/apply'
 import { stateAt } from '../clock/state'
 import { takeSnapshot } from '../room/take-snapshot'
-import { placesOf } from '../room/own-doings'
+import { doingsAtPlaces } from '../room/own-doings'
 import type { RunSnapshot } from '../room/snapshot'
 import { cardView } from './card-view'
 import { roomView } from './room-view'
@@ -125,7 +125,8 @@ function* works(snapshot: RunSnapshot, people = snapshot.people) {
   }
 }
 
-const isQuiet = (snapshot: RunSnapshot, personId: string) => snapshot.own === undefined || placesOf(snapshot.own, personId).length === 0
+const isQuiet = (snapshot: RunSnapshot, personId: string) =>
+  snapshot.own === undefined || doingsAtPlaces(snapshot.own, personId).length === 0
 const plain = (how: string) => how.replace(/(, )?change sides at the half/, '')
 
 describe('one answer to what is done here', () => {

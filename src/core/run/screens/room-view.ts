@@ -10,7 +10,7 @@ import { wayTo } from './move-words'
 import { placeWords, whereWeAre } from './place-words'
 import type { CircuitView, ExerciseView, RunSnapshot, StationView } from '../room/snapshot'
 import type { RunState } from '../clock/state'
-import { exerciseAt, intervalSide, sideNames, stationsThatChange, stationsWord } from './sides-now'
+import { exerciseAt, intervalSide, halfNames, stationsThatChange, stationsWord } from './sides-now'
 import { comingWork, followsAtOnce, isAhead, workBefore } from '../room/whereabouts'
 
 export interface Tile {
@@ -34,7 +34,7 @@ export interface Watch {
 }
 
 /** What a screen in the room says at an instant, in words. */
-export interface RoomView {
+export interface RoomScreenView {
   word: string
   /** Where in the class: "Lap 1 of 2 · turn 3 of 8", or the piece's name. */
   place: string
@@ -50,7 +50,7 @@ export interface RoomView {
 
 const nothing = { points: [], tiles: [], watch: [] }
 
-export function roomView(snapshot: RunSnapshot, state: RunState): RoomView {
+export function roomView(snapshot: RunSnapshot, state: RunState): RoomScreenView {
   if (state.status === 'finished')
     return { word: 'Done', place: '', headline: 'Thank you. Put the gear back and drink.', detail: '', ...nothing }
   const phase = state.phase
@@ -172,7 +172,7 @@ function nameWithSide(circuit: CircuitView, work: Phase): string {
   if (station?.list) return work.selfPaced?.open ? 'Through the list, at your own pace' : 'Round after round, at your own pace'
   const exercise = exerciseAt(station, work)
   const name = exercise?.name ?? `Station ${(work.station ?? 0) + 1}`
-  return work.side === undefined ? name : `${name}, ${sideNames[work.side]}`
+  return work.side === undefined ? name : `${name}, ${halfNames[work.side]}`
 }
 
 /** Who changes sides or partners at the half, and in how many seconds; afterwards, that it is the second half. */
@@ -193,7 +193,7 @@ function sideLine(circuit: CircuitView, work: Phase): string {
     circuit.stations.flatMap((station, index) => (exerciseAt(station, work)?.sides === sides ? [index] : []))
   const [byLap, byInterval] = [those('byLap'), those('ownInterval')]
   return [
-    byLap.length > 0 ? `${stationsWord(byLap)}: ${sideNames[(work.lap ?? 0) % 2]} this lap` : '',
+    byLap.length > 0 ? `${stationsWord(byLap)}: ${halfNames[(work.lap ?? 0) % 2]} this lap` : '',
     byInterval.length > 0 ? `${stationsWord(byInterval)}: ${intervalSide(work)} this time` : '',
   ]
     .filter(Boolean)

@@ -3,7 +3,7 @@ import type { Phase } from '../../timeline/phase'
 import { inSeconds, type Milliseconds } from '../../base/units'
 import type { CircuitView, ExerciseView, StationView } from '../room/snapshot'
 
-export const sideNames = ['first side', 'second side'] as const
+export const halfNames = ['first side', 'second side'] as const
 
 /** The exercise of a station in a work: of its position, or the only one. */
 export const exerciseAt = (station: StationView | undefined, work: Phase): ExerciseView | undefined =>
@@ -24,7 +24,7 @@ export const stationsWord = (stations: readonly number[]): string =>
   `${stations.length === 1 ? 'Station' : 'Stations'} ${andList(stations.map((station) => String(station + 1)))}`
 
 /** The side of an exercise that has an interval for each where people move on: it alternates from set to set, and from lap to lap. */
-export const intervalSide = (work: Phase): string => sideNames[((work.set ?? 0) + (work.lap ?? 0)) % 2]!
+export const intervalSide = (work: Phase): string => halfNames[((work.set ?? 0) + (work.lap ?? 0)) % 2]!
 
 /** The side that is worked, `elapsed` into a work, and in how many seconds it changes; nothing where both are worked at once. */
 export function sideNow(
@@ -33,11 +33,11 @@ export function sideNow(
   circuit: Pick<CircuitView, 'pairs' | 'rotates'>,
   elapsed: Milliseconds,
 ): string | undefined {
-  if (work.side !== undefined) return sideNames[work.side]
-  if (exercise?.sides === 'byLap') return sideNames[(work.lap ?? 0) % 2]
+  if (work.side !== undefined) return halfNames[work.side]
+  if (exercise?.sides === 'byLap') return halfNames[(work.lap ?? 0) % 2]
   if (exercise?.sides === 'ownInterval' && circuit.rotates) return intervalSide(work)
   const changeAt = sideChange(exercise, work, circuit)
   if (changeAt === undefined) return undefined
   const toGo = Math.ceil(changeAt - inSeconds(elapsed))
-  return toGo > 0 ? `${sideNames[0]}, change in ${toGo}` : sideNames[1]
+  return toGo > 0 ? `${halfNames[0]}, change in ${toGo}` : halfNames[1]
 }

@@ -1,6 +1,6 @@
 import { cuesOf, type CueKind } from '../../timeline/cues'
 import { inMilliseconds, inSeconds, type Milliseconds } from '../../base/units'
-import { spoken, type Listener } from './cue-words'
+import { spoken, type CueListener } from './cue-words'
 import { advance, phaseLimit, type Progress } from '../clock/progress'
 
 export interface TimedCue {
@@ -18,7 +18,7 @@ export interface TimedCue {
  * The cues from `from` up to `until` (server time) if nothing more happens: what a screen schedules ahead. None while the clock
  * stands. For a listener, each with what is said at it there.
  */
-export function upcomingCues(progress: Progress, from: Milliseconds, until: Milliseconds, listener?: Listener): TimedCue[] {
+export function upcomingCues(progress: Progress, from: Milliseconds, until: Milliseconds, listener?: CueListener): TimedCue[] {
   const cues: TimedCue[] = []
   let here = advance(progress, from)
   if (here.mode !== 'running') return cues

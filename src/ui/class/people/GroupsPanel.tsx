@@ -1,7 +1,7 @@
 import { DndContext, PointerSensor, useDraggable, useDroppable, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core'
 import { Button, Checkbox, Menu, MultiSelect, SegmentedControl } from '@mantine/core'
 import { useMemo, useState } from 'react'
-import { placesOf } from '@core/class/compute'
+import { groupPlaces } from '@core/class/compute'
 import { allWishes, arrangeClass, pointsOf, type ArrangedGroup } from '@core/grouping/arranged'
 import { forbidden, pairCost } from '@core/grouping/cost'
 import { groupCount } from '@core/grouping/groups'
@@ -25,7 +25,7 @@ export function GroupsPanel() {
   const { document, computed, change } = useClass()
   const past = usePastPartners()
   const { people, groups } = computed
-  const places = placesOf(document.plan, people.length)
+  const places = groupPlaces(document.plan, people.length)
   const wishes = document.wishes ?? noWishes
   const best = useMemo(() => arrangeClass(document, people, places, past), [document, people, places, past])
   const points = useMemo(

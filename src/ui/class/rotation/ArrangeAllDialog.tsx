@@ -1,7 +1,7 @@
 import { Button, Modal, Progress as ProgressBar } from '@mantine/core'
 import { proxy, wrap } from 'comlink'
 import { useEffect, useState } from 'react'
-import type { ArrangedAll, Progress } from '@core/arrange/arrange-all'
+import type { ArrangedAll, ArrangeProgress } from '@core/arrange/arrange-all'
 import type { ArrangeAllWorker } from '../../../workers/arrange-all.worker'
 import { useClass } from '../shared/context'
 import { usePastPartners } from '../shared/use-past-partners'
@@ -13,7 +13,7 @@ import { usePastPartners } from '../shared/use-past-partners'
 export function ArrangeAllDialog({ onClose }: { onClose: () => void }) {
   const { document, library, rooms, store } = useClass()
   const past = usePastPartners()
-  const [progress, setProgress] = useState<Progress>({ done: 0, of: 1, what: 'Groups' })
+  const [progress, setProgress] = useState<ArrangeProgress>({ done: 0, of: 1, what: 'Groups' })
   const [result, setResult] = useState<ArrangedAll>()
   const [failed, setFailed] = useState(false)
   useEffect(() => {

@@ -2,12 +2,12 @@ import { isEqual } from 'es-toolkit'
 import { useCallback, useEffect, useState } from 'react'
 import { useStore } from 'zustand'
 import { api } from '../../kit/api'
-import { ClassSaver, type Draft, type SaveRequest, type SaveState, type StoredClass } from './class-saver'
+import { ClassSaver, type Draft, type SaveRequest, type SaveState, type LoadedClass } from './class-saver'
 import type { ClassStore } from './class-store'
 import { draftStore, leftBehind } from './draft-store'
 import { sayLeft, sayStored, type Opening } from './opening'
 
-export type { SaveState, StoredClass } from './class-saver'
+export type { SaveState, LoadedClass } from './class-saver'
 
 /** A line that is half dead neither answers nor fails. */
 const patienceMs = 10_000
@@ -17,7 +17,7 @@ const outlivesBytes = 60_000
 const bytesOf = (request: SaveRequest) => new TextEncoder().encode(JSON.stringify(request)).length
 
 const putClass = (id: string) => async (request: SaveRequest, leaving: boolean) => {
-  const stored = await api<StoredClass>('PUT', `/api/classes/${id}`, request, {
+  const stored = await api<LoadedClass>('PUT', `/api/classes/${id}`, request, {
     keepalive: leaving && bytesOf(request) < outlivesBytes,
     signal: AbortSignal.timeout(patienceMs),
   })

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { classDocument } from '../../../../tests/fixtures/demo-run'
 import { ApiError } from '../../kit/api'
-import { ClassSaver, type Draft, type SaveRequest, type SaveState, type StoredClass } from './class-saver'
+import { ClassSaver, type Draft, type SaveRequest, type SaveState, type LoadedClass } from './class-saver'
 
 const first = classDocument('demo-short')
 const named = (name: string) => ({ ...first, name })
@@ -11,8 +11,8 @@ const away = () => new ApiError(0, [{ code: 'away', message: 'away', field: '' }
 function hall() {
   const server = { version: 1, document: first, saveId: undefined as string | undefined }
   const taken: string[] = []
-  const stored = (): StoredClass => ({ id: 'c', version: server.version, document: server.document, updatedAt: 'now' })
-  const take = (request: SaveRequest): StoredClass => {
+  const stored = (): LoadedClass => ({ id: 'c', version: server.version, document: server.document, updatedAt: 'now' })
+  const take = (request: SaveRequest): LoadedClass => {
     if (request.saveId === server.saveId) return stored()
     const follows = request.follows !== undefined && request.follows === server.saveId
     if (request.version !== server.version && !follows) throw new ApiError(409, [], { current: stored() })
@@ -29,7 +29,7 @@ function page({ take, stored }: ReturnType<typeof hall>) {
   const line = { is: 'whole' as Line }
   const told: SaveState['is'][] = []
   const drafts = new Map<string, Draft>()
-  const conflict: { theirs?: StoredClass } = {}
+  const conflict: { theirs?: LoadedClass } = {}
   const put = async (request: SaveRequest) => {
     const { is } = line
     if (is === 'request lost') throw away()

@@ -2,7 +2,7 @@ import { v4 as uuid } from 'uuid'
 import type { ClassDocument } from '@core/class/class-document'
 import { ApiError } from '../../kit/api'
 
-export interface StoredClass {
+export interface LoadedClass {
   id: string
   version: number
   document: ClassDocument
@@ -27,7 +27,7 @@ export type SaveState =
   | { is: 'waiting'; why: string }
   /** Refused for what it says; the next change tries again. */
   | { is: 'refused'; why: string }
-  | { is: 'conflict'; theirs: StoredClass }
+  | { is: 'conflict'; theirs: LoadedClass }
 
 /** Something edited that the server may not have: kept on this device until it has, as the request in which it goes there. */
 export interface Draft extends SaveRequest {
@@ -44,7 +44,7 @@ export interface DraftStore {
 
 interface SaverParts {
   /** Stores a request; `leaving`: the page may be gone before the answer comes. */
-  put: (request: SaveRequest, leaving: boolean) => Promise<StoredClass>
+  put: (request: SaveRequest, leaving: boolean) => Promise<LoadedClass>
   drafts: DraftStore
   tell: (state: SaveState) => void
   now?: () => number
@@ -79,7 +79,7 @@ export class ClassSaver {
 
   constructor(
     private readonly classId: string,
-    initial: Omit<StoredClass, 'id'>,
+    initial: Omit<LoadedClass, 'id'>,
     private readonly parts: SaverParts,
   ) {
     this.version = initial.version
@@ -149,7 +149,7 @@ export class ClassSaver {
     }
   }
 
-  private taken(request: SaveRequest, answer: StoredClass): void {
+  private taken(request: SaveRequest, answer: LoadedClass): void {
     this.underWay = undefined
     this.version = answer.version
     this.storedAt = answer.updatedAt
@@ -168,7 +168,7 @@ export class ClassSaver {
     this.underWay = undefined
     if (error.status !== 409) return this.tell({ is: 'refused', why: error.message })
     this.halted = true
-    this.tell({ is: 'conflict', theirs: error.body.current as StoredClass })
+    this.tell({ is: 'conflict', theirs: error.body.current as LoadedClass })
   }
 
   /** When the page is left: the last change is sent, also while another is on its way. */
@@ -185,7 +185,7 @@ export class ClassSaver {
   }
 
   /** Ends a conflict: theirs is the stored one now, and ours is stored over it, or not. */
-  settle(theirs: StoredClass): void {
+  settle(theirs: LoadedClass): void {
     this.halted = false
     this.version = theirs.version
     this.storedAt = theirs.updatedAt

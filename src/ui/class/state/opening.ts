@@ -1,5 +1,5 @@
 import { api } from '../../kit/api'
-import type { Draft, StoredClass } from './class-saver'
+import type { Draft, LoadedClass } from './class-saver'
 import { draftStore } from './draft-store'
 
 /**
@@ -14,19 +14,19 @@ export const sayLeft = (classId: string, pageId: string) => sessionStorage.setIt
 
 /** With what a page begins: the class as it is stored, and what the page before it was left with, if the server may not have it. */
 export interface Opening {
-  stored: StoredClass
+  stored: LoadedClass
   resumed: Draft | null
 }
 
 /** `printed`: the class as it came with the page. */
-export async function openingOf(printed: StoredClass): Promise<Opening> {
+export async function openingOf(printed: LoadedClass): Promise<Opening> {
   const { id } = printed
   const pageId = sessionStorage.getItem(leftKey(id))
   sessionStorage.removeItem(leftKey(id))
   const isOlder = printed.version < Number(sessionStorage.getItem(versionKey(id)))
   const [stored, resumed] = await Promise.all([
     // Where it cannot be had, the next change is a conflict: nothing is written over.
-    isOlder ? api<StoredClass>('GET', `/api/classes/${id}`).catch(() => printed) : printed,
+    isOlder ? api<LoadedClass>('GET', `/api/classes/${id}`).catch(() => printed) : printed,
     pageId ? draftStore.find({ classId: id, pageId }).catch(() => undefined) : undefined,
   ])
   return { stored, resumed: resumed ?? null }
