@@ -1,5 +1,5 @@
 import { and, asc, count, eq, gt, or, sql } from 'drizzle-orm'
-import { apply, applicable } from '../../core/run/clock/apply'
+import { apply, applicable, countedIn } from '../../core/run/clock/apply'
 import { commandFor } from '../../core/run/retime/asked'
 import type { Command, CommandRequest, RunEvent } from '../../core/run/clock/events'
 import { advance, type Progress } from '../../core/run/clock/progress'
@@ -75,7 +75,8 @@ export async function takeCommand(
   const asked = commandFor(request.command, run.snapshot, progress)
   if (!asked.ok) throw new Refused('stale', asked.problems, { events: [] })
   requireMeaning(now, asked.value)
-  const event: RunEvent = { sequence: run.sequence + 1, id: request.id, at, who: request.who, command: asked.value }
+  const command = countedIn(now, asked.value)
+  const event: RunEvent = { sequence: run.sequence + 1, id: request.id, at, who: request.who, command }
   await store(hall, run.id, event, apply(now, event))
   return { event, missed, repeated: false }
 }

@@ -1,10 +1,11 @@
 import type { Timeline } from '../../timeline/phase'
 import { inMilliseconds, type Milliseconds } from '../../base/units'
 import type { Command, RunEvent } from './events'
-import { advance, countInMs, enter, initialProgress, phaseLimit, type Progress } from './progress'
+import { stateAt } from './state'
+import { advance, countInMs, enter, initialProgress, type Progress } from './progress'
 import { isTap } from './is-tap'
 import { canTap, tapsAfter } from './taps'
-import { canUndo, isUndoable, restorableOf, undone } from './undo'
+import { canUndo, isUndoable, restorableOf, stretchedBy, undone } from './undo'
 
 /** Within this time of a phase's start, "back" means the phase before. */
 export const backMs: Milliseconds = 2_000
@@ -29,7 +30,7 @@ const notBegun = ({ phase, elapsed }: Progress) => phase === 0 && elapsed === 0
 const begunAt = (progress: Progress, at: Milliseconds): Partial<Progress> =>
   progress.startedAt !== undefined && (notBegun(progress) || progress.startedAt > progress.at) ? { startedAt: at } : {}
 
-const atPhase = (phase: number) => ({ phase, elapsed: 0, extra: 0, holding: false, countIn: 0 })
+const atPhase = (phase: number) => ({ phase, elapsed: 0, extra: 0, changePutOff: 0, holding: false, countIn: 0 })
 
 /** The work that is on, or was last. */
 function lastWork({ timeline, phase }: Progress): number {
@@ -56,9 +57,9 @@ function changes(progress: Progress, event: RunEvent): Partial<Progress> {
     case 'hold':
       return { holding: true }
     case 'release':
-      return { holding: false }
+      return command.countsIn ? enteredBy(command, progress, at) : { holding: false }
     case 'skip':
-      if (progress.countIn === 0) return enter(progress, 0, at)
+      if (progress.countIn === 0) return enteredBy(command, progress, at)
       return { countIn: 0, ...begunAt(progress, at) }
     case 'back':
       return atPhase(progress.elapsed < backMs ? Math.max(0, progress.phase - 1) : progress.phase)
@@ -70,8 +71,7 @@ function changes(progress: Progress, event: RunEvent): Partial<Progress> {
     case 'goto':
       return { ...atPhase(command.phase), elapsed: inMilliseconds(command.into ?? 0), amended: undefined, ...begunAt(progress, at) }
     case 'extend':
-      // A phase cannot be made to have ended already.
-      return { extra: progress.extra + Math.max(inMilliseconds(command.seconds), progress.elapsed - phaseLimit(progress)) }
+      return stretchedBy(progress, inMilliseconds(command.seconds))
     case 'amend':
       return progress.mode === 'ready' ? { timeline: command.timeline } : { amended: { timeline: command.timeline, phase: command.phase } }
     case 'undo':
@@ -79,6 +79,28 @@ function changes(progress: Progress, event: RunEvent): Partial<Progress> {
     case 'takeOver':
       return { holder: { device: command.device, name: command.name, since: at, ...(progress.holder && { from: progress.holder.name }) } }
   }
+}
+
+/** What follows, entered by a press; counted in, where everyone begins it together. */
+const enteredBy = (
+  { countsIn }: Extract<Command, { type: 'skip' | 'release' }>,
+  progress: Progress,
+  at: Milliseconds,
+): Partial<Progress> => ({
+  ...enter(progress, 0, at),
+  ...(countsIn && { countIn: countInMs }),
+})
+
+/**
+ * The command as it goes into the run's order: a press that ends the break before a list counts its people in. Said with the event,
+ * so that what happened in earlier runs stays as it was.
+ */
+export function countedIn(now: Progress, command: Command): Command {
+  const isOver = command.type === 'skip' ? now.countIn === 0 : command.type === 'release' && stateAt(now, now.at).status === 'held'
+  if (!isOver || (command.type !== 'skip' && command.type !== 'release')) return command
+  const next = enter(now, 0, now.at)
+  const isList = next.mode === 'running' && next.timeline.phases[next.phase]!.selfPaced !== undefined
+  return isList ? { ...command, countsIn: true } : command
 }
 
 /** Whether the command means something now. */

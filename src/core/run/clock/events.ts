@@ -20,12 +20,10 @@ const simple = [
   plain('start'),
   plain('pause'),
   plain('resume'),
-  plain('skip'),
   plain('back'),
   plain('repeat'),
   plain('undo'),
   plain('hold'),
-  plain('release'),
   plain('stop'),
   plain('finish'),
   z.strictObject({ type: z.literal('extend'), seconds: wholeNumber(-600, 600, 'seconds') }),
@@ -44,10 +42,13 @@ const known = { error: 'must be a known command' }
 const phase = wholeNumber(0, limits.phases)
 const instant = wholeNumber(0, 8_640_000_000_000_000, 'milliseconds')
 
+/** Said by the server: what comes is a list, and everyone begins it together. */
+const counting = <Type extends string>(type: Type) => z.strictObject({ type: z.literal(type), countsIn: z.literal(true).optional() })
+
 /** What happens to a run. `amend` carries a new timeline and the phase to enter it at, from the next boundary. */
 export const Command = z.discriminatedUnion(
   'type',
-  [...simple, z.strictObject({ type: z.literal('amend'), timeline: TimelineSchema, phase })],
+  [...simple, counting('skip'), counting('release'), z.strictObject({ type: z.literal('amend'), timeline: TimelineSchema, phase })],
   known,
 )
 export type Command = z.infer<typeof Command>
@@ -55,7 +56,12 @@ export type Command = z.infer<typeof Command>
 /** What a screen can ask of a run: of a change of its timeline, which of the ways that it showed, and for when. */
 export const AskedCommand = z.discriminatedUnion(
   'type',
-  [...simple, z.strictObject({ type: z.literal('amend'), way: z.string().max(200), phase, now: instant, deadline: instant })],
+  [
+    ...simple,
+    plain('skip'),
+    plain('release'),
+    z.strictObject({ type: z.literal('amend'), way: z.string().max(200), phase, now: instant, deadline: instant }),
+  ],
   known,
 )
 export type AskedCommand = z.infer<typeof AskedCommand>

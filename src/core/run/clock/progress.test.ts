@@ -6,7 +6,7 @@ import { compileTimeline } from '../../timeline/compile'
 import type { Timeline } from '../../timeline/phase'
 import { pressed, type Press } from '../../../../tests/fixtures/demo-run'
 import type { Command, RunEvent } from './events'
-import { applicable, foldEvents } from './apply'
+import { applicable, countedIn, foldEvents } from './apply'
 import { advance, phaseLimit } from './progress'
 import { countsUp, shownSeconds, stateAt } from './state'
 import { upcomingCues } from '../screens/upcoming-cues'
@@ -128,6 +128,53 @@ describe('run', () => {
     ).toEqual([])
     // A tap means something only in a list at one's own pace.
     expect(foldEvents(timeline, pressed([0, 'start'], [20, { type: 'tap', personIds: ['x'], what: 'finish' }])).taps).toEqual([])
+  })
+
+  it('counts in to a list that a press begins, and to nothing else', () => {
+    const before = (seconds: number, ...presses: Press[]) => advance(foldEvents(withLists, pressed(...presses)), seconds * 1000)
+    // Phases 4 and 8 are lists; 3 and 7 the breaks before them.
+    const inBreak = before(60, [0, 'start'])
+    expect(stateAt(inBreak, 60_000).phase.index).toBe(3)
+    expect(countedIn(inBreak, { type: 'skip' })).toEqual({ type: 'skip', countsIn: true })
+    expect(countedIn(inBreak, { type: 'release' })).toEqual({ type: 'release' })
+    expect(countedIn(before(30, [0, 'start']), { type: 'skip' })).toEqual({ type: 'skip' })
+    expect(countedIn(before(4, [0, 'start']), { type: 'skip' })).toEqual({ type: 'skip' })
+    const held = before(90, [0, 'start'], [60, 'hold'])
+    expect(countedIn(held, { type: 'release' })).toEqual({ type: 'release', countsIn: true })
+    const presses: Press[] = [
+      [0, 'start'],
+      [60, 'hold'],
+      [90, { type: 'release', countsIn: true }],
+    ]
+    const listAt = (seconds: number) => stateAt(foldEvents(withLists, pressed(...presses)), seconds * 1000)
+    expect(listAt(93)).toMatchObject({ status: 'countIn', countIn: 7000, phase: { index: 4 }, elapsed: 0 })
+    expect(listAt(103)).toMatchObject({ status: 'running', phase: { index: 4 }, elapsed: 3000 })
+    expect(upcomingCues(foldEvents(withLists, pressed(...presses)), 90_000, 101_000).map(({ kind, at }) => [kind, at])).toEqual(
+      expect.arrayContaining([
+        ['three', 97_000],
+        ['two', 98_000],
+        ['one', 99_000],
+      ]),
+    )
+  })
+
+  it('gives both sides half of what a phase is stretched by, unless the first is over', () => {
+    const halves: Timeline = {
+      ...timeline,
+      phases: timeline.phases.map((phase) => (phase.kind === 'work' ? { ...phase, changeAt: 8 } : phase)),
+    }
+    const changeOf = (...presses: Press[]) => stateAt(foldEvents(halves, pressed([0, 'start'], ...presses)), 24_900).phase.changeAt
+    expect(changeOf()).toBe(8)
+    expect(changeOf([12, { type: 'extend', seconds: 10 }])).toBe(13)
+    expect(changeOf([19, { type: 'extend', seconds: 10 }])).toBe(8)
+    expect(changeOf([12, { type: 'extend', seconds: 10 }], [14, 'undo'])).toBe(8)
+    // Shorter, and never before now.
+    expect(stateAt(foldEvents(halves, pressed([0, 'start'], [12, { type: 'extend', seconds: -4 }])), 20_000).phase.changeAt).toBe(6)
+    expect(stateAt(foldEvents(halves, pressed([0, 'start'], [17, { type: 'extend', seconds: -6 }])), 17_500).phase.changeAt).toBe(7)
+    const cues = upcomingCues(foldEvents(halves, pressed([0, 'start'], [12, { type: 'extend', seconds: 10 }])), 12_000, 34_000)
+    expect(cues.find(({ kind }) => kind === 'changeOver')?.at).toBe(23_000)
+    // The next phase has its own.
+    expect(stateAt(foldEvents(halves, pressed([0, 'start'], [12, { type: 'extend', seconds: 10 }])), 52_000).phase.changeAt).toBe(8)
   })
 
   it('repeats the last work: at once while it is on, after a count-in out of the break behind it', () => {

@@ -22,6 +22,8 @@ export interface Progress {
   elapsed: Milliseconds
   /** By how much this phase has been stretched. */
   extra: Milliseconds
+  /** By how much the change of sides in this phase was put off with it. */
+  changePutOff: Milliseconds
   /** Wait at the end of this phase. */
   holding: boolean
   /** A new timeline to enter at the next boundary, at its phase. */
@@ -50,11 +52,23 @@ export interface Tap {
 /** What a command moves, and taking it back restores. */
 export type Restorable = Pick<
   Progress,
-  'timeline' | 'mode' | 'countIn' | 'phase' | 'elapsed' | 'extra' | 'holding' | 'amended' | 'startedAt'
+  'timeline' | 'mode' | 'countIn' | 'phase' | 'elapsed' | 'extra' | 'changePutOff' | 'holding' | 'amended' | 'startedAt'
 >
 
 export function initialProgress(timeline: Timeline): Progress {
-  return { timeline, mode: 'ready', at: 0, sequence: 0, countIn: 0, phase: 0, elapsed: 0, extra: 0, holding: false, taps: [] }
+  return {
+    timeline,
+    mode: 'ready',
+    at: 0,
+    sequence: 0,
+    countIn: 0,
+    phase: 0,
+    elapsed: 0,
+    extra: 0,
+    changePutOff: 0,
+    holding: false,
+    taps: [],
+  }
 }
 
 /** The present phase's length, as planned or reckoned, and stretched. */
@@ -69,6 +83,13 @@ export const limitOf = ({ selfPaced, seconds }: Phase): Milliseconds =>
   inMilliseconds(selfPaced?.open ? (selfPaced.capSeconds ?? limits.totalSeconds) : seconds)
 
 export const phaseLimit = (progress: Progress): Milliseconds => limitOf(progress.timeline.phases[progress.phase]!) + progress.extra
+
+/** The present phase, its change of sides where it is now. */
+export function presentPhase({ timeline, phase: index, changePutOff }: Progress): Phase {
+  const phase = timeline.phases[index]!
+  if (phase.changeAt === undefined || changePutOff === 0) return phase
+  return { ...phase, changeAt: phase.changeAt + inSeconds(changePutOff) }
+}
 
 /** The run moved on to `now`, with nothing having happened since. Time never runs backwards. */
 export function advance(progress: Progress, now: Milliseconds): Progress {
@@ -87,7 +108,7 @@ export function advance(progress: Progress, now: Milliseconds): Progress {
 export function enter(progress: Progress, over: Milliseconds, now: Milliseconds): Progress {
   const timeline = progress.amended?.timeline ?? progress.timeline
   const next = progress.amended?.phase ?? progress.phase + 1
-  const moved: Progress = { ...progress, timeline, countIn: 0, extra: 0, holding: false }
+  const moved: Progress = { ...progress, timeline, countIn: 0, extra: 0, changePutOff: 0, holding: false }
   delete moved.amended
   const start = timeline.phases[next]?.start
   const phase = start === undefined ? undefined : phaseAt(timeline, start + inSeconds(over))

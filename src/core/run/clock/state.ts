@@ -3,7 +3,7 @@ import { inMilliseconds, inSeconds, type Milliseconds } from '../../base/units'
 import type { Command } from './events'
 import type { Holder } from './holder'
 import { canUndo } from './undo'
-import { advance, phaseLength, phaseLimit, type Progress } from './progress'
+import { advance, phaseLength, phaseLimit, presentPhase, type Progress } from './progress'
 
 export type RunStatus = 'ready' | 'countIn' | 'running' | 'held' | 'paused' | 'stopped' | 'finished'
 
@@ -37,7 +37,7 @@ export interface RunState {
 export function stateAt(progress: Progress, now: Milliseconds): RunState {
   const here = advance(progress, now)
   const { timeline, phase: index, elapsed, countIn, holding, holder, sequence, startedAt, endedAt } = here
-  const phase = timeline.phases[index]!
+  const phase = presentPhase(here)
   const length = phaseLimit(here)
   const remaining = Math.max(0, length - elapsed)
   const finished = here.mode === 'finished'

@@ -1,6 +1,6 @@
-import type { Milliseconds } from '../../base/units'
+import { inMilliseconds, type Milliseconds } from '../../base/units'
 import type { Command } from './events'
-import { limitOf, type Progress, type Restorable } from './progress'
+import { phaseLimit, presentPhase, type Progress, type Restorable } from './progress'
 
 /** So long after it a command can be taken back; later the class has gone on from there. */
 export const undoMs: Milliseconds = 30_000
@@ -12,13 +12,25 @@ const figures = new Set<Command['type']>(['hold', 'release', 'extend', 'amend'])
 /** Starting, ending and stopping are not taken back: the room has heard them. */
 export const isUndoable = (type: Command['type']): boolean => places.has(type) || figures.has(type)
 
-export const restorableOf = ({ timeline, mode, countIn, phase, elapsed, extra, holding, amended, startedAt }: Progress): Restorable => ({
+export const restorableOf = ({
   timeline,
   mode,
   countIn,
   phase,
   elapsed,
   extra,
+  changePutOff,
+  holding,
+  amended,
+  startedAt,
+}: Progress): Restorable => ({
+  timeline,
+  mode,
+  countIn,
+  phase,
+  elapsed,
+  extra,
+  changePutOff,
   holding,
   amended,
   startedAt,
@@ -32,13 +44,23 @@ export function canUndo({ undoable, at, mode, phase, timeline }: Progress): bool
   return mode === 'ready' || (undoable.before.phase === phase && undoable.before.timeline === timeline)
 }
 
+/** A phase made longer, or shorter: it cannot be made to have ended already. Both sides have half of it, if the first is not over. */
+export function stretchedBy(progress: Progress, by: Milliseconds): Pick<Progress, 'extra' | 'changePutOff'> {
+  const { extra, changePutOff, elapsed } = progress
+  const more = Math.max(by, elapsed - phaseLimit(progress))
+  const { changeAt } = presentPhase(progress)
+  if (changeAt === undefined || elapsed >= inMilliseconds(changeAt)) return { extra: extra + more, changePutOff }
+  return { extra: extra + more, changePutOff: changePutOff + Math.max(Math.round(more / 2), elapsed - inMilliseconds(changeAt)) }
+}
+
 /** What taking the last command back changes. */
-export function undone({ undoable, elapsed, timeline, phase, mode }: Progress): Partial<Progress> {
+export function undone(progress: Progress): Partial<Progress> {
+  const { undoable, mode } = progress
   const { type, before } = undoable!
   if (places.has(type)) return before
   switch (type) {
     case 'extend':
-      return { extra: Math.max(before.extra, elapsed - limitOf(timeline.phases[phase]!)) }
+      return stretchedBy(progress, before.extra - progress.extra)
     case 'amend':
       return mode === 'ready' ? { timeline: before.timeline } : { amended: before.amended }
     default:

@@ -1,7 +1,7 @@
 import { cuesOf, type CueKind } from '../../timeline/cues'
 import { inMilliseconds, inSeconds, type Milliseconds } from '../../base/units'
 import { spoken, type CueListener } from './cue-words'
-import { advance, phaseLimit, type Progress } from '../clock/progress'
+import { advance, phaseLimit, presentPhase, type Progress } from '../clock/progress'
 
 export interface TimedCue {
   kind: CueKind
@@ -34,7 +34,7 @@ export function upcomingCues(progress: Progress, from: Milliseconds, until: Mill
   while (here.mode === 'running') {
     const start = here.at + here.countIn - here.elapsed
     const length = phaseLimit(here)
-    const phase = here.timeline.phases[here.phase]!
+    const phase = presentPhase(here)
     const heard = cuesOf(phase, inSeconds(length))
     for (const { at, ...cue } of listener ? spoken(heard, phase, here.timeline, listener, inSeconds(length)) : heard) {
       take({ ...cue, at: start + inMilliseconds(at), phase: here.phase })
