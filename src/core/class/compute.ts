@@ -1,3 +1,5 @@
+import { noChoices, type Choices } from '../gear/choices'
+import { sharedOut } from '../gear/share-out'
 import { countGear, nothingCounted, type GearCount } from '../gear/count'
 import { groupsOf } from '../grouping/arranged'
 import { groupCount } from '../grouping/groups'
@@ -45,6 +47,8 @@ export interface ComputedClass {
   groups: Doer[][]
   /** The rotation of each circuit in which people rotate, or why there is none. */
   rotations: CircuitRotation[]
+  /** Who takes which, where an exercise has alternatives. */
+  choices: Choices
   gear: GearCount
   problems: Problem[]
 }
@@ -107,16 +111,16 @@ export function computeClass(document: ClassDocument, library: HallLibrary): Com
   const found = new Map<string, { rotation: Rotation; units: Doer[][] }>()
   for (const { circuit, rotation, units } of rotations) if (rotation.ok) found.set(circuit.id, { rotation: rotation.value, units })
   // Without a timeline there are no turns to count by.
-  const gear = !timeline.ok
-    ? nothingCounted
-    : countGear({
-        plan,
-        exercises: library.exercises,
-        kinds: usableIn(library.gear, document.roomId, document.bring),
-        groups,
-        paces: pacesOf(library),
-        rotations: found,
-      })
+  const counted = {
+    plan,
+    exercises: library.exercises,
+    kinds: usableIn(library.gear, document.roomId, document.bring),
+    groups,
+    paces: pacesOf(library),
+    rotations: found,
+  }
+  const choices = timeline.ok ? sharedOut(counted) : noChoices
+  const gear = timeline.ok ? countGear({ ...counted, choices }) : nothingCounted
   return {
     timeline,
     sentences: timeline.ok ? classSentences(plan, timeline.value, sizes) : undefined,
@@ -124,6 +128,7 @@ export function computeClass(document: ClassDocument, library: HallLibrary): Com
     atHome: coming.filter((person) => home.has(person.id)),
     groups,
     rotations,
+    choices,
     gear,
     problems: [timeline, ...rotations.map(({ rotation }) => rotation)].flatMap((result) => (result.ok ? [] : result.problems)),
   }

@@ -1,3 +1,4 @@
+import { chosenUse, type Choices } from '../gear/choices'
 import { sizeFor } from '../gear/need'
 import type { Exercise, Strain } from '../library/exercise'
 import { formOf, type Form } from '../library/form'
@@ -12,6 +13,8 @@ type Who = Pick<Doer, 'goEasy' | 'level' | 'loads' | 'shows'>
 export interface Known {
   exercises: ReadonlyMap<string, Exercise>
   kinds: ReadonlyMap<string, GearKind>
+  /** Who takes which, where an exercise has alternatives. */
+  choices?: Choices
 }
 
 /**
@@ -44,7 +47,8 @@ export interface Doing {
  *
  * Somebody easy on knees at the goblet squats of the demo → `Sit to a high chair`, why: `easy on knee`.
  */
-export function doingOf(use: Use, doer: Who | undefined, { exercises, kinds }: Known, isItem = false): Doing {
+export function doingOf(planned: Use, doer: Who | undefined, { exercises, kinds, choices }: Known, isItem = false): Doing {
+  const use = doer && choices ? chosenUse(planned, doer, choices) : planned
   const exercise = exercises.get(use.exerciseId)
   if (!exercise) return { use, form: undefined, name: use.exerciseId, loads: [] }
   if (!doer) {
@@ -62,6 +66,7 @@ export function doingOf(use: Use, doer: Who | undefined, { exercises, kinds }: K
     ...(dose?.rounds !== undefined && { rounds: dose.rounds }),
     ...(dose?.restSeconds !== undefined && { restSeconds: dose.restSeconds }),
     ...(dose?.laps !== undefined && { laps: dose.laps }),
+    ...(use !== planned && why === undefined && { why: 'no more of the gear' }),
     ...(why !== undefined && { why }),
     ...(unspared && { unspared: form.asks.filter((strain) => doer.goEasy.includes(strain)) }),
   }

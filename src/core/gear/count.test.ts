@@ -72,6 +72,37 @@ describe('gear count', () => {
     expect(lineOf(count(plan(['swing'], 'both', { load: { kilograms: 14 } }), [person('a')], 'solo'), 'bell', '12kg')!.most).toBe(1)
   })
 
+  it('shares out gear there is not enough of, in the order in which people came; the rest take the next choice, in every turn', () => {
+    const people = ['a', 'b', 'c', 'd', 'e', 'f'].map((id) => person(id))
+    const swings = { alternatives: [{ exerciseId: 'plank' }, { exerciseId: 'lane' }] }
+    // Two bells of 12 kg, five mats, six people.
+    const together = plan(['swing'], 'both', swings)
+    ;(together.parts[0]!.pieces[0] as { travel: string }).travel = 'together'
+    const all = count(together, people, 'solo')
+    expect([lineOf(all, 'bell', '12kg'), lineOf(all, 'mat')].map((line) => [line!.most, line!.short])).toEqual([
+      [2, 0],
+      [4, 0],
+    ])
+    // Where even the last choice is short, that is said of the last choice.
+    const more = count({ ...together }, [...people, person('g'), person('h')], 'solo')
+    expect([lineOf(more, 'mat')!.most, lineOf(more, 'bench')!.most]).toEqual([5, 1])
+    const noLane = plan(['swing'], 'both', { alternatives: [{ exerciseId: 'plank' }] })
+    ;(noLane.parts[0]!.pieces[0] as { travel: string }).travel = 'together'
+    expect(lineOf(count(noLane, [...people, person('g'), person('h')], 'solo'), 'mat')).toMatchObject({ most: 6, short: 1 })
+    // Partners who share a set take the same.
+    const shared = plan(['swing'], 'inTurns', swings)
+    ;(shared.parts[0]!.pieces[0] as { travel: string }).travel = 'together'
+    expect(lineOf(count(shared, people), 'bell', '12kg')).toMatchObject({ most: 2, short: 0 })
+    expect(lineOf(count(shared, people), 'mat')).toMatchObject({ most: 1 })
+  })
+
+  it('counts nobody in the laps that they rest through', () => {
+    const twice = plan(['swing', 'swing'], 'both', { dose: { newcomer: { laps: 1 } } })
+    ;(twice.parts[0]!.pieces[0] as { laps: number }).laps = 2
+    const gear = count(twice, [person('a', 'newcomer'), person('b', 'newcomer')], 'solo')
+    expect(lineOf(gear, 'bell', '8kg')!.byTurn).toEqual([2, 2, 0, 0])
+  })
+
   it('tells the most at once, what is owned and what is short, and where it stands', () => {
     const gear = count(
       plan(['swing', 'swing']),

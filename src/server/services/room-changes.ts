@@ -1,9 +1,9 @@
 import { and, eq } from 'drizzle-orm'
+import type { ClassDocument } from '../../core/class/class-document'
 import type { HallLibrary } from '../../core/class/compute'
 import { strainNames } from '../../core/library/exercise'
 import type { Person } from '../../core/library/person'
 import { calledLike } from '../../core/library/same-name'
-import type { Plan } from '../../core/plan/plan'
 import { withAsk, type CardAsk } from '../../core/run/room/card-ask'
 import { withRoomChange, type RoomChange } from '../../core/run/room/room-change'
 import { roomVersion } from '../../core/run/room/room-version'
@@ -44,7 +44,7 @@ export function changeRoom(hall: InHall, runId: string, version: number, change:
     const after = { ...changed.value.snapshot, timeline: run.snapshot.timeline }
     if (!known) return { snapshot: after, before: run.snapshot, told: changed.value.told }
     return {
-      snapshot: withKnown(after, known.person, known.plan, known.library),
+      snapshot: withKnown(after, known.person, known.document, known.library),
       before: run.snapshot,
       told: [...changed.value.told, goesEasyWords(known.person)].filter(Boolean),
     }
@@ -98,13 +98,13 @@ async function knownArrival(
   hall: InHall,
   run: StoredRun,
   name: string,
-): Promise<{ person: Person; plan: Plan; library: HallLibrary } | undefined> {
+): Promise<{ person: Person; document: ClassDocument; library: HallLibrary } | undefined> {
   const library = await hallLibrary(hall)
   const called = calledLike(library.people, name)
   const [person] = called
   if (!person || called.length > 1 || run.snapshot.people.some((known) => known.id === person.id)) return undefined
   const { document } = await findClass(hall, run.classId, true)
-  return { person, plan: document.plan, library }
+  return { person, document, library }
 }
 
 function goesEasyWords({ name, goEasy, goEasyNote }: Person): string {

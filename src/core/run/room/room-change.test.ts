@@ -47,7 +47,7 @@ describe('people of a class under way', () => {
   it('whom the hall knows brings along what they go easy on, seen by the coach and on their own card only', () => {
     const rosalind = demoLibrary.people.find((person) => person.name === 'Rosalind')!
     const arrived = changed(lunch, { type: 'arrives', id: rosalind.id, name: rosalind.name }).snapshot
-    const known = withKnown(arrived, rosalind, classDocument('demo-lunch').plan, demoLibrary)
+    const known = withKnown(arrived, rosalind, classDocument('demo-lunch'), demoLibrary)
     expect(known.people.at(-1)).toMatchObject({ id: rosalind.id, goEasy: ['balance', 'jumps'], goEasyNote: 'new hip, ask first' })
     const own = doingsAtPlaces(known.own!, rosalind.id).map(([, doing]) => doing)
     expect(own.some(({ watch }) => watch?.includes('easy on'))).toBe(true)

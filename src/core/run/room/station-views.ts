@@ -1,4 +1,5 @@
 import { pacesOf, type HallLibrary } from '../../class/compute'
+import type { Choices } from '../../gear/choices'
 import { doingOf, type Doing, type Known } from '../../doing/doing'
 import { knownIn } from '../../doing/exceptions'
 import { strainNames } from '../../library/exercise'
@@ -73,17 +74,18 @@ export function stationViews(library: HallLibrary): (circuit: Circuit) => Statio
 }
 
 /** What each of these people does for themselves, wherever it is not quite what everyone does. Who is alike does alike. */
-export function ownDoings(plan: Plan, people: readonly Doer[], library: HallLibrary): OwnDoings {
+export function ownDoings(plan: Plan, people: readonly Doer[], library: HallLibrary, choices: Choices): OwnDoings {
   const alike = new Map<string, Doer[]>()
   for (const person of people) {
     const { level, goEasy, loads, shows } = person
-    const key = JSON.stringify([level, goEasy, loads, shows])
+    const chosen = [...choices].flatMap(([useId, taken]) => (taken.get(person) ? [[useId, taken.get(person)]] : []))
+    const key = JSON.stringify([level, goEasy, loads, shows, chosen])
     alike.set(key, [...(alike.get(key) ?? []), person])
   }
   const ofFirsts = doingsOf(
     plan,
     [...alike.values()].map(([first]) => first!),
-    library,
+    knownIn(library, choices),
   )
   const wayByPerson = [...alike.values()].flatMap((group) => {
     const way = ofFirsts.of[group[0]!.id]
@@ -92,8 +94,7 @@ export function ownDoings(plan: Plan, people: readonly Doer[], library: HallLibr
   return { ...ofFirsts, of: Object.fromEntries(wayByPerson) }
 }
 
-function doingsOf(plan: Plan, people: readonly Doer[], library: HallLibrary): OwnDoings {
-  const known = knownIn(library)
+function doingsOf(plan: Plan, people: readonly Doer[], known: Known): OwnDoings {
   const { add, own } = gatherOwn()
   for (const planned of everyCircuit(plan)) {
     const ways = [

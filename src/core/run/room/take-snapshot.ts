@@ -1,9 +1,8 @@
-import type { ComputedClass, HallLibrary } from '../../class/compute'
+import { computeClass, type ComputedClass, type HallLibrary } from '../../class/compute'
 import type { ClassDocument } from '../../class/class-document'
 import { followSentence } from '../../class/demonstrators'
 import { strainNames } from '../../library/exercise'
 import type { Person } from '../../library/person'
-import type { Doer } from '../../options/form-for'
 import { differing } from '../../plan/as-done'
 import type { Circuit, Plan } from '../../plan/plan'
 import { lapsOf, turnsPerLap } from '../../plan/turns'
@@ -48,7 +47,7 @@ export function takeSnapshot(
     people: computed.people.map(personView),
     circuits: Object.fromEntries(circuits),
     pieceNames: pieceNames(plan),
-    own: ownDoings(plan, computed.people, library),
+    own: ownDoings(plan, computed.people, library, computed.choices),
     notes: Object.fromEntries(pieces.flatMap((piece) => (piece.type === 'pause' && piece.note ? [[piece.id, piece.note]] : []))),
   })
 }
@@ -94,12 +93,23 @@ const personView = ({ id, name, goEasy, goEasyNote }: Person): RunSnapshot['peop
   goEasyNote,
 })
 
-/** The snapshot with what the hall knows of somebody who has come late: what they go easy on, and what they do for it. */
-export function withKnown(snapshot: RunSnapshot, person: Doer, plan: Plan, library: HallLibrary): RunSnapshot {
+/**
+ * The snapshot with what the hall knows of somebody who has come late: what they go easy on, and what they do for it. What the
+ * others do stays as it is; of gear there is not enough of, the late one takes what they would as the last to come.
+ */
+export function withKnown(snapshot: RunSnapshot, person: Person, document: ClassDocument, library: HallLibrary): RunSnapshot {
+  const late = { ...document, here: [...document.here.filter((id) => id !== person.id), person.id] }
+  const { people, choices } = computeClass(late, library)
+  const own = ownDoings(
+    document.plan,
+    people.filter(({ id }) => id === person.id),
+    library,
+    choices,
+  )
   return {
     ...snapshot,
     people: snapshot.people.map((known) => (known.id === person.id ? { ...known, ...personView(person) } : known)),
-    own: joinedOwn(snapshot.own, ownDoings(plan, [person], library)),
+    own: joinedOwn(snapshot.own, own),
   }
 }
 

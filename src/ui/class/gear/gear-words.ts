@@ -1,4 +1,5 @@
-import type { GearLine, GearTurn } from '@core/gear/count'
+import type { GearLine } from '@core/gear/count'
+import type { GearTurn } from '@core/gear/station-need'
 import type { Pieces } from '@core/gear/lists/lists'
 import type { Piece } from '@core/plan/plan'
 import { turnsPerLap } from '@core/plan/turns'

@@ -7,7 +7,10 @@ import { TableHead } from '../../kit/TableHead'
 /** Who does something else than everyone, and why: the little that the coach has to keep in mind. */
 export function Exceptions() {
   const { document, computed, library } = useClass()
-  const exceptions = useMemo(() => exceptionsIn(document.plan, computed.people, library), [document.plan, computed.people, library])
+  const exceptions = useMemo(
+    () => exceptionsIn(document.plan, computed.people, library, computed.choices),
+    [document.plan, computed, library],
+  )
   if (computed.people.length === 0) return null
   if (exceptions.length === 0) return <p className="second">Nobody who is here needs anything else than what everyone does.</p>
   return (

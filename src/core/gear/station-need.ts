@@ -1,0 +1,183 @@
+import { exercisesById } from '../library/by-id'
+import type { Exercise } from '../library/exercise'
+import type { GearKind } from '../library/gear-kind'
+import type { Circuit, Plan, Station, Stay, Use } from '../plan/plan'
+import { turnsOf, turnsPerLap, wavesOf } from '../plan/turns'
+import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
+import { elsewhere, type Rotation } from '../rotation/rotation'
+import { commonPaces, itemSeconds, type Paces } from '../pace/pace'
+import { chosenUse, noChoices, usesTaken, worksInLap, type Choices } from './choices'
+import { add, needOf, raise, standingNeedOf, type Borrower, type SizeCounts } from './need'
+
+export interface GearInput {
+  plan: Plan
+  exercises: readonly Exercise[]
+  kinds: readonly GearKind[]
+  /** People of each group. */
+  groups: readonly (readonly Borrower[])[]
+  /** Who takes which of the alternatives; absent, everyone takes the exercise itself. */
+  choices?: Choices
+  /** How long the items of self-paced lists take; absent, the common paces. */
+  paces?: Paces | undefined
+  /**
+   * The rotation of each rotating circuit, by its id, with the people of the units that move. Where it is missing, nobody is at
+   * its stations.
+   */
+  rotations: ReadonlyMap<string, { rotation: Rotation; units: GearInput['groups'] }>
+}
+
+/** One turn of the class: a stay of a circuit. */
+export interface GearTurn {
+  pieceId: string
+  repeat: number
+  lap: number
+  turn: number
+}
+
+export interface Counter extends Omit<GearInput, 'exercises' | 'kinds' | 'choices'> {
+  choices: Choices
+  exercises: ReadonlyMap<string, Exercise>
+  kinds: Map<string, GearKind>
+  unknownExercises: Set<string>
+  unknownKinds: Set<string>
+  /** Needs found already, by station and groups: laps repeat them. A station that varies is another object. */
+  found: Map<Station, Map<string, SizeCounts>>
+  /** A number for each person, to tell who is there. */
+  numbers: Map<GearInput['groups'][number][number], number>
+}
+
+export const counterOf = (input: GearInput): Counter => ({
+  ...input,
+  choices: input.choices ?? noChoices,
+  exercises: exercisesById(input.exercises),
+  kinds: new Map(input.kinds.map((kind) => [kind.id, kind])),
+  unknownExercises: new Set(),
+  unknownKinds: new Set(),
+  found: new Map(),
+  numbers: new Map(input.groups.flat().map((person, index) => [person, index])),
+})
+
+/** Every turn of a plan in order: its circuit as it stands there, with what varies by repeat and lap. */
+export function* turnsToCount(plan: Plan): Generator<GearTurn & { piece: Circuit; circuit: Circuit }> {
+  for (const part of plan.parts) {
+    for (let repeat = 0; repeat < part.repeat; repeat++) {
+      for (const piece of piecesAtRepeat(part, repeat)) {
+        if (piece.type === 'pause') continue
+        for (let turn = 0; turn < turnsOf(piece) * wavesOf(piece); turn++) {
+          const lap = Math.floor((turn % turnsOf(piece)) / turnsPerLap(piece))
+          yield { pieceId: piece.id, repeat, lap, turn, piece, circuit: circuitAtLap(piece, lap) }
+        }
+      }
+    }
+  }
+}
+
+export function atStations(
+  counter: Counter,
+  circuit: Circuit,
+  turn: number,
+  turnInLap: number,
+  lap: number,
+  take: (station: number, need: SizeCounts, groups: GearInput['groups']) => void,
+): void {
+  if (circuit.travel === 'together') {
+    const station = circuit.stations[turnInLap]!
+    if (!station.skipLaps.includes(lap)) take(turnInLap, stationNeed(counter, circuit, station, counter.groups, lap), counter.groups)
+    return
+  }
+  const found = counter.rotations.get(circuit.id)
+  circuit.stations.forEach((station, index) => {
+    const units = (found?.rotation.turns[turn]?.[index] ?? []).map((unit) => found!.units[unit]!)
+    // Where partners change, those who meet at a station are its group.
+    const groups = found?.rotation.mixes ? [units.flat()] : units
+    take(index, stationNeed(counter, circuit, station, groups, lap), groups)
+  })
+}
+
+/** What the wave that waits needs for its list: all of it stays laid out while the others are at the stations. */
+export function listNeed(counter: Counter, circuit: Circuit, list: Circuit, turn: number): SizeCounts {
+  const found = counter.rotations.get(circuit.id)
+  const waiting = found?.units.filter((_, unit) => found.rotation.paths[unit]?.[turn] === elsewhere) ?? []
+  const groups = found?.rotation.mixes && waiting.length > 0 ? [waiting.flat()] : waiting
+  const most: SizeCounts = new Map()
+  for (const station of list.stations) raiseTo(most, stationNeed(counter, list, station, groups, 0))
+  return most
+}
+
+export function stationNeed(counter: Counter, circuit: Circuit, station: Station, groups: GearInput['groups'], lap: number): SizeCounts {
+  let found = counter.found.get(station)
+  if (!found) counter.found.set(station, (found = new Map()))
+  // Only where somebody rests through the later laps does it matter which lap it is.
+  const byLap = station.uses.some((use) => Object.values(use.dose ?? {}).some((dose) => dose?.laps !== undefined))
+  const key = `${byLap ? lap : ''}:${groups.map((group) => group.map((person) => counter.numbers.get(person)).join()).join(';')}`
+  let need = found.get(key)
+  if (!need) found.set(key, (need = mostOfPositions(counter, circuit, station, groups, lap)))
+  return need
+}
+
+/**
+ * What the station needs at once, size by size, for the groups that are there: the most of any position where the clock moves them
+ * on. In a list at their own pace people are spread over its items, and what several items want is wanted together: eight people,
+ * five rows of 90 s in a round of 690 s → 5.2 rowers, so 6.
+ */
+function mostOfPositions(counter: Counter, circuit: Circuit, station: Station, groups: GearInput['groups'], lap: number): SizeCounts {
+  const most: SizeCounts = new Map()
+  const stay = station.stay ?? circuit.stay
+  const unknown = (kindId: string) => counter.unknownKinds.add(kindId)
+  const shares = peopleShares(stay, station.uses, counter.paces)
+  const standing: SizeCounts = new Map()
+  const spread: [opener: SizeCounts, rest: SizeCounts] = [new Map(), new Map()]
+  station.uses.forEach((use, position) => {
+    const held: SizeCounts = stay.kind === 'task' ? spread[position < stay.openerCount ? 0 : 1] : new Map()
+    const stands: SizeCounts = new Map()
+    const working = groups.map((group) => group.filter((person) => worksInLap(use, person, lap)))
+    // What stands there does so whoever comes.
+    const asPlanned = { use, people: working.flat().filter((person) => chosenUse(use, person, counter.choices) === use) }
+    const stood = [asPlanned, ...usesTaken(use, working.flat(), counter.choices).filter((taken) => taken.use !== use)]
+    for (const { use, people } of stood) {
+      const exercise = exerciseFor(counter, use)
+      if (exercise) raiseTo(stands, standingNeedOf(people, use, exercise, counter.kinds, unknown))
+    }
+    for (const { use: taken, people } of working.flatMap((group) => usesTaken(use, group, counter.choices))) {
+      const exercise = exerciseFor(counter, taken)
+      if (!exercise) continue
+      for (const [key, amount] of needOf(people, taken, exercise, circuit.pairs, counter.kinds, unknown))
+        add(held, key, amount * shares[position]!)
+    }
+    if (stay.kind === 'task') raiseTo(standing, stands)
+    else raiseTo(most, bothOf(stands, held))
+  })
+  if (stay.kind === 'task') for (const held of spread) raiseTo(most, bothOf(standing, held))
+  return most
+}
+
+function exerciseFor({ exercises, unknownExercises }: Counter, { exerciseId }: Use): Exercise | undefined {
+  const exercise = exercises.get(exerciseId)
+  if (!exercise) unknownExercises.add(exerciseId)
+  return exercise
+}
+
+/** What stands there and what people hold, in whole pieces. */
+function bothOf(stands: SizeCounts, held: SizeCounts): SizeCounts {
+  const both: SizeCounts = new Map(stands)
+  // Less than nothing is left of a whole piece after the sum.
+  for (const [key, amount] of held) add(both, key, Math.ceil(amount - 1e-9))
+  return both
+}
+
+/**
+ * The share of people who are at each use at once: all of them where the clock moves them on; in a list at their own pace, well
+ * spread, as long as the item takes of a round (Little's law); where an item has no figure yet, all of them may be at it.
+ */
+export function peopleShares(stay: Stay, uses: Station['uses'], paces: Paces = commonPaces): number[] {
+  if (stay.kind !== 'task') return uses.map(() => 1)
+  const seconds = uses.map((use) => itemSeconds(use, paces).typical)
+  const sum = (from: number, to: number) => seconds.slice(from, to).reduce((all, value) => all + value, 0)
+  const [opener, rest] = [sum(0, stay.openerCount), sum(stay.openerCount, uses.length)]
+  return seconds.map((own, index) => (own > 0 ? own / Math.max(own, index < stay.openerCount ? opener : rest) : 1))
+}
+
+/** Raises each size of `most` to what `need` wants of it. */
+export function raiseTo(most: SizeCounts, need: SizeCounts): void {
+  for (const [key, amount] of need) raise(most, key, amount)
+}
