@@ -60,7 +60,7 @@ const library = { people: demoPeople, exercises: libraryExercises, gear: demoGea
 function played({ document: { id, document }, commands }: DemoRun) {
   const computed = computeClass(document, library)
   const room = demoRooms.find((room) => room.id === document.roomId)!
-  const snapshot = takeSnapshot(document, computed, library, room.name)
+  const snapshot = takeSnapshot(document, computed, library, room)
   if (!snapshot.ok) throw new Error(`demo class ${id}: ${snapshot.problems.map((problem) => problem.message).join(' ')}`)
   const begin = Date.parse(document.startsAt)
   const events: RunEvent[] = commands.map(([seconds, command], index) => ({

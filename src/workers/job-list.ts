@@ -7,6 +7,7 @@ import { answerFindings, FindingsRequest } from '../core/findings/request'
 import { answerGearCount, GearRequest } from '../core/gear/lists/request'
 import { ClassDocument } from '../core/class/class-document'
 import { PlanFile } from '../core/plan/words/file'
+import { Room } from '../core/library/room'
 import { Plan } from '../core/plan/plan'
 import { read } from '../core/base/read'
 import { success, type Result } from '../core/base/result'
@@ -47,8 +48,8 @@ export const jobs = {
   readClassSave: job(ClassSave, success),
   readPlanFile: job(PlanFile, success),
   /** What a run of the class begins with. */
-  snapshot: job(zod.strictObject({ document: ClassDocument, roomName: zod.string() }), ({ document, roomName }, library) =>
-    takeSnapshot(document, computeClass(document, library), library, roomName),
+  snapshot: job(zod.strictObject({ document: ClassDocument, room: Room.optional() }), ({ document, room }, library) =>
+    takeSnapshot(document, computeClass(document, library), library, room),
   ),
   /** What lists show of classes. */
   summaries: job(StoredClasses, (stored, library) =>

@@ -8,12 +8,12 @@ import { findRun, openRun, type RunRow } from '../services/runs'
 
 /** The class as a run of it would begin now, as text. Refused with the problems, if it cannot. */
 export async function snapshotNow(classId: string): Promise<string> {
-  const { document, roomName, known } = await inTheHall(async (hall) => {
+  const { document, room, known } = await inTheHall(async (hall) => {
     const { document } = await findClass(hall, classId)
     const rooms = await hallRooms(hall)
-    return { document, roomName: rooms.find((room) => room.id === document.roomId)?.name ?? '', known: await knownLibrary(hall) }
+    return { document, room: rooms.find(({ id }) => id === document.roomId), known: await knownLibrary(hall) }
   })
-  return runJob('snapshot', JSON.stringify({ document, roomName }), known)
+  return runJob('snapshot', JSON.stringify({ document, room }), known)
 }
 
 /**

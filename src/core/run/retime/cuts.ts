@@ -157,16 +157,22 @@ function missed(snapshot: RunSnapshot, before: readonly Phase[], after: readonly
   return lost.length > 3 ? [...lost.slice(0, 3), `And ${lost.length - 3} more groups.`] : lost
 }
 
+/** What the walk in a break takes, where people go to another station in it. */
+const walkIn = ({ circuits }: RunSnapshot, phase: Phase): Seconds => (phase.moves && circuits[phase.pieceId]?.walkSeconds) || 0
+
 /**
- * Breaks, or work, made shorter alike until the goal is met or no more can be taken. What waves and self-paced lists do is left as
+ * Breaks, or work, made shorter alike until the goal is met or no more can be taken; no break gets shorter than the way in it
+ * takes. What waves and self-paced lists do is left as
  * it is.
  */
-export function trimmed(cut: Cut, goal: Seconds, what: 'break' | 'work'): Cut | undefined {
+export function trimmed(snapshot: RunSnapshot, cut: Cut, goal: Seconds, what: 'break' | 'work'): Cut | undefined {
   const need = lengthOf(cut.phases) - goal
   if (need <= 0) return undefined
   const trims = (phase: Phase) => (phase.kind === 'work') === (what === 'work') && phase.wave === undefined && !phase.selfPaced
   const floor = (phase: Phase) =>
-    phase.kind === 'unplanned' ? 1 : Math.min(phase.seconds, Math.max(least[what].seconds, Math.ceil(phase.seconds * least[what].share)))
+    phase.kind === 'unplanned'
+      ? 1
+      : Math.min(phase.seconds, Math.max(least[what].seconds, Math.ceil(phase.seconds * least[what].share), walkIn(snapshot, phase)))
   const given = cut.phases.filter(trims)
   const room = given.reduce((sum, phase) => sum + phase.seconds - floor(phase), 0)
   if (room <= 0) return undefined
@@ -181,6 +187,10 @@ export function trimmed(cut: Cut, goal: Seconds, what: 'break' | 'work'): Cut | 
         .map((phase) => [`${phase.seconds}`, `${formatSeconds(phase.seconds)} become ${formatSeconds(phase.seconds - taken(phase))}`]),
     ).values(),
   ]
+  const walk =
+    what === 'break'
+      ? Math.max(0, ...phases.filter((phase) => trims(phase) && phase.seconds === walkIn(snapshot, phase)).map(({ seconds }) => seconds))
+      : 0
   return {
     ids: [...cut.ids, what],
     phases,
@@ -188,7 +198,11 @@ export function trimmed(cut: Cut, goal: Seconds, what: 'break' | 'work'): Cut | 
       ...cut.labels,
       what === 'work' ? (cut.labels.length ? 'trim work' : 'Trim work') : cut.labels.length ? 'trim breaks' : 'Trim breaks',
     ],
-    told: [...cut.told, `${what === 'work' ? 'Work' : 'Breaks'}: ${steps.slice(0, 3).join(', ')}${steps.length > 3 ? ' and so on' : ''}.`],
+    told: [
+      ...cut.told,
+      `${what === 'work' ? 'Work' : 'Breaks'}: ${steps.slice(0, 3).join(', ')}${steps.length > 3 ? ' and so on' : ''}.`,
+      ...(walk > 0 ? [`No shorter than ${formatSeconds(walk)} where people move on: the longest way takes that.`] : []),
+    ],
     // The harder it is trimmed, the more it costs.
     cost: cut.cost + lost * (what === 'work' ? 1 : 0.7) * (1 + share),
   }

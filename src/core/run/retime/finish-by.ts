@@ -61,8 +61,8 @@ export function waysToEndBy(snapshot: RunSnapshot, progress: Progress, now: Mill
     cut ? [cut, ...withoutLaps(snapshot, past, cut), ...withoutSets(snapshot, past, cut)] : [],
   )
   const cuts = bases.flatMap((cut) => {
-    const rests = trimmed(cut, goal, 'break')
-    return [cut, rests, trimmed(cut, goal, 'work'), rests && trimmed(rests, goal, 'work')]
+    const rests = trimmed(snapshot, cut, goal, 'break')
+    return [cut, rests, trimmed(snapshot, cut, goal, 'work'), rests && trimmed(snapshot, rests, goal, 'work')]
   })
   const ways = cuts.flatMap((cut) =>
     cut && cut.ids.length > 0 && cut.phases.length > 0 ? [{ cut, late: Math.max(0, lengthOf(cut.phases) - goal) }] : [],

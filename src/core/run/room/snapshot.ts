@@ -71,6 +71,8 @@ export interface CircuitView {
   /** Ids of the people of each unit that moves, where they are not the groups of the class. */
   units?: string[][]
   say?: string
+  /** What the longest of its ways takes whoever is slowest, where its stations have spots. */
+  walkSeconds?: Seconds
   /** How one crosses to the next station, where the plan says so. */
   cross?: string
   /** Stations (from 0) that are out of order. */

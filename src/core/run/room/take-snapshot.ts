@@ -1,6 +1,8 @@
 import { computeClass, type ComputedClass, type HallLibrary } from '../../class/compute'
 import type { ClassDocument } from '../../class/class-document'
 import { followSentence } from '../../class/demonstrators'
+import { transitionsOf, type Transition } from '../../floor/transitions'
+import type { Room } from '../../library/room'
 import { strainNames } from '../../library/exercise'
 import type { Person } from '../../library/person'
 import { differing } from '../../plan/as-done'
@@ -18,7 +20,7 @@ export function takeSnapshot(
   document: ClassDocument,
   computed: ComputedClass,
   library: HallLibrary,
-  roomName: string,
+  room: Room | undefined,
 ): Result<RunSnapshot> {
   if (computed.problems.length > 0) return failure(...computed.problems)
   if (!computed.timeline.ok || computed.timeline.value.phases.length === 0) {
@@ -26,13 +28,14 @@ export function takeSnapshot(
   }
   const { plan } = document
   const pieces = plan.parts.flatMap((part) => part.pieces)
-  const viewOf = circuitViews(plan, computed, library)
+  const ways = room ? transitionsOf(document, computed, library, room).transitions : []
+  const viewOf = circuitViews(plan, computed, library, ways)
   const circuits = pieces.flatMap((piece) =>
     piece.type === 'pause' ? [] : [viewOf(piece), ...(piece.waves ? [viewOf(piece.waves.meanwhile)] : [])],
   )
   return success({
     name: document.name,
-    roomName,
+    roomName: room?.name ?? '',
     startsAt: Date.parse(document.startsAt),
     slotSeconds: plan.slotSeconds,
     sentences: roomSentences(
@@ -53,12 +56,18 @@ export function takeSnapshot(
 }
 
 /** How a screen shows each circuit: what is done at its stations, and who is there when. */
-function circuitViews(plan: Plan, computed: ComputedClass, library: HallLibrary): (circuit: Circuit) => [id: string, view: CircuitView] {
+function circuitViews(
+  plan: Plan,
+  computed: ComputedClass,
+  library: HallLibrary,
+  ways: readonly Transition[],
+): (circuit: Circuit) => [id: string, view: CircuitView] {
   const largest = Math.max(0, ...computed.groups.map((group) => group.length))
   const show = stationViews(library)
   return (circuit) => {
     const rotates = circuit.travel === 'rotate'
     const varied = variedStations(plan, circuit, show)
+    const walkSeconds = Math.max(0, ...ways.filter(({ circuitId }) => circuitId === circuit.id).map(({ needed }) => needed))
     const view: CircuitView = {
       name: pieceName(circuit),
       rotates,
@@ -69,6 +78,7 @@ function circuitViews(plan: Plan, computed: ComputedClass, library: HallLibrary)
       stations: show(circuit),
       ...(Object.keys(varied).length > 0 && { varied }),
       ...rotationView(computed, circuit.id),
+      ...(walkSeconds > 0 && { walkSeconds }),
       ...(circuit.transition.note && { cross: circuit.transition.note }),
     }
     return [circuit.id, view]

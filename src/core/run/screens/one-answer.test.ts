@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { demoLibrary } from '../../../../tests/fixtures/demo-run'
+import { demoLibrary, kilnFloor } from '../../../../tests/fixtures/demo-run'
 import { shapes } from '../../../../tests/fixtures/shapes'
 import { computeClass } from '../../class/compute'
 import { ClassDocument } from '../../class/class-document'
@@ -112,7 +112,7 @@ function opened({ circuit: piece, people: roster, solo, shows }: typeof classes 
     ...(shows && { demonstrators: { [shows]: 'p0' } }),
   })
   const computed = computeClass(document, demoLibrary)
-  const taken = takeSnapshot(document, computed, demoLibrary, 'Kiln Floor')
+  const taken = takeSnapshot(document, computed, demoLibrary, kilnFloor)
   return taken.ok ? { document, computed, snapshot: taken.value, walkIns } : undefined
 }
 
@@ -249,7 +249,7 @@ describe('one answer to what is done here', () => {
         walkIns: roster,
         groupSize: 'fit',
       })
-      const taken = takeSnapshot(document, computeClass(document, demoLibrary), demoLibrary, 'Kiln Floor')
+      const taken = takeSnapshot(document, computeClass(document, demoLibrary), demoLibrary, kilnFloor)
       expect(taken.ok, id).toBe(true)
       if (!taken.ok) continue
       const snapshot = taken.value

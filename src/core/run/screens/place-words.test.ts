@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { demoLibrary, pressed } from '../../../../tests/fixtures/demo-run'
+import { demoLibrary, pressed, kilnFloor } from '../../../../tests/fixtures/demo-run'
 import { shapes } from '../../../../tests/fixtures/shapes'
 import { ClassDocument } from '../../class/class-document'
 import { computeClass } from '../../class/compute'
@@ -34,7 +34,7 @@ function run(pieces: CircuitInput[], part: Partial<PlanInput['parts'][number]> =
     walkIns: [],
     groupSize: 'solo',
   })
-  const taken = takeSnapshot(document, computeClass(document, demoLibrary), demoLibrary, 'Kiln Floor')
+  const taken = takeSnapshot(document, computeClass(document, demoLibrary), demoLibrary, kilnFloor)
   if (!taken.ok) throw new Error(taken.problems[0]!.message)
   return taken.value
 }
@@ -85,7 +85,7 @@ describe('where we are', () => {
     for (const { id, plan } of shapes) {
       const document = { name: id, startsAt: '2026-01-05T12:00:00Z', roomId: 'kiln-floor', plan, here: [], walkIns: [], groupSize: 'solo' }
       const parsed = ClassDocument.parse(document)
-      const taken = takeSnapshot(parsed, computeClass(parsed, demoLibrary), demoLibrary, 'Kiln Floor')
+      const taken = takeSnapshot(parsed, computeClass(parsed, demoLibrary), demoLibrary, kilnFloor)
       if (!taken.ok) continue
       for (const work of works(taken.value))
         for (const count of Object.values(whereWeAre(taken.value, work))) expect(count.at, id).toBeLessThanOrEqual(count.of)

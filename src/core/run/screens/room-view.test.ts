@@ -1,3 +1,4 @@
+import { kilnFloor } from '../../../../tests/fixtures/demo-run'
 import { commonPaces } from '../../pace/pace'
 import { describe, expect, it } from 'vitest'
 import { demoClasses } from '../../../../scripts/demo/classes'
@@ -18,7 +19,7 @@ import { stateAt } from '../clock/state'
 const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
 const snapshotOf = (id: string) => {
   const { document } = demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === id)!
-  const snapshot = takeSnapshot(document, computeClass(document, library), library, 'Kiln Floor')
+  const snapshot = takeSnapshot(document, computeClass(document, library), library, kilnFloor)
   if (!snapshot.ok) throw new Error(snapshot.problems[0]!.message)
   return snapshot.value
 }
@@ -110,7 +111,7 @@ describe('partners who take turns', () => {
     const circuit = document.plan.parts.flatMap((part) => part.pieces).find((piece) => piece.id === 'll-stations') as Circuit
     Object.assign(circuit, { pairs, stay: { ...circuit.stay, sets: 3 } })
     const made = { ...document, groupSize }
-    const snapshot = takeSnapshot(made, computeClass(made, library), library, 'Kiln Floor')
+    const snapshot = takeSnapshot(made, computeClass(made, library), library, kilnFloor)
     if (!snapshot.ok) throw new Error(snapshot.problems[0]!.message)
     return snapshot.value
   }
@@ -137,7 +138,7 @@ describe('partners who take turns', () => {
 describe('a self-paced list', () => {
   const { document } = demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === 'demo-short')!
   const bricks = { ...document, plan: structuredClone(demoPlans.find((plan) => plan.id === 'brick-by-brick')!) }
-  const taken = takeSnapshot(bricks, computeClass(bricks, library), library, '')
+  const taken = takeSnapshot(bricks, computeClass(bricks, library), library, undefined)
   if (!taken.ok) throw new Error(taken.problems[0]!.message)
   const phase = (pieceId: string) => taken.value.timeline.phases.find((phase) => phase.pieceId === pieceId)!
 
@@ -202,6 +203,9 @@ describe('a snapshot', () => {
   it('is refused when somebody would have no station', () => {
     const { document } = demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === 'demo-lunch')!
     const solo = { ...document, groupSize: 'solo' as const }
-    expect(takeSnapshot(solo, computeClass(solo, library), library, '')).toMatchObject({ ok: false, problems: [{ code: 'tooManyGroups' }] })
+    expect(takeSnapshot(solo, computeClass(solo, library), library, undefined)).toMatchObject({
+      ok: false,
+      problems: [{ code: 'tooManyGroups' }],
+    })
   })
 })

@@ -3,7 +3,7 @@ import { nanoid } from 'nanoid'
 import { limits } from '@core/base/limits'
 import { intervals } from '@core/plan/edit/make'
 import { readLaps, showLaps } from '@core/plan/words/notation'
-import type { Circuit, Intervals, Station } from '@core/plan/plan'
+import type { Circuit, Intervals, Sides, Station } from '@core/plan/plan'
 import { countNotation, DraftField, textNotation, TimeField, type Notation } from '../../kit/DraftField'
 import type { EditCircuit } from '../shared/context'
 import { ListPlaces } from './ListPlaces'
@@ -18,6 +18,16 @@ interface StationInspectorProps {
 }
 
 const lapsNotation: Notation<number[]> = { show: showLaps, read: readLaps, allowed: 'Laps such as 4, or 2, 4' }
+
+const intervalsAt = (circuit: Circuit, station: number) => (circuit.stations[station]!.stay ?? circuit.stay) as Intervals
+
+/** Sides with an interval each get the rest between them that the exercises have, where none is set. */
+function takeSides(circuit: Circuit, station: number, position: number, sides: Sides): void {
+  circuit.stations[station]!.uses[position]!.sides = sides
+  const stay = circuit.stations[station]!.stay ?? circuit.stay
+  if (sides !== 'ownInterval' || circuit.travel !== 'together' || stay.kind === 'task') return
+  if (stay.gapSeconds === 0) stay.gapSeconds = circuit.transition.seconds
+}
 
 /** Everything about one station: its place, what is done there and how. */
 export function StationInspector({ circuit, station, edit, onClose }: StationInspectorProps) {
@@ -127,6 +137,12 @@ export function StationInspector({ circuit, station, edit, onClose }: StationIns
           number={position + 1}
           several={stay.kind === 'task' || positions > 1}
           onChange={(recipe) => change((draft) => recipe(draft.uses[position]!))}
+          onSides={(sides) => edit((draft) => takeSides(draft, index, position, sides))}
+          rest={
+            !rotates && stay.kind === 'intervals'
+              ? { seconds: stay.gapSeconds, onChange: (seconds) => edit((draft) => void (intervalsAt(draft, index).gapSeconds = seconds)) }
+              : undefined
+          }
           onRemove={() => change((draft) => void draft.uses.splice(position, 1))}
           onUp={
             position > 0 ? () => change((draft) => void draft.uses.splice(position - 1, 0, ...draft.uses.splice(position, 1))) : undefined

@@ -1,38 +1,35 @@
 import { Button, Select } from '@mantine/core'
-import { limits } from '@core/base/limits'
-import { readCycle, showCycle } from '@core/plan/words/notation'
-import type { Level } from '@core/library/level'
-import type { Sides, Stay, Use } from '@core/plan/plan'
-import { countNotation, decimalNotation, DraftField, textNotation, timeNotation, type Notation } from '../../kit/DraftField'
+import type { Seconds } from '@core/base/units'
+import { formOf } from '@core/library/form'
+import type { Sides, Stay } from '@core/plan/plan'
+import { TimeField } from '../../kit/DraftField'
 import { useClass } from '../shared/context'
 import { ExercisePicker } from '../shared/ExercisePicker'
 import { setOrDrop } from '../shared/set-or-drop'
-import { choicesOf, doseNotation, repsNotation, countedNames, sideNames, tempoNotation, type Reps, type TempoOf } from './use-words'
+import { choice, type UsePartProps } from './use-part'
+import { UseCounts } from './UseCounts'
+import { UseDetails } from './UseDetails'
+import { UseInstead } from './UseInstead'
+import { UseLoad } from './UseLoad'
 
-interface UseFieldsProps {
-  use: Use
+interface UseFieldsProps extends UsePartProps {
   stay: Stay
   laps: number | undefined
   number: number
   several: boolean
-  onChange: (recipe: (draft: Use) => void) => void
+  onSides: (sides: Sides) => void
+  /** Between the intervals of its two sides, where each has its own. */
+  rest?: { seconds: Seconds; onChange: (seconds: Seconds) => void } | undefined
   onRemove: () => void
   onUp: (() => void) | undefined
 }
 
-type Cycle = NonNullable<Use['inner']>['cycle']
-
-const choice = { root: 'draft-field is-choice', label: 'draft-label', input: 'draft-input' }
-
-const levels: Level[] = ['newcomer', 'regular', 'trained']
-
-const cycleNotation: Notation<Cycle> = { show: showCycle, read: readCycle, allowed: 'Such as 5 squats + 3 jumps' }
-
 /** One exercise's place in a stay, with all that can be said of how it is done. */
-export function UseFields({ use, stay, laps, number, several, onChange, onRemove, onUp }: UseFieldsProps) {
+export function UseFields({ use, stay, laps, number, several, onChange, onSides, rest, onRemove, onUp }: UseFieldsProps) {
   const { library } = useClass()
   const exercise = library.exercises.find((exercise) => exercise.id === use.exerciseId)
   const task = stay.kind === 'task'
+  const usesGear = exercise && formOf(exercise, use.optionId).gear.length > 0
   const title = exercise?.name ?? use.exerciseId
   return (
     <fieldset className="use">
@@ -72,130 +69,17 @@ export function UseFields({ use, stay, laps, number, several, onChange, onRemove
             onChange={(id) => onChange((draft) => setOrDrop(draft, 'optionId', id || undefined))}
           />
         )}
-        <Select
-          label="Sides"
-          classNames={choice}
-          data={choicesOf(sideNames)}
-          value={use.sides}
-          allowDeselect={false}
-          onChange={(sides) => onChange((draft) => void (draft.sides = sides as Sides))}
-        />
-        {task && (
-          <DraftField
-            label="Or a time"
-            optional
-            value={use.seconds}
-            notation={timeNotation(1, 3600)}
-            placeholder="none"
-            onChange={(seconds) => onChange((draft) => setOrDrop(draft, 'seconds', seconds))}
-          />
+        <UseCounts use={use} onChange={onChange} task={task} onSides={onSides} />
+        {rest && use.sides === 'ownInterval' && (
+          <TimeField label="Between the sides" value={rest.seconds} least={0} most={3600} onChange={rest.onChange} />
         )}
-        <DraftField
-          label="Reps"
-          optional
-          value={use.reps}
-          notation={repsNotation}
-          placeholder={task ? '' : 'as many as come'}
-          onChange={(reps) => onChange((draft) => setOrDrop(draft, 'reps', reps && { ...reps, counted: draft.reps?.counted ?? 'total' }))}
-        />
-        <Select
-          label="called"
-          classNames={choice}
-          disabled={!use.reps}
-          data={choicesOf(countedNames)}
-          value={use.reps?.counted ?? 'total'}
-          allowDeselect={false}
-          onChange={(counted) => onChange((draft) => draft.reps && void (draft.reps.counted = counted as Reps['counted']))}
-        />
       </div>
       <div className="fields">
-        <DraftField
-          label="Tempo"
-          optional
-          value={use.tempo?.figures}
-          notation={tempoNotation}
-          placeholder="4-2-1-0"
-          onChange={(figures) => onChange((draft) => setOrDrop(draft, 'tempo', figures && { figures, from: draft.tempo?.from ?? 'top' }))}
-        />
-        <Select
-          label="from the"
-          classNames={choice}
-          disabled={!use.tempo}
-          data={['top', 'bottom']}
-          value={use.tempo?.from ?? 'top'}
-          allowDeselect={false}
-          onChange={(from) => onChange((draft) => draft.tempo && void (draft.tempo.from = from as TempoOf['from']))}
-        />
-        <DraftField
-          label="Load, kg"
-          optional
-          value={use.load?.kilograms}
-          notation={decimalNotation(0.1, 500, 'kilograms')}
-          placeholder="own"
-          onChange={(kilograms) => onChange((draft) => setOrDrop(draft, 'load', kilograms === undefined ? undefined : { kilograms }))}
-        />
-        <DraftField
-          label="Effort"
-          wide
-          optional
-          value={use.effort}
-          notation={textNotation(limits.nameLength)}
-          placeholder="steady, 70–80 % of best pace"
-          onChange={(effort) => onChange((draft) => setOrDrop(draft, 'effort', effort))}
-        />
-        <DraftField
-          label="Machine"
-          optional
-          value={use.machine}
-          notation={textNotation(limits.nameLength)}
-          placeholder="4 km/h"
-          onChange={(machine) => onChange((draft) => setOrDrop(draft, 'machine', machine))}
-        />
+        <UseLoad use={use} onChange={onChange} />
       </div>
       <div className="fields">
-        <DraftField
-          label="Small cycle inside it"
-          wide
-          optional
-          value={use.inner?.cycle}
-          notation={cycleNotation}
-          placeholder="5 squats + 3 jumps"
-          onChange={(cycle) => onChange((draft) => setOrDrop(draft, 'inner', cycle && { ...draft.inner, cycle }))}
-        />
-        <DraftField
-          label="Aim, cycles"
-          optional
-          value={use.inner?.aim}
-          disabled={!use.inner}
-          notation={countNotation(1, limits.reps)}
-          placeholder="none"
-          onChange={(aim) => onChange((draft) => draft.inner && setOrDrop(draft.inner, 'aim', aim))}
-        />
-        {levels.map((level) => (
-          <DraftField
-            key={level}
-            label={`If ${level}`}
-            optional
-            value={use.dose?.[level]}
-            notation={doseNotation}
-            placeholder="same"
-            onChange={(own) =>
-              onChange((draft) => {
-                const dose = { ...draft.dose, ...(own && { [level]: own }) }
-                if (!own) delete dose[level]
-                setOrDrop(draft, 'dose', Object.keys(dose).length > 0 ? dose : undefined)
-              })
-            }
-          />
-        ))}
-        <DraftField
-          label="Note"
-          wide
-          optional
-          value={use.note || undefined}
-          notation={textNotation(limits.noteLength)}
-          onChange={(note) => onChange((draft) => setOrDrop(draft, 'note', note))}
-        />
+        <UseDetails use={use} onChange={onChange} />
+        {(usesGear || use.alternatives) && <UseInstead use={use} onChange={onChange} />}
       </div>
       {use.sides === 'byLap' && laps !== undefined && laps % 2 === 1 && (
         <p className="mend">
