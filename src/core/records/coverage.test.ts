@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { pressed, snapshotOf, type Press } from '../../../tests/fixtures/demo-run'
 import { foldEvents } from '../run/clock/apply'
-import { coverageOf, workedOf } from './coverage'
+import { workedBy } from '../run/clock/worked'
+import { coverageOf } from './coverage'
 import { withRoomChange, type RoomChange } from '../run/room/room-change'
 import type { RunSnapshot } from '../run/room/snapshot'
 import { stateAt } from '../run/clock/state'
@@ -12,7 +13,7 @@ const stations = [1, 2, 3, 4, 5, 6, 7, 8]
 const covered = (snapshot: RunSnapshot, second: number, ...presses: Press[]) => {
   const events = pressed([0, 'start'], ...presses)
   const state = stateAt(foldEvents(lunch.timeline, events), second * 1000)
-  return coverageOf(snapshot, 'll-stations', state.phase, workedOf(lunch.timeline, events, second * 1000))
+  return coverageOf(snapshot, 'll-stations', state.phase, workedBy(foldEvents(lunch.timeline, events), second * 1000))
 }
 const work = (turn: number) =>
   lunch.timeline.phases.find((phase) => phase.kind === 'work' && phase.pieceId === 'll-stations' && phase.turn === turn)!
@@ -81,9 +82,14 @@ describe('coverage', () => {
           const events = pressed([0, 'start'], ...presses)
           const state = stateAt(foldEvents(lunch.timeline, events), second * 1000)
           const snapshot = one ? changed(lunch, one, state.phase.index) : lunch
-          const total = [...workedOf(lunch.timeline, events, second * 1000).values()].reduce((sum, ms) => sum + ms, 0)
+          const total = Object.values(workedBy(foldEvents(lunch.timeline, events), second * 1000)).reduce((sum, ms) => sum + ms, 0)
           expect(total).toBeLessThanOrEqual(second * 1000)
-          for (const coverage of coverageOf(snapshot, 'll-stations', state.phase, workedOf(lunch.timeline, events, second * 1000))) {
+          for (const coverage of coverageOf(
+            snapshot,
+            'll-stations',
+            state.phase,
+            workedBy(foldEvents(lunch.timeline, events), second * 1000),
+          )) {
             const all = [...coverage.done, ...coverage.toCome, ...coverage.missed]
             expect(new Set(all).size).toBe(all.length)
             if (!one) expect(all.sort((a, b) => a - b)).toEqual(stations)

@@ -1,43 +1,9 @@
-import type { Phase, Timeline } from '../timeline/phase'
+import type { Phase } from '../timeline/phase'
 import { inMilliseconds, type Milliseconds } from '../base/units'
-import { apply } from '../run/clock/apply'
-import type { RunEvent } from '../run/clock/events'
-import { advance, initialProgress, phaseLimit, type Progress } from '../run/clock/progress'
+import type { Worked } from '../run/clock/progress'
+import { isDone, turnKey } from '../run/clock/worked'
 import type { RunSnapshot } from '../run/room/snapshot'
 import { stationIn } from '../run/room/station-in'
-
-/** How long the class has really been in each of its intervals: by the turn's place, however often it was gone back to. */
-export type Worked = ReadonlyMap<string, Milliseconds>
-
-/** A turn counts as done when at least this share of its work was. */
-const enough = 0.5
-
-const keyOf = ({ pieceId, repeat, turn }: Phase) => `${pieceId}/${repeat}/${turn ?? 0}`
-
-/** What was worked up to `now`, whatever was paused, skipped, gone back to, stretched or changed on the way. */
-export function workedOf(timeline: Timeline, events: readonly RunEvent[], now: Milliseconds): Worked {
-  const worked = new Map<string, Milliseconds>()
-  let progress = initialProgress(timeline)
-  for (const event of events) {
-    span(progress, event.at, worked)
-    progress = apply(progress, event)
-  }
-  span(progress, now, worked)
-  return worked
-}
-
-/** Adds what passes from where the run stands until an instant at which nothing has happened yet. */
-function span(from: Progress, until: Milliseconds, worked: Map<string, Milliseconds>): void {
-  let here = from
-  while (here.mode === 'running') {
-    const phase = here.timeline.phases[here.phase]!
-    const end = here.at + here.countIn + phaseLimit(here) - here.elapsed
-    const spent = Math.min(until, end) - here.at - here.countIn
-    if (phase.kind === 'work' && spent > 0) worked.set(keyOf(phase), (worked.get(keyOf(phase)) ?? 0) + spent)
-    if (end > until || here.holding) return
-    here = advance(here, end)
-  }
-}
 
 /** Which stations somebody has done, comes to yet, and will have missed, from 1 and in order; in one circuit. */
 export interface Coverage {
@@ -62,9 +28,9 @@ function turnsOf({ timeline }: RunSnapshot, pieceId: string): PlannedTurn[] {
   const turns = new Map<string, PlannedTurn>()
   for (const phase of timeline.phases) {
     if (phase.kind !== 'work' || phase.pieceId !== pieceId) continue
-    const known = turns.get(keyOf(phase))
+    const known = turns.get(turnKey(phase))
     const plannedMs = (known?.plannedMs ?? 0) + inMilliseconds(phase.seconds)
-    turns.set(keyOf(phase), { phase: known?.phase ?? phase, lastIndex: phase.index, plannedMs })
+    turns.set(turnKey(phase), { phase: known?.phase ?? phase, lastIndex: phase.index, plannedMs })
   }
   return [...turns.values()]
 }
@@ -100,7 +66,7 @@ export function coverageOf(snapshot: RunSnapshot, pieceId: string, present: Phas
   if (!circuit?.turns) return []
   const { turns, stations } = whereaboutsOf(snapshot, pieceId)
   const marks = turns.map(({ phase, lastIndex, plannedMs }) => {
-    if ((worked.get(keyOf(phase)) ?? 0) >= enough * plannedMs) return (phase.lap ?? 0) % 2 === 0 ? doneFirst : doneSecond
+    if (isDone(worked, phase, plannedMs)) return (phase.lap ?? 0) % 2 === 0 ? doneFirst : doneSecond
     return lastIndex >= present.index ? toCome : 0
   })
   const byLap = circuit.stations.map(({ exercises }) => exercises.some(({ sides }) => sides === 'byLap'))
@@ -114,14 +80,14 @@ export function coverageOf(snapshot: RunSnapshot, pieceId: string, present: Phas
     })
     const those = (holds: (station: number) => boolean) =>
       circuit.stations.flatMap((_, station) => (comes[station] && holds(station) ? [station + 1] : []))
-    const isDone = (station: number) => (seen[station]! & doneEither) !== 0
+    const isSeen = (station: number) => (seen[station]! & doneEither) !== 0
     return {
       personId,
       name,
-      done: those(isDone),
-      toCome: those((station) => !isDone(station) && (seen[station]! & toCome) !== 0),
+      done: those(isSeen),
+      toCome: those((station) => !isSeen(station) && (seen[station]! & toCome) !== 0),
       missed: those((station) => seen[station] === 0),
-      oneSide: those((station) => byLap[station]! && isDone(station) && (seen[station]! & doneEither) !== doneEither),
+      oneSide: those((station) => byLap[station]! && isSeen(station) && (seen[station]! & doneEither) !== doneEither),
     }
   })
 }

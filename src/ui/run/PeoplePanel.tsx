@@ -1,6 +1,7 @@
 import { nanoid } from 'nanoid'
 import { useMemo, useState, type FormEvent } from 'react'
-import { coverageOf, workedOf, type Coverage } from '@core/records/coverage'
+import { coverageOf, type Coverage } from '@core/records/coverage'
+import { workedBy } from '@core/run/clock/worked'
 import { numberRuns } from '@core/base/number-runs'
 import type { LiveRun } from '../live/use-run'
 import { EaseButtons } from './EaseButtons'
@@ -43,19 +44,15 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
     snapshot.timeline.phases.slice(state.phase.index).find((phase) => snapshot.circuits[phase.pieceId]?.turns)?.pieceId ??
     snapshot.timeline.phases.findLast((phase) => snapshot.circuits[phase.pieceId]?.turns)?.pieceId
   const second = Math.floor(clock.now() / 1000)
-  const { events, snapshot: taken } = feed.get()
-  const planned = taken.timeline
+  const { progress } = feed.get()
   const coverage = useMemo(
     () =>
       new Map(
-        pieceId === undefined || events.length === 0
+        pieceId === undefined || progress.sequence === 0
           ? []
-          : coverageOf(snapshot, pieceId, state.phase, workedOf(planned, events, second * 1000)).map((coverage) => [
-              coverage.personId,
-              coverage,
-            ]),
+          : coverageOf(snapshot, pieceId, state.phase, workedBy(progress, second * 1000)).map((known) => [known.personId, known]),
       ),
-    [snapshot, pieceId, state.phase, planned, events, second],
+    [snapshot, pieceId, state.phase, progress, second],
   )
   const names = [...snapshot.people].sort((a, b) => a.name.localeCompare(b.name))
   const choose = (at: 0 | 1, id: string) => setTwo(at === 0 ? [id, two[1]] : [two[0], id])

@@ -32,11 +32,15 @@ export interface Progress {
   startedAt?: Milliseconds
   endedAt?: Milliseconds
   taps: Tap[]
+  worked: Worked
   /** The device that moves the clock, once one has. */
   holder?: Holder
   /** The last command that can be taken back, and where the run stood before it. */
   undoable?: { type: Command['type']; at: Milliseconds; before: Restorable }
 }
+
+/** How long the class has really worked in each turn it was in, by `piece/repeat/turn`; up to the last event. */
+export type Worked = Readonly<Record<string, Milliseconds>>
 
 /** What somebody has done in a self-paced phase, as it was tapped. */
 export interface Tap {
@@ -68,6 +72,7 @@ export function initialProgress(timeline: Timeline): Progress {
     changePutOff: 0,
     holding: false,
     taps: [],
+    worked: {},
   }
 }
 

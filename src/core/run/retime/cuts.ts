@@ -3,7 +3,7 @@ import { stationsWord } from '../screens/sides-now'
 import type { Phase } from '../../timeline/phase'
 import { formatSeconds, type Seconds } from '../../base/units'
 import type { KeptPhase } from './retimed'
-import type { RunSnapshot } from '../room/snapshot'
+import type { CircuitView, RunSnapshot } from '../room/snapshot'
 
 /** How short a break or an interval may become, as a share of what it was, and in seconds. */
 const least = { break: { share: 0.5, seconds: 5 }, work: { share: 0.6, seconds: 15 } } as const
@@ -17,6 +17,12 @@ export interface Cut {
   told: string[]
   /** What the room loses, in seconds of work; being without a station weighs more. */
   cost: number
+}
+
+/** What the class has behind it: every phase, and those of them that were really worked. */
+export interface Past {
+  phases: readonly KeptPhase[]
+  worked: readonly KeptPhase[]
 }
 
 export const lengthOf = (phases: readonly KeptPhase[]): Seconds => phases.reduce((sum, phase) => sum + phase.seconds, 0)
@@ -36,12 +42,12 @@ export function withoutOptional(cut: Cut): Cut | undefined {
 }
 
 /** One lap fewer, two, and so on, the latest first, of every circuit that has laps wholly ahead. */
-export function withoutLaps(snapshot: RunSnapshot, past: readonly KeptPhase[], from: Cut): Cut[] {
+export function withoutLaps(snapshot: RunSnapshot, past: Past, from: Cut): Cut[] {
   const cuts: Cut[] = []
   let cut = from
   for (let laps = 1; laps <= 6; laps++) {
     const last = cut.phases.findLast(
-      (phase) => phase.kind === 'work' && lapIsAhead(phase, past) && (phase.lap ?? 0) > 0 && phase.wave === undefined,
+      (phase) => phase.kind === 'work' && lapIsAhead(phase, past.phases) && (phase.lap ?? 0) > 0 && phase.wave === undefined,
     )
     if (!last) break
     const sameLap = (phase: Phase) =>
@@ -54,14 +60,14 @@ export function withoutLaps(snapshot: RunSnapshot, past: readonly KeptPhase[], f
     if (phases.length === 0) break
     const name = snapshot.circuits[last.pieceId]?.name ?? ''
     const missing = [
-      ...missed(snapshot, [...past, ...cut.phases], [...past, ...phases], last.pieceId),
-      ...sidesLost(snapshot, [...past, ...cut.phases], [...past, ...phases], last),
+      ...missed(snapshot, [...past.worked, ...cut.phases], [...past.worked, ...phases], last.pieceId),
+      ...sidesLost(snapshot, [...past.worked, ...cut.phases], [...past.worked, ...phases], last),
     ]
     cut = {
       ids: [...from.ids, `lap${laps}`],
       phases,
       labels: [...from.labels, laps === 1 ? `One lap fewer of ${name}` : `${laps} laps fewer`],
-      told: [...cut.told, ...(missing.length > 0 ? missing : ['Everyone still comes to every station.'])].filter(
+      told: [...cut.told, ...(missing.length > 0 ? missing : [stillWords(snapshot, [...past.worked, ...phases], last.pieceId)])].filter(
         (text, index, all) => all.indexOf(text) === index,
       ),
       cost: cut.cost + lengthOf(dropped.filter((phase) => phase.kind === 'work')) * 0.8 + missing.length * 600,
@@ -72,8 +78,8 @@ export function withoutLaps(snapshot: RunSnapshot, past: readonly KeptPhase[], f
 }
 
 /** One set fewer, two, and so on, at every station still to come of the last circuit that has sets there: every one is still come to. */
-export function withoutSets(snapshot: RunSnapshot, past: readonly KeptPhase[], from: Cut): Cut[] {
-  const begun = staysOf(past)
+export function withoutSets(snapshot: RunSnapshot, past: Past, from: Cut): Cut[] {
+  const begun = staysOf(past.phases)
   const cuts: Cut[] = []
   let cut = from
   for (let sets = 1; sets <= 4; sets++) {
@@ -99,7 +105,7 @@ export function withoutSets(snapshot: RunSnapshot, past: readonly KeptPhase[], f
       labels: [...from.labels, sets === 1 ? `One set fewer at each station of ${name}` : `${sets} sets fewer at each station of ${name}`],
       told: [
         ...from.told,
-        `${name}: ${most + sets - 1} sets become ${most - 1} at the stations still to come. Everyone still comes to every station.`,
+        `${name}: ${most + sets - 1} sets become ${most - 1} at the stations still to come. ${stillWords(snapshot, [...past.worked, ...phases], pieceId)}`,
       ],
       cost: cut.cost + lengthOf(dropped.filter((phase) => phase.kind === 'work')) * 0.85,
     }
@@ -138,18 +144,33 @@ function sidesLost(snapshot: RunSnapshot, before: readonly Phase[], after: reado
   return byLap.length > 0 ? [`${stationsWord(byLap)}: the second side is not done.`] : []
 }
 
+/** Nobody loses a station by a cut; whether everyone has them all is another question. */
+function stillWords(snapshot: RunSnapshot, phases: readonly Phase[], pieceId: string): string {
+  const circuit = snapshot.circuits[pieceId]
+  if (!circuit?.turns) return 'Nothing of it is left out.'
+  const isEverywhere = (circuit.units ?? snapshot.groups).every(
+    (_, unit) => stationsOf(circuit, phases, pieceId, unit).size === circuit.stations.length,
+  )
+  return isEverywhere ? 'Everyone still comes to every station.' : 'Nobody loses a station by it.'
+}
+
+/** The stations (from 0) that a unit comes to in these phases. */
+const stationsOf = (circuit: CircuitView, phases: readonly Phase[], pieceId: string, unit: number): Set<number> =>
+  new Set(
+    phases.flatMap(({ kind, pieceId: id, repeat, turn = 0 }) => {
+      const station = kind === 'work' && id === pieceId ? turnsAt(circuit, repeat)?.[turn]?.findIndex((here) => here.includes(unit)) : -1
+      return station === undefined || station < 0 ? [] : [station]
+    }),
+  )
+
 /** Who no longer comes to which station of a circuit, in words. */
 function missed(snapshot: RunSnapshot, before: readonly Phase[], after: readonly Phase[], pieceId: string): string[] {
   const circuit = snapshot.circuits[pieceId]
   if (!circuit?.turns) return []
   const units = circuit.units ?? snapshot.groups
-  const seen = (phases: readonly Phase[], unit: number) => {
-    const works = phases.filter((phase) => phase.kind === 'work' && phase.pieceId === pieceId)
-    return new Set(works.map(({ repeat, turn = 0 }) => turnsAt(circuit, repeat)?.[turn]?.findIndex((here) => here.includes(unit)) ?? -1))
-  }
   const lost = units.flatMap((ids, unit) => {
-    const still = seen(after, unit)
-    const stations = [...seen(before, unit)].filter((station) => station >= 0 && !still.has(station)).map((station) => station + 1)
+    const still = stationsOf(circuit, after, pieceId, unit)
+    const stations = [...stationsOf(circuit, before, pieceId, unit)].filter((station) => !still.has(station)).map((station) => station + 1)
     if (stations.length === 0) return []
     const names = ids.map((id) => snapshot.people.find((person) => person.id === id)?.name ?? id).join(' and ')
     return [`${names} miss ${stations.length === 1 ? 'station' : 'stations'} ${stations.sort((a, b) => a - b).join(', ')}.`]

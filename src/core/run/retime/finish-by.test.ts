@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { pressed, snapshotOf } from '../../../../tests/fixtures/demo-run'
+import { pressed, snapshotOf, type Press } from '../../../../tests/fixtures/demo-run'
 import { foldEvents } from '../clock/apply'
 import { Command } from '../clock/events'
 import { askFor, commandFor, waysBy } from './asked'
@@ -65,6 +65,43 @@ describe('finish by a time', () => {
     )!
     expect(lap.label).toMatch(/^One lap fewer of/)
     expect(lap.told.join(' ')).toContain('Everyone still comes to every station.')
+  })
+
+  it('a lap that was skipped is not one that was done: what a lap fewer costs is said from what was worked', () => {
+    const early = classes[0]!
+    const { phases } = early.timeline
+    const first = phases.findIndex((phase) => phase.pieceId === 'eh-second')
+    const last = phases.findLastIndex((phase) => phase.pieceId === 'eh-second' && phase.kind === 'work' && phase.lap === 1)
+    const toldAt = (presses: Press[], seconds: number) => {
+      const progress = foldEvents(early.timeline, pressed([0, 'start'], ...presses))
+      const state = stateAt(progress, seconds * 1000)
+      expect(state.phase.index).toBe(last)
+      const ways = waysToEndBy(early, progress, seconds * 1000, state.endsAt - 300_000)
+      return ways.find(({ id }) => id.startsWith('lap'))!.told.join(' ')
+    }
+    expect(toldAt([], 10 + phases[last]!.start + 5)).toContain('Everyone still comes to every station.')
+    // All of two laps but their last turn is skipped, press by press.
+    const skips = phases.slice(first, last).map((_, index): Press => [21 + index / 10, 'skip'])
+    const skipped = toldAt([[20, { type: 'goto', phase: first }], ...skips], 25)
+    expect(skipped).toMatch(/ miss stations \d/)
+    expect(skipped).not.toContain('Everyone')
+  })
+
+  it('no break gets shorter than the longest way in it takes', () => {
+    const { timeline, circuits } = lunch
+    const [id, stations] = Object.entries(circuits).find(([, circuit]) => circuit.rotates)!
+    const breaksOf = (walkSeconds: number | undefined) => {
+      const snapshot = { ...lunch, circuits: { ...circuits, [id]: { ...stations, walkSeconds } } } as RunSnapshot
+      const way = waysToEndBy(snapshot, running(snapshot), at * 1000, (10 + timeline.total - 3600) * 1000).find((found) =>
+        found.id.startsWith('break'),
+      )
+      const shortest = way && Math.min(...way.timeline.phases.slice(way.phase).flatMap((phase) => (phase.moves ? [phase.seconds] : [])))
+      return [shortest, way?.told.join(' ')] as const
+    }
+    expect(breaksOf(undefined)).toEqual([8, expect.not.stringContaining('longest way')])
+    expect(breaksOf(12)).toEqual([12, expect.stringContaining('No shorter than 0:12 where people move on: the longest way takes that.')])
+    // A break that is too short already is left as it is.
+    expect(breaksOf(20)[0] ?? 15).toBe(15)
   })
 
   it('a dropped set is one at every station still to come, with the break before it; the station that is on keeps its own', () => {

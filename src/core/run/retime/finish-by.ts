@@ -1,8 +1,9 @@
 import type { Timeline } from '../../timeline/phase'
 import { inMilliseconds, inSeconds, formatSeconds, type Milliseconds } from '../../base/units'
-import { lengthOf, trimmed, withoutLaps, withoutOptional, withoutSets, type Cut } from './cuts'
+import { lengthOf, trimmed, withoutLaps, withoutOptional, withoutSets, type Cut, type Past } from './cuts'
 import { advance, type Progress } from '../clock/progress'
-import { keptOf, retimed } from './retimed'
+import { isDone, plannedWork, turnKey, workedBy } from '../clock/worked'
+import { keptOf, retimed, type KeptPhase } from './retimed'
 import type { RunSnapshot } from '../room/snapshot'
 import { stateAt } from '../clock/state'
 
@@ -20,12 +21,12 @@ export interface WayToEnd {
 
 /** One lap fewer of the last circuit that has one wholly ahead, whatever the time; nothing where there is none. */
 export function oneLapFewer(snapshot: RunSnapshot, progress: Progress, now: Milliseconds): WayToEnd[] {
-  const here = advance(progress, now)
+  const here = { ...advance(progress, now), worked: workedBy(progress, now) }
   if (here.mode === 'finished' || here.amended) return []
   const next = here.mode === 'ready' ? 0 : here.phase + 1
   const past = keptOf(here.timeline).slice(0, next)
   const ahead: Cut = { ids: [], phases: keptOf(here.timeline).slice(next), labels: [], told: [], cost: 0 }
-  const [cut] = withoutLaps(snapshot, past, ahead)
+  const [cut] = withoutLaps(snapshot, pastOf(here, past), ahead)
   if (!cut) return []
   return [
     {
@@ -39,6 +40,13 @@ export function oneLapFewer(snapshot: RunSnapshot, progress: Progress, now: Mill
   ]
 }
 
+/** What is behind, with what was worked of it: the phase that is on will have been. */
+function pastOf(here: Progress, phases: readonly KeptPhase[]): Past {
+  const planned = plannedWork(here.timeline)
+  const isWorked = (phase: KeptPhase) => phase.index === here.phase || isDone(here.worked, phase, planned.get(turnKey(phase)) ?? 0)
+  return { phases, worked: phases.filter((phase) => phase.kind !== 'work' || isWorked(phase)) }
+}
+
 /** What a way begins with: however many laps it drops, it drops laps. */
 const kindOf = ({ ids }: Cut) => ids[0]!.replace(/\d+$/, '')
 
@@ -48,7 +56,7 @@ const kindOf = ({ ids }: Cut) => ids[0]!.replace(/\d+$/, '')
  * these make together. Where nothing reaches it, those that come nearest. Empty when the class ends in time.
  */
 export function waysToEndBy(snapshot: RunSnapshot, progress: Progress, now: Milliseconds, deadline: Milliseconds): WayToEnd[] {
-  const here = advance(progress, now)
+  const here = { ...advance(progress, now), worked: workedBy(progress, now) }
   const state = stateAt(progress, now)
   const over = Math.ceil(inSeconds(state.endsAt - deadline))
   if (over <= 0 || here.mode === 'finished') return []
@@ -57,8 +65,9 @@ export function waysToEndBy(snapshot: RunSnapshot, progress: Progress, now: Mill
   const past = here.mode === 'ready' ? [] : keptOf(here.timeline).slice(0, here.phase + 1)
   const ahead: Cut = { ids: [], phases: keptOf(timeline).slice(next), labels: [], told: [], cost: 0 }
   const goal = lengthOf(ahead.phases) - over
+  const behind = pastOf(here, past)
   const bases = [ahead, withoutOptional(ahead)].flatMap((cut) =>
-    cut ? [cut, ...withoutLaps(snapshot, past, cut), ...withoutSets(snapshot, past, cut)] : [],
+    cut ? [cut, ...withoutLaps(snapshot, behind, cut), ...withoutSets(snapshot, behind, cut)] : [],
   )
   const cuts = bases.flatMap((cut) => {
     const rests = trimmed(snapshot, cut, goal, 'break')
