@@ -14,8 +14,12 @@ import { limitingItem, placesFor, queueThrough, servedBy, spreadStarts, type Que
 /** A list at its own pace of which an item has fewer places than people come to it. */
 export interface ListQueue {
   circuitId: string
+  /** From 0. */
+  station: number
   name: string
   items: (QueueItem & { name: string; expected: number })[]
+  /** How many items before these are done once, by everyone at the same time. */
+  opener: number
   people: Person[]
   /** All beginning at the first item. */
   together: QueueOutcome
@@ -23,6 +27,18 @@ export interface ListQueue {
   starts: number[]
   spread: QueueOutcome
   limit?: { name: string; places: number; wanted: number; serves: number }
+}
+
+/**
+ * With which item each person begins, by id, where beginning apart makes people wait less than all at the first; in a rotation
+ * each group is counted from its first.
+ */
+export function beginnings({ circuitId, together, spread, starts, opener }: ListQueue, computed: ComputedClass): Record<string, number> {
+  const waiting = ({ waits }: QueueOutcome) => waits.reduce((sum, wait) => sum + wait, 0)
+  if (waiting(spread) >= waiting(together)) return {}
+  const rotates = computed.rotations.some(({ circuit }) => circuit.id === circuitId)
+  const rows = rotates ? computed.groups : [computed.people]
+  return Object.fromEntries(rows.flatMap((people) => people.map(({ id }, index) => [id, opener + (starts[index] ?? 0)])))
 }
 
 /** The queues of a class's self-paced lists; lists in which nobody can be in the way of another are left out. */
@@ -37,7 +53,7 @@ export function listQueues(document: ClassDocument, computed: ComputedClass, lib
       const people = rotates ? largest : computed.people
       const name = circuit.stations.length > 1 ? `${pieceName(circuit)} ${index + 1}` : pieceName(circuit)
       const found = queueAt(circuit, station, people, byId, kinds, paces)
-      return found ? [{ circuitId: circuit.id, name, ...found }] : []
+      return found ? [{ circuitId: circuit.id, station: index, name, ...found }] : []
     })
   })
 }
@@ -49,7 +65,7 @@ function queueAt(
   byId: ReadonlyMap<string, Exercise>,
   kinds: ReadonlyMap<string, GearKind>,
   paces: Paces,
-): Omit<ListQueue, 'circuitId' | 'name'> | undefined {
+): Omit<ListQueue, 'circuitId' | 'station' | 'name'> | undefined {
   const stay = station.stay ?? circuit.stay
   if (stay.kind !== 'task' || people.length < 2) return undefined
   const items = station.uses.slice(stay.openerCount).map((use) => {
@@ -65,6 +81,7 @@ function queueAt(
   const limit = limitOf(items, people.length)
   return {
     items: items.map((item) => ({ ...item, expected: (people.length * item.seconds) / round })),
+    opener: stay.openerCount,
     people,
     together: queueThrough(items, atOnce, cap),
     starts,

@@ -77,9 +77,20 @@ export function forOne(snapshot: RunSnapshot, personId: string): RunSnapshot {
   return {
     ...room,
     people: room.people.map(own),
+    circuits: Object.fromEntries(
+      Object.entries(room.circuits).map(([id, circuit]) => [id, { ...circuit, ...ownBegins(snapshot.circuits[id]!, personId) }]),
+    ),
     ...(snapshot.own && { own: ownOf(snapshot.own, personId) }),
     ...(been && { been: { [personId]: been } }),
   }
+}
+
+/** With which item of each list they begin. */
+function ownBegins({ begins }: CircuitView, personId: string): Pick<CircuitView, 'begins'> {
+  const own = Object.entries(begins ?? {}).flatMap(([station, items]) =>
+    items[personId] === undefined ? [] : [[station, { [personId]: items[personId] }] as const],
+  )
+  return own.length > 0 ? { begins: Object.fromEntries(own) } : {}
 }
 
 /** The snapshot as the screen behind a link may have it. The controls are the coach's own, wherever they are opened. */

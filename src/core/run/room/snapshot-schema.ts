@@ -68,6 +68,7 @@ const circuit: z.ZodType<CircuitView> = z.strictObject({
   plannedTurns: table.optional(),
   units: z.array(ids).max(limits.people).optional(),
   say: text.optional(),
+  begins: z.record(z.string().max(20), z.record(id, index)).optional(),
   walkSeconds: z.number().int().min(0).optional(),
   cross: text.optional(),
   closed: z.array(index).max(limits.stations).optional(),

@@ -71,6 +71,8 @@ export interface CircuitView {
   /** Ids of the people of each unit that moves, where they are not the groups of the class. */
   units?: string[][]
   say?: string
+  /** With which item of a list each person begins, so that nobody waits for gear: by station (from 0) and person. */
+  begins?: Record<string, Record<string, number>>
   /** What the longest of its ways takes whoever is slowest, where its stations have spots. */
   walkSeconds?: Seconds
   /** How one crosses to the next station, where the plan says so. */

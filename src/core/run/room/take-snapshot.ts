@@ -1,6 +1,7 @@
 import { computeClass, type ComputedClass, type HallLibrary } from '../../class/compute'
 import type { ClassDocument } from '../../class/class-document'
 import { followSentence } from '../../class/demonstrators'
+import { beginnings, listQueues } from '../../gear/lists/list-queues'
 import { transitionsOf, type Transition } from '../../floor/transitions'
 import type { Room } from '../../library/room'
 import { strainNames } from '../../library/exercise'
@@ -29,7 +30,7 @@ export function takeSnapshot(
   const { plan } = document
   const pieces = plan.parts.flatMap((part) => part.pieces)
   const ways = room ? transitionsOf(document, computed, library, room).transitions : []
-  const viewOf = circuitViews(plan, computed, library, ways)
+  const viewOf = circuitViews(document, computed, library, ways)
   const circuits = pieces.flatMap((piece) =>
     piece.type === 'pause' ? [] : [viewOf(piece), ...(piece.waves ? [viewOf(piece.waves.meanwhile)] : [])],
   )
@@ -57,14 +58,19 @@ export function takeSnapshot(
 
 /** How a screen shows each circuit: what is done at its stations, and who is there when. */
 function circuitViews(
-  plan: Plan,
+  document: ClassDocument,
   computed: ComputedClass,
   library: HallLibrary,
   ways: readonly Transition[],
 ): (circuit: Circuit) => [id: string, view: CircuitView] {
   const largest = Math.max(0, ...computed.groups.map((group) => group.length))
+  const { plan } = document
   const show = stationViews(library)
+  const queues = listQueues(document, computed, library)
   return (circuit) => {
+    const begins = queues
+      .filter(({ circuitId }) => circuitId === circuit.id)
+      .map((queue) => [queue.station, beginnings(queue, computed)] as const)
     const rotates = circuit.travel === 'rotate'
     const varied = variedStations(plan, circuit, show)
     const walkSeconds = Math.max(0, ...ways.filter(({ circuitId }) => circuitId === circuit.id).map(({ needed }) => needed))
@@ -78,6 +84,7 @@ function circuitViews(
       stations: show(circuit),
       ...(Object.keys(varied).length > 0 && { varied }),
       ...rotationView(computed, circuit.id),
+      ...(begins.some(([, items]) => Object.keys(items).length > 0) && { begins: Object.fromEntries(begins) }),
       ...(walkSeconds > 0 && { walkSeconds }),
       ...(circuit.transition.note && { cross: circuit.transition.note }),
     }

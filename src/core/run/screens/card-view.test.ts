@@ -34,6 +34,52 @@ describe('my card', () => {
     expect(at(lunch, 480 + 45, 'oren')).toMatchObject({ coming: true, now: { station: 2 } })
   })
 
+  it('where a list has fewer machines than people, each card says with what one begins, and nobody else’s', () => {
+    const rounds = snapshotOf('demo-lunch', (document) => {
+      document.plan.parts = [
+        {
+          id: 'a',
+          repeat: 1,
+          restBetweenSeconds: 0,
+          optional: false,
+          vary: [],
+          pieces: [
+            {
+              ...(document.plan.parts.flatMap((part) => part.pieces).find((piece) => piece.id === 'll-stations') as Circuit),
+              id: 'rounds',
+              travel: 'together',
+              laps: 1,
+              vary: [],
+              stay: { kind: 'task', openerCount: 1, rungRestSeconds: 0, goal: 'cap', capSeconds: 900 },
+              stations: [
+                {
+                  id: 's',
+                  span: 1,
+                  rest: false,
+                  skipLaps: [],
+                  uses: ['march', 'row-machine', 'push-up', 'plank'].map((exerciseId, index) => ({
+                    id: `u${index}`,
+                    exerciseId,
+                    seconds: [60, 90, 60, 30][index]!,
+                    sides: 'none' as const,
+                  })),
+                },
+              ],
+            },
+          ],
+        },
+      ]
+      document.here = document.here.slice(0, 8)
+    })
+    const begins = rounds.people.map(({ id }) => /^begin with ([^;]+)/.exec(at(rounds, 5, id)!.now!.how)?.[1])
+    expect(begins.every((name) => name !== undefined)).toBe(true)
+    expect(begins.filter((name) => name === 'Rowing').length).toBeLessThan(8)
+    expect(new Set(begins).size).toBeGreaterThan(1)
+    expect(begins).not.toContain('March on the spot')
+    expect(Object.keys(forOne(rounds, rounds.people[1]!.id).circuits['rounds']!.begins!['0']!)).toEqual([rounds.people[1]!.id])
+    expect(forTheWall(rounds).circuits['rounds']!.begins).toBeUndefined()
+  })
+
   it('the option that spares me is mine alone; nobody else’s limits leave the coach’s screens', () => {
     expect(at(lunch, 480 + 5, 'ilse')!.stations.length).toBe(4)
     const own = ownAt(lunch, 'ilse', { pieceId: 'll-stations', repeat: 0, station: 0, position: 0 })!

@@ -108,7 +108,7 @@ function placeAt(snapshot: RunSnapshot, phase: Phase, personId: string, elapsed?
   const side = begun || done?.sides !== 'half' ? sideNow(done, phase, circuit, elapsed ?? 0) : undefined
   return {
     ...(circuit.rotates && { station: station + 1 }),
-    ...whatIsDone(view, done, begun),
+    ...whatIsDone(view, done, begun, circuit.begins?.[station]?.[personId]),
     others: othersAt(snapshot, circuit, phase, station, personId),
     ...(side && { side }),
   }
@@ -119,11 +119,14 @@ function whatIsDone(
   view: ReturnType<typeof stationFor>,
   done: ExerciseView | undefined,
   begun: boolean,
+  beginsWith: number | undefined,
 ): Pick<CardPlace, 'exercise' | 'how' | 'points'> {
   if (!view || view.rest) return { exercise: view?.rest ? 'Rest' : '', how: '', points: [] }
   if (view.list) {
     const rounds = view.rounds === undefined ? '' : `yours: ${view.rounds} ${view.rounds === 1 ? 'round' : 'rounds'}`
-    return { exercise: oneLine(linesOf(view)), how: [view.list.aim, rounds].filter(Boolean).join('; '), points: [] }
+    const first = beginsWith === undefined ? undefined : view.exercises[beginsWith]
+    const begin = first ? `begin with ${first.name}` : ''
+    return { exercise: oneLine(linesOf(view)), how: [begin, view.list.aim, rounds].filter(Boolean).join('; '), points: [] }
   }
   const changes = done?.sides === 'half' && !begun ? 'change sides at the half' : ''
   return { exercise: done?.name ?? '', how: [done?.how, changes].filter(Boolean).join(', '), points: done?.points ?? [] }
