@@ -1,19 +1,11 @@
 import { useMemo, useState } from 'react'
-import type { AskedCommand } from '@core/run/clock/events'
 import { nextWords } from '@core/run/screens/next-words'
 import { roomView } from '@core/run/screens/room-view'
 import { listThatWas } from '@core/records/standing'
-import { countsUp, shownSeconds, type RunState } from '@core/run/clock/state'
-import { blocksOf } from '@core/timeline/blocks'
-import { formatSeconds } from '@core/base/units'
+import { shownSeconds } from '@core/run/clock/state'
 import { guarded } from '../kit/Guard'
-import { Ribbon } from '../kit/Ribbon'
 import { slotEndOf } from '@core/run/retime/slot-end'
-import { timeOf } from '../kit/zoned-time'
-import { Caption } from '../live/Caption'
 import { digitsOf } from '../live/digits'
-import { Level } from '../live/Level'
-import { RibbonHead } from '../live/RibbonHead'
 import { useRun, type LiveProps } from '../live/use-run'
 import { useWakeLock } from '../live/use-wake-lock'
 import { useSound } from '../live/use-sound'
@@ -21,12 +13,15 @@ import { useCommands } from './commands'
 import '../kit/small-controls.css'
 import './controls.css'
 import { useControlKeys, type KeyAction } from './controls-keys'
+import { ControlsRibbon } from './ControlsRibbon'
 import { ControlsRow } from './ControlsRow'
+import { ControlsSide } from './ControlsSide'
 import { EndButton } from './EndButton'
 import { HolderBar } from './HolderBar'
 import { ListPanel } from './ListPanel'
 import { LockButton } from './LockButton'
 import { PeoplePanel } from './PeoplePanel'
+import { PhaseNow } from './PhaseNow'
 import { SoundPanel } from './SoundPanel'
 import { StationsPanel } from './StationsPanel'
 import { TimePanel } from './TimePanel'
@@ -42,26 +37,13 @@ interface ControlsProps extends LiveProps {
 const panels = ['Time', 'People', 'Stations', 'List', 'Sound'] as const
 type PanelName = (typeof panels)[number]
 
-const undoWords: Partial<Record<AskedCommand['type'], string>> = {
-  pause: 'pause',
-  resume: 'resume',
-  skip: 'skip',
-  back: 'back',
-  repeat: 'repeat',
-  goto: 'jump',
-  hold: 'hold',
-  release: 'release',
-  extend: '+ 10 s',
-  amend: 'the change of time',
-}
-
 /** The coach's controls: large targets, keys for all, and a stop that is one press away. */
 export const ControlsScreen = guarded(Controls)
 
 function Controls(props: ControlsProps) {
   const { runId, classId, wallPath, screensPath, zone } = props
   const live = useRun(props)
-  const { snapshot, state, connected } = live
+  const { snapshot, state } = live
   const sound = useSound(live)
   const [shown, setShown] = useState<PanelName>()
   const [locked, setLocked] = useState(false)
@@ -75,7 +57,6 @@ function Controls(props: ControlsProps) {
   const view = useMemo(() => roomView(snapshot, state), [snapshot, state.status, state.phase, state.sequence, second])
   // eslint-disable-next-line react-hooks/exhaustive-deps -- nor do these
   const follows = useMemo(() => nextWords(snapshot, state), [snapshot, state.status, state.phase, state.sequence])
-  const blocks = useMemo(() => blocksOf(snapshot.timeline, snapshot.pieceNames), [snapshot])
   const begin = () => {
     // The press that starts the class is also the press that browsers want for sound.
     if (!sound.on) void sound.turn(true)
@@ -99,7 +80,6 @@ function Controls(props: ControlsProps) {
     void send({ type: action })
   }
   useControlKeys(act)
-  const under = state.status !== 'ready' && state.status !== 'finished'
   const upNext = state.status === 'ready' ? state.phase : state.next
   const slotEnd = slotEndOf(snapshot, live.feed.get().events[0]?.at ?? live.clock.now())
   const listed = snapshot.timeline.phases.some((phase) => phase.selfPaced)
@@ -144,97 +124,21 @@ function Controls(props: ControlsProps) {
           <EndButton state={state} onEnd={() => void send({ type: 'finish' })} classId={classId} />
         )}
       </header>
-      <div className="controls-ribbon">
-        <Ribbon blocks={blocks} total={snapshot.timeline.total} names={false} scale={false} />
-        {under && <RibbonHead state={state} />}
-        <div className="controls-ends">
-          <span>{formatSeconds(state.gone / 1000)} gone</span>
-          <span role="status" className={connected ? 'is-together' : undefined}>
-            {connected ? 'together with the room' : 'no line: going on by itself'}
-            {state.holder?.device === device.id && ' · this device holds the controls'}
-          </span>
-          <span>
-            {formatSeconds(Math.ceil(state.left / 1000))} left, {state.status === 'finished' ? 'ended' : 'ends'}{' '}
-            {timeOf(state.endsAt, zone)}
-            {slotWord(state, slotEnd)}
-          </span>
-        </div>
-      </div>
+      <ControlsRibbon live={live} slotEnd={slotEnd} zone={zone} holds={state.holder?.device === device.id} />
       {elsewhere && (
         <HolderBar holder={state.holder!} device={device} events={live.feed.get().events} zone={zone} onTakeOver={() => void takeOver()} />
       )}
       <div className={`controls-middle${panel ? ' has-panel' : ''}`}>
-        <section className="controls-phase on-paper" aria-label="Now">
-          <Level state={state} />
-          <div className="controls-words">
-            <h2 data-testid="word">{state.status === 'paused' ? `Paused: ${view.word}` : view.word}</h2>
-            <p className="controls-headline">{view.headline}</p>
-            <p>{view.detail}</p>
-            {state.undoable && !shut && (
-              <p>
-                <button type="button" className="small-button" onClick={() => act('undo')}>
-                  Undo: {undoWords[state.undoable]} <kbd>Z</kbd>
-                </button>
-              </p>
-            )}
-            {countsUp(state) && (
-              <p>
-                The clock counts up{' '}
-                {state.phase.selfPaced?.capSeconds ? `to ${formatSeconds(state.phase.selfPaced.capSeconds)} at most, or` : ''} until you
-                press Skip; reckoned: {formatSeconds(state.phase.seconds)}.
-              </p>
-            )}
-            {state.holding && (
-              <p className="controls-headline">{state.status === 'held' ? 'Held: release to go on' : 'Will hold at the end of this'}</p>
-            )}
-            {state.status === 'ready' && snapshot.sentences.map((sentence) => <p key={sentence}>{sentence}</p>)}
-            {state.status === 'ready' && state.endsAt > slotEnd + 60_000 && (
-              <p>
-                Started now, it ends after its slot.{' '}
-                <button type="button" className="small-button" disabled={shut} onClick={() => setShown('Time')}>
-                  Ways to end in time
-                </button>
-              </p>
-            )}
-            <Caption live={live} />
-          </div>
-          {state.status !== 'finished' && (
-            <div className={`controls-digits${digits.length > 2 ? ' is-long' : ''}`} data-testid="digits" role="timer" aria-live="off">
-              {digits}
-            </div>
-          )}
-        </section>
-        <div className="controls-side">
-          <section className="controls-card" aria-label="Next">
-            <div className="second">Next{upNext ? `, ${formatSeconds(upNext.seconds)}` : ''}</div>
-            <h2>{follows.headline}</h2>
-            {follows.detail && <p className="second">{follows.detail}</p>}
-          </section>
-          <section className="controls-card is-tall" aria-label="Watch">
-            <div className="second">
-              Watch{view.tiles.length > 0 && (view.tiles.some((tile) => tile.coming) ? ', and who comes where' : ', and who is where')}
-            </div>
-            {view.watch.length === 0 && <p className="second">Nobody has to go easy on what is done here.</p>}
-            {view.watch.map((watched, index) => (
-              <p key={index}>
-                <b>{watched.name}</b>, {watched.text}
-                {view.tiles.length > 0 && <span className="second"> (station {watched.station})</span>}
-              </p>
-            ))}
-            {view.tiles.length > 0 && (
-              <ol className="controls-stations" aria-label="Who is where">
-                {view.tiles.map((tile) => (
-                  <li key={tile.number}>
-                    {tile.exercise}{' '}
-                    <span className="second">
-                      {tile.people.map((name) => (name === tile.works ? `${name} works` : name)).join(', ') || 'empty'}
-                    </span>
-                  </li>
-                ))}
-              </ol>
-            )}
-          </section>
-        </div>
+        <PhaseNow
+          live={live}
+          view={view}
+          digits={digits}
+          slotEnd={slotEnd}
+          shut={shut}
+          onUndo={() => act('undo')}
+          onTime={() => setShown('Time')}
+        />
+        <ControlsSide view={view} follows={follows} nextSeconds={upNext?.seconds} />
         {panel === 'People' && <PeoplePanel runId={runId} live={live} onClose={close} />}
         {panel === 'Stations' && <StationsPanel runId={runId} live={live} onClose={close} />}
         {panel === 'Time' && <TimePanel live={live} zone={zone} send={send} onClose={close} />}
@@ -249,10 +153,4 @@ function Controls(props: ControlsProps) {
       <ControlsRow state={state} word={view.word} digits={digits} locked={shut} onAct={act} />
     </main>
   )
-}
-
-function slotWord(state: RunState, slotEnd: number): string {
-  const over = Math.round((state.endsAt - slotEnd) / 60_000)
-  if (state.status === 'finished') return ''
-  return over > 120 ? ', hours after the slot' : over > 0 ? `, ${over} min over the slot` : ', within the slot'
 }
