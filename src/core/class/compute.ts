@@ -87,8 +87,12 @@ export function groupPlaces(plan: Plan, people: number): number {
 }
 
 /** How people go round a circuit: in their groups, or each alone where a rule mixes them. */
-function rotationOf(document: ClassDocument, circuit: Circuit, groups: Doer[][]): CircuitRotation {
-  const choice = document.rotations?.[circuit.id] ?? { rule: 'loop' }
+export function rotationOf(
+  document: ClassDocument,
+  circuit: Circuit,
+  groups: Doer[][],
+  choice: RotationChoice = document.rotations?.[circuit.id] ?? { rule: 'loop' },
+): CircuitRotation {
   const units = isMixing(choice.rule) ? groups.flat().map((person) => [person]) : groups
   const sizes = units.map((unit) => unit.length)
   const rotation = inWaves(sizes, wavesOf(circuit), (wave) =>

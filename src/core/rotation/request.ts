@@ -4,9 +4,10 @@ import { groupCount, makeGroups } from '../grouping/groups'
 import { nameField, wholeNumber } from '../base/fields'
 import { limits } from '../base/limits'
 import { success, type Result } from '../base/result'
-import { recommendRule, type Recommendation } from './recommend'
+import { outcomeOf } from './outcome'
+import { recommended, type Recommendation } from './recommend'
 import type { Guarantee } from './rotation'
-import { isMixing, RotationChoice, rotationBy } from './rule'
+import { defaultChoice, isMixing, quickRules, RotationChoice, rotationBy } from './rule'
 
 /** A rotation asked for in plain JSON: how many people or who, how many stations, and how often they move. */
 export const RotationRequest = z.strictObject({
@@ -49,11 +50,14 @@ export function answerRotation(request: RotationRequest): Result<RotationAnswer>
   )
   if (!rotation.ok) return rotation
   const { say, guarantees, turns: table } = rotation.value
-  const recommended = recommendRule(stations, names.length, size, turns)
+  const outcomes = quickRules.map((candidate) => {
+    const sizes = isMixing(candidate) ? names.map(() => 1) : groups.map((group) => group.length)
+    return outcomeOf(candidate, rotationBy(defaultChoice(candidate, stations.length), stations, sizes, turns, size), sizes, stations.length)
+  })
   return success({
     say,
     guarantees,
-    recommended,
+    recommended: recommended(outcomes, { stations, people: names.length, size }),
     groups,
     table: table.map((turn) => turn.map((here) => here.flatMap((unit) => units[unit]!))),
   })

@@ -5,7 +5,7 @@ import { failure, problem, type Result } from '../base/result'
 import { fullMix } from './full-mix'
 import { hostAndTraveller } from './host-traveller'
 import { loopRotation, noRoom } from './loop'
-import { loopByK } from './loop-by-k'
+import { loopByK, reachingSteps } from './loop-by-k'
 import type { Rotation } from './rotation'
 import { mixedGroups } from './trios'
 import { twoFiles } from './two-files'
@@ -41,6 +41,15 @@ export const ruleWords: Record<Rule, string> = {
 
 /** Whether people change partners under the rule: then its units are people, not groups. */
 export const isMixing = (rule: Rule): boolean => rule !== 'loop' && rule !== 'loopByK'
+
+/** Found at once; groups that mix are searched for. */
+export const quickRules = Rule.options.filter((rule) => rule !== 'mixedGroups')
+
+/** A rule as it is chosen first: several stations on as many as reach every station. */
+export function defaultChoice(rule: Rule, stations: number): RotationChoice {
+  if (rule !== 'loopByK') return { rule }
+  return { rule, step: reachingSteps(stations).find((step) => step > 1 && step < stations - 1) ?? 1 }
+}
 
 export type RotatingStation = Pick<Station, 'span' | 'rest' | 'capacity'>
 

@@ -5,10 +5,12 @@ import { fullMix } from './full-mix'
 import { hostAndTraveller } from './host-traveller'
 import { squarePair } from './latin'
 import { loopByK, reachingSteps } from './loop-by-k'
-import { recommendRule } from './recommend'
+import { makeGroups } from '../grouping/groups'
+import { outcomeOf } from './outcome'
+import { recommended } from './recommend'
 import { answerRotation, RotationRequest } from './request'
 import { elsewhere, type Rotation } from './rotation'
-import { Rule, rotationBy } from './rule'
+import { defaultChoice, quickRules, Rule, rotationBy } from './rule'
 import { kirkman, mixedGroups, repeats } from './trios'
 import { filesOf, twoFiles } from './two-files'
 import { excess, tournament, wholeClass } from './whole-class'
@@ -239,13 +241,73 @@ describe('a rotation asked for', () => {
     })
   })
 
-  it('recommends what suits, with its reason', () => {
-    expect(recommendRule(plain(8), 16, 2, 8)).toMatchObject({ rule: 'twoFiles', why: expect.stringContaining('half-time') })
-    expect(recommendRule(plain(8), 8, 2, 8).rule).toBe('loop')
-    expect(recommendRule(plain(8), 16, 1, 8).rule).toBe('loop')
-    expect(recommendRule(plain(8), 16, 3, 8).rule).toBe('loop')
-    expect(recommendRule(plain(7), 14, 2, 7).why).toContain('odd number')
-    expect(recommendRule([...plain(6), { span: 2, rest: false }], 16, 2, 8).rule).toBe('loop')
+  /** Counted here turn by turn from the table, not by the code that words it. */
+  const counted = (rule: Rule, stations: number, people: number, turns: number) => {
+    const groups = makeGroups(
+      Array.from({ length: people }, (_, index) => index),
+      'pairs',
+      stations,
+    )
+    const units = rule === 'loop' || rule === 'loopByK' ? groups : groups.flat().map((person) => [person])
+    const sizes = units.map((unit) => unit.length)
+    const rotation = rotationBy(defaultChoice(rule, stations), plain(stations), sizes, turns, 2)
+    if (!rotation.ok) return { rule, outcome: outcomeOf(rule, rotation, sizes, stations) }
+    const seen = units.flat().map(() => new Set<number>())
+    const partners = units.flat().map(() => new Set<number>())
+    let [alone, waiting] = [0, 0]
+    for (const table of rotation.value.turns) {
+      const placed = table.map((here) => here.flatMap((unit) => units[unit]!))
+      waiting += people - placed.flat().length
+      placed.forEach((here, station) => {
+        if (here.length === 1) alone++
+        for (const one of here) {
+          seen[one]!.add(station)
+          for (const other of here) if (other !== one) partners[one]!.add(other)
+        }
+      })
+    }
+    const missed = seen.reduce((sum, stationsSeen) => sum + stations - stationsSeen.size, 0)
+    const counts = partners.map((met) => met.size)
+    return {
+      rule,
+      outcome: outcomeOf(rule, rotation, sizes, stations),
+      expected: { rule, alone, waiting, missed, partners: [Math.min(...counts), Math.max(...counts)] },
+    }
+  }
+  const suited = (stations: number, people: number, turns: number) =>
+    recommended(
+      quickRules.map((rule) => counted(rule, stations, people, turns).outcome),
+      { stations: plain(stations), people, size: 2 },
+    )
+
+  it('tells of every rule what it gives, as counted turn by turn', () => {
+    for (const [stations, people, turns] of [
+      [8, 16, 16],
+      [8, 14, 16],
+      [7, 14, 7],
+      [7, 15, 7],
+      [6, 9, 6],
+      [10, 12, 20],
+    ] as const)
+      for (const rule of quickRules) {
+        const { outcome, expected } = counted(rule, stations, people, turns)
+        if (expected) expect(outcome).toEqual(expected)
+        else expect(outcome.problem).toBeDefined()
+      }
+  })
+
+  it('recommends the rule that costs the fewest turns alone, waits and misses; of those the one with the most partners', () => {
+    expect(suited(8, 16, 16)).toMatchObject({ rule: 'twoFiles', isWhole: true })
+    expect(suited(7, 14, 7)).toMatchObject({ rule: 'twoFiles', isWhole: true })
+    // 14 people at 8 stations: changing partners leaves people alone, and nothing of that is called fine.
+    const crowded = suited(8, 14, 16)
+    expect(crowded).toMatchObject({ rule: 'loop', isWhole: true })
+    expect(crowded.why).toMatch(/With a new partner every turn somebody would be alone in \d+ turns/)
+    expect(counted('twoFiles', 8, 14, 32).outcome.alone).toBe(56)
+    // Turns for three of eight stations: every rule misses some, and that is not whole.
+    expect(suited(8, 16, 3).isWhole).toBe(false)
+    expect(recommended([], { stations: plain(8), people: 16, size: 1 }).rule).toBe('loop')
+    expect(recommended([], { stations: [...plain(6), { span: 2, rest: false }], people: 16, size: 2 }).rule).toBe('loop')
   })
 
   it('refuses what cannot be had in words', () => {

@@ -1,0 +1,59 @@
+import type { CircuitRotation } from '@core/class/compute'
+import { withPiece } from '@core/class/fix'
+import { fewerStations, ruleRecommended } from '@core/class/rule-outcomes'
+import type { RuleOutcome } from '@core/rotation/outcome'
+import { isMixing, ruleNames } from '@core/rotation/rule'
+import { useClass } from '../shared/context'
+import { useChoice } from './use-choice'
+
+interface RecommendedProps {
+  entry: CircuitRotation
+  outcomes: readonly RuleOutcome[]
+}
+
+/** The rule that costs this class least, and what else would help. */
+export function Recommended({ entry: { circuit, choice }, outcomes }: RecommendedProps) {
+  const { document, computed, store } = useClass()
+  const choose = useChoice(circuit)
+  const { rule, why, isWhole } = ruleRecommended(document, computed, circuit, outcomes)
+  const follows = rule === choice.rule
+  const fewer = fewerStations(document, computed, circuit)
+  const chosen = outcomes.find((outcome) => outcome.rule === choice.rule)
+  const isOdd = computed.people.length % 2 === 1
+  const takeFewer = () => {
+    const smaller = withPiece(document, circuit, { stations: circuit.stations.slice(0, fewer) })
+    store.getState().replace({ ...smaller, rotations: { ...smaller.rotations, [circuit.id]: { rule: 'twoFiles' } } })
+  }
+  return (
+    <>
+      <div className={`note ${follows && isWhole ? 'is-fine' : follows ? 'is-weigh' : ''}`}>
+        <b>{ruleNames[rule]} suits this class best</b>
+        <p>{why}</p>
+        {!follows && (
+          <button type="button" className="link-button" onClick={() => choose({ rule })}>
+            Use {isMixing(rule) ? ruleNames[rule].toLowerCase() : 'the loop'}
+          </button>
+        )}
+      </div>
+      {fewer !== undefined && (
+        <div className="note">
+          <b>A new partner every turn needs {fewer} stations</b>
+          <p>
+            There are {fewer} pairs. Without{' '}
+            {circuit.stations.length - fewer === 1 ? 'the last station' : `the last ${circuit.stations.length - fewer} stations`}, two files
+            brings everyone to every station, and nobody is alone.
+          </p>
+          <button type="button" className="link-button" onClick={takeFewer}>
+            {fewer} stations, in two files
+          </button>
+        </div>
+      )}
+      {isOdd && chosen && chosen.alone > 0 && isMixing(choice.rule) && (
+        <div className="note">
+          <b>{computed.people.length} people: one is left over every turn</b>
+          <p>Step in yourself, or use the loop: it makes one group of three.</p>
+        </div>
+      )}
+    </>
+  )
+}

@@ -1,0 +1,66 @@
+import { SegmentedControl } from '@mantine/core'
+import type { CircuitRotation } from '@core/class/compute'
+import { groupCount } from '@core/grouping/groups'
+import { reachingSteps } from '@core/rotation/loop-by-k'
+import { outcomeWords, type RuleOutcome } from '@core/rotation/outcome'
+import { defaultChoice, Rule, ruleNames, ruleWords } from '@core/rotation/rule'
+import { useClass } from '../shared/context'
+import { useChoice } from './use-choice'
+
+interface RuleChoiceProps {
+  entry: CircuitRotation
+  outcomes: readonly RuleOutcome[]
+}
+
+/** The rules by which a room can move, each with what it gives this very class. */
+export function RuleChoice({ entry: { circuit, choice }, outcomes }: RuleChoiceProps) {
+  const { document, computed } = useClass()
+  const choose = useChoice(circuit)
+  const count = circuit.stations.length
+  const steps = reachingSteps(count).filter((step) => step > 1 && step < count - 1)
+  const worksAlone = groupCount(document.groupSize) < 2
+  const gives = (rule: Rule) => {
+    const outcome = outcomes.find((found) => found.rule === rule)
+    return outcome ? outcomeWords(outcome, worksAlone) : 'being worked out …'
+  }
+  return (
+    <>
+      <div className="rules no-print" role="radiogroup" aria-label="How people move">
+        {Rule.options.map((rule) => (
+          <button
+            key={rule}
+            type="button"
+            role="radio"
+            aria-checked={choice.rule === rule}
+            className="rule"
+            onClick={() => choose(defaultChoice(rule, count))}
+          >
+            <b>{ruleNames[rule]}</b>
+            <span>{ruleShort[rule]}</span>
+            {computed.people.length > 0 && <span className="rule-gives">{gives(rule)}</span>}
+          </button>
+        ))}
+      </div>
+      {choice.rule === 'loopByK' && steps.length > 0 && (
+        <SegmentedControl
+          mb="sm"
+          aria-label="Stations to move on"
+          data={steps.map((step) => ({ value: String(step), label: `${step} on` }))}
+          value={String(choice.step)}
+          onChange={(step) => choose({ rule: 'loopByK', step: Number(step) })}
+        />
+      )}
+      <p className="second">{ruleWords[choice.rule]}</p>
+    </>
+  )
+}
+
+const ruleShort: Record<Rule, string> = {
+  loop: 'groups stay together',
+  loopByK: 'neighbours do not follow',
+  twoFiles: 'a new partner every turn',
+  hostAndTraveller: 'one stays, one goes',
+  fullMix: 'every station, every partner',
+  wholeClass: 'everyone with everyone',
+  mixedGroups: 'new trios or fours',
+}
