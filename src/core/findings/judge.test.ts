@@ -13,6 +13,8 @@ import type { Circuit, Pause } from '../plan/plan'
 import { read } from '../base/read'
 import { starterPlan } from '../plan/edit/starter'
 import { circuitsOf, piecesOf, type Finding } from './rules/finding'
+import { workAndRest } from '../plan/work-rest'
+import type { Intervals } from '../plan/plan'
 import { judge } from './judge'
 import { previewOf } from './preview'
 import { answerFindings } from './request'
@@ -108,9 +110,14 @@ describe('findings, common practice unless a source is named', () => {
     const with_ = (others: OtherClass[]) =>
       judge({ document, computed, library, room: demoRooms[0], others, newId })
         .filter((finding) => finding.id.startsWith('twoClasses'))
-        .map((finding) => finding.what)
-    expect(with_([other({})])).toContainEqual(expect.stringMatching(/^Kettlebell 12 kg: 4 here and 4 in Other, 2 to be had$/))
-    expect(with_([other({ roomId: document.roomId })])).toContain('Other is in this room at the same time')
+        .map((finding) => `${finding.what}. ${finding.why}`)
+    // One card, however many kinds.
+    expect(with_([other({})])).toEqual([
+      expect.stringMatching(
+        /^\d+ kinds and sizes of gear are wanted in two classes at once\. .*Kettlebell 12 kg: 4 here and 4 in Other, 2 to be had; /,
+      ),
+    ])
+    expect(with_([other({ roomId: document.roomId })])).toContainEqual(expect.stringContaining('Other is in this room at the same time'))
     const later = new Date(Date.parse(document.startsAt) + 3_600_000).toISOString()
     expect(with_([other({ startsAt: later })])).toEqual([])
     // What stays in one room cannot be wanted in the other.
@@ -153,8 +160,26 @@ describe('findings, common practice unless a source is named', () => {
   it('no warm-up, no cool-down, no water', () => {
     expect(circuitsOf(expectMended(bare(), 'warmUp'))[0]).toMatchObject({ name: 'Warm-up', travel: 'together' })
     expect(circuitsOf(expectMended(bare(), 'coolDown')).at(-1)).toMatchObject({ name: 'Cool-down' })
-    const dry = changed((_, document) => (document.plan.parts[2]!.pieces = document.plan.parts[2]!.pieces.slice(1)))
-    expectMended(dry, 'water')
+    const dry = (lapRestSeconds: number) =>
+      changed((circuit, document) => {
+        circuit.lapRestSeconds = lapRestSeconds
+        document.plan.parts[2]!.pieces = document.plan.parts[2]!.pieces.slice(1)
+      })
+    expectMended(dry(30), 'water')
+    // Between two laps people drink, if it is long enough.
+    expect(find(judged(dry(60)), 'water')).toBeUndefined()
+    // A list that a wave does while it waits is no cool-down.
+    const waves = changed((circuit, document) => {
+      const list = plainCircuit(
+        newId,
+        'Meanwhile',
+        [{ ...emptyStation('ws'), uses: [{ id: 'wu', exerciseId: 'plank', sides: 'none' }] }],
+        intervals([30]),
+      )
+      circuit.waves = { meanwhile: list }
+      document.plan.parts = document.plan.parts.slice(0, 2)
+    })
+    expect(find(judged(waves), 'coolDown')).toBeDefined()
     for (const id of ['warmUp', 'coolDown', 'water']) expect(find(judged(lunch()), id)).toBeUndefined()
   })
 
@@ -165,6 +190,17 @@ describe('findings, common practice unless a source is named', () => {
     )
     expect(stations(mended).stations[3]!.uses[0]!.sides).toBe('half')
     expect(find(judged(lunch()), 'sideShort')).toBeUndefined()
+    // Two laps, one of them left out at that station; and a second lap that is cut off.
+    const left = changed((circuit) => {
+      circuit.travel = 'together'
+      circuit.stations[3]!.skipLaps = [1]
+    })
+    expect(find(judged(left), 'sideShort')!.why).toBe('A side a lap: 1 for the first, 0 for the second.')
+    const cut = changed((circuit) => {
+      delete circuit.laps
+      circuit.turns = 12
+    })
+    expect(find(judged(cut), 'sideShort')!.why).toBe('A side a lap, and the last lap ends after 4 of 8 turns.')
   })
 
   it('no time to move, and what is left of the work', () => {
@@ -185,6 +221,12 @@ describe('findings, common practice unless a source is named', () => {
     )
     ;(piecesOf(document).find((piece) => piece.id === 'eh-swap') as Pause).seconds = 90
     expect(find(judged(document), 'briefing')!.what).toBe('6 exercises take 1:42 to 3:12 to explain; the swap is 1:30')
+    // 6 × 24 s = 2:24 at the usual pace: 2:20 is too short, 2:30 will do if nobody asks, 3:15 is enough.
+    const swapOf = (seconds: number) => {
+      ;(piecesOf(document).find((piece) => piece.id === 'eh-swap') as Pause).seconds = seconds
+      return judged(document).find(({ id }) => id === 'briefing-eh-swap')?.severity
+    }
+    expect([140, 150, 195].map(swapOf)).toEqual(['mend', 'weigh', undefined])
   })
 
   it('overhead under a low ceiling', () => {
@@ -267,6 +309,14 @@ describe('findings, common practice unless a source is named', () => {
     expect(find(judged(document), 'workRest')!.what).toBe('Stations: 2.7 : 1 is hard for this class')
     expect(stations(expectMended(document, 'workRest')).transition.seconds).toBe(40)
     expect(find(judged(lunch()), 'workRest')).toBeUndefined()
+    // Sets count with the rest between them: 4 × 20 s, 20 s between, and the way: 80 to 80, not 4 : 1.
+    const sets = changed((circuit, all) => {
+      circuit.stay = { kind: 'intervals', workSeconds: [20], gapSeconds: 0, sets: 4, setRestSeconds: 20 }
+      circuit.transition.seconds = 20
+      all.here = demoPeople.filter((person) => person.level === 'newcomer').map((person) => person.id)
+    })
+    expect(find(judged(sets), 'workRest')).toBeUndefined()
+    expect(workAndRest(stations(sets), stations(sets).stay as Intervals)).toEqual({ work: 80, rest: 80 })
   })
 
   it('nothing explained before: 15 s gaps run to about 24 s', () => {

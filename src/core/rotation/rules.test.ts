@@ -187,6 +187,13 @@ describe('waves', () => {
       [[], [2]],
     ])
     expect(rotation.paths[2]).toEqual([elsewhere, elsewhere, 0, 1])
+    // 18 people who change partners: 10 and 8, not 9 and 9 with one over in each.
+    const sizes: number[] = []
+    inWaves(Array<number>(18).fill(1), 2, (wave) => {
+      sizes.push(wave.length)
+      return rotationBy({ rule: 'twoFiles' }, plain(5), wave, 5, 2)
+    })
+    expect(sizes).toEqual([10, 8])
   })
 })
 

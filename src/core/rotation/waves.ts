@@ -11,7 +11,9 @@ export function inWaves(
   rotate: (groupSizes: readonly number[]) => Result<Rotation>,
 ): Result<Rotation> {
   if (waves === 1) return rotate(groupSizes)
-  const half = Math.ceil(groupSizes.length / 2)
+  // Whoever moves alone has partners to change with: each wave takes pairs of them.
+  const alone = groupSizes.every((size) => size === 1)
+  const half = alone ? 2 * Math.ceil(groupSizes.length / 4) : Math.ceil(groupSizes.length / 2)
   const first = rotate(groupSizes.slice(0, half))
   const second = rotate(groupSizes.slice(half))
   if (!first.ok) return first

@@ -1,11 +1,12 @@
 import { newPiece, withLast } from '../../plan/edit/pieces'
 import { suggestedFor } from '../../suggest/suggested'
-import { circuitsOf, commonPractice, type Finding } from './finding'
+import { commonPractice, piecesOf, type Finding } from './finding'
 import { type Judged } from '../../class/fix'
 
 /** The class ends with its stations: nothing to cool down with. */
 export function coolDown({ document, computed, library, newId }: Judged): Finding[] {
-  const last = circuitsOf(document).at(-1)
+  // What a wave does while it waits is no end of the class.
+  const last = piecesOf(document).findLast((piece) => piece.type === 'circuit')
   if (!last || last.travel === 'together') return []
   return [
     {

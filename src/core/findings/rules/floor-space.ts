@@ -15,7 +15,7 @@ export function floorSpace({ computed, room }: Judged): Finding[] {
       severity: 'weigh',
       what: `${perPerson.toFixed(1)} m² a person in ${room.name}`,
       why: `${squareMetresPerson} m² is the usual factor for exercise rooms: ${Math.floor((room.lengthMetres * room.widthMetres) / squareMetresPerson)} people here. Your local code and the posted number come first.`,
-      source: 'International Building Code, table 1004.5; from memory',
+      source: 'International Building Code, table 1004.5',
     },
   ]
 }

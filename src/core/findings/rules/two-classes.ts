@@ -23,7 +23,7 @@ export function twoClasses({ document, computed, library, others = [] }: Judged)
       kind.roomId === undefined ? kind.sizes.map((size) => [`${kind.id}/${size.id}`, { kind, size }] as const) : [],
     ),
   )
-  const clashes = computed.gear.lines.flatMap((line): Finding[] => {
+  const clashes = computed.gear.lines.flatMap((line): string[] => {
     const found = shared.get(`${line.kindId}/${line.sizeId}`)
     const wanting = beside.flatMap((other) =>
       other.most.flatMap(({ kindId, sizeId, count }) =>
@@ -32,14 +32,16 @@ export function twoClasses({ document, computed, library, others = [] }: Judged)
     )
     const together = wanting.reduce((sum, { count }) => sum + count, line.most)
     if (!found || wanting.length === 0 || together <= line.owned || line.most === 0) return []
-    return [
-      {
-        id: `twoClasses-${line.kindId}-${line.sizeId}`,
-        severity: 'weigh',
-        what: `${[line.kindName, line.sizeLabel].filter(Boolean).join(' ')}: ${line.most} here and ${wanting.map(({ name, count }) => `${count} in ${name}`).join(', ')}, ${line.owned} to be had`,
-        why: 'Both classes may want the most of it at once. Agree who has it when, or use another form in one of them.',
-      },
-    ]
+    const elsewhere = wanting.map(({ name, count }) => `${count} in ${name}`).join(', ')
+    return [`${[line.kindName, line.sizeLabel].filter(Boolean).join(' ')}: ${line.most} here and ${elsewhere}, ${line.owned} to be had`]
   })
-  return [...sameRoom, ...clashes]
+  if (clashes.length === 0) return sameRoom
+  const advice = 'Both classes may want the most of it at once. Agree who has it when, or use another form in one of them.'
+  const gear: Finding = {
+    id: 'twoClasses-gear',
+    severity: 'weigh',
+    what: clashes.length === 1 ? clashes[0]! : `${clashes.length} kinds and sizes of gear are wanted in two classes at once`,
+    why: clashes.length === 1 ? advice : `${clashes.join('; ')}. ${advice}`,
+  }
+  return [...sameRoom, gear]
 }

@@ -1,6 +1,5 @@
-import type { Circuit } from '../../plan/plan'
+import { ratioWords, workAndRest } from '../../plan/work-rest'
 import { pieceName } from '../../summary/names'
-import type { Seconds } from '../../base/units'
 import { circuitsOf, commonPractice, type Finding } from './finding'
 import { withPiece, type Judged } from '../../class/fix'
 
@@ -8,8 +7,6 @@ import { withPiece, type Judged } from '../../class/fix'
 const hardForNewcomers = 1.5
 /** Beyond this even the trained ease off. */
 const hardForAll = 5
-
-const restIn = ({ stay, transition }: Circuit): Seconds => (stay.kind === 'intervals' ? Math.max(transition.seconds, stay.gapSeconds) : 0)
 
 /** Work to rest that is hard for those who come. Beginners rest as long as they work; the trained shorten the rest, not the work. */
 export function workRest({ document, computed }: Judged): Finding[] {
@@ -19,17 +16,16 @@ export function workRest({ document, computed }: Judged): Finding[] {
   return circuitsOf(document).flatMap((circuit) => {
     const { stay } = circuit
     if (stay.kind !== 'intervals' || stay.workSeconds.length > 1 || circuit.stations.length < 3) return []
-    const rest = restIn(circuit)
-    const work = stay.workSeconds[0]!
+    const { work, rest } = workAndRest(circuit, stay)
     const most = mostlyNew ? hardForNewcomers : hardForAll
     // No rest at all is a finding of its own where people move; together it is a warm-up or a flow.
     if (rest === 0 || work / rest <= most) return []
-    const then = Math.ceil(work / (mostlyNew ? 1 : 3) / 5) * 5
+    const then = Math.ceil(stay.workSeconds[0]! / (mostlyNew ? 1 : 3) / 5) * 5
     return [
       {
         id: `workRest-${circuit.id}`,
         severity: 'weigh' as const,
-        what: `${pieceName(circuit)}: ${(work / rest).toFixed(1).replace('.0', '')} : 1 is hard${mostlyNew ? ' for this class' : ''}`,
+        what: `${pieceName(circuit)}: ${ratioWords(work, rest)} is hard${mostlyNew ? ' for this class' : ''}`,
         why: mostlyNew
           ? `${newcomers} of ${people.length} are new. Rest as long as the work, or shorten the work.`
           : 'Form goes first. A third of the work to rest is usual in quick classes.',

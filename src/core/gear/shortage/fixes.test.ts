@@ -98,6 +98,8 @@ describe('the largest class that the gear serves', () => {
       'demo-lunch',
       demoGear.map((kind) => ({ ...kind, sizes: kind.sizes.map((size) => ({ ...size, owned: 500 })) })),
     )
+    // Before anybody is ticked, of people like anyone.
+    expect(largestClass({ ...plenty.document, here: [] }, plenty.library, [])).toEqual({ people: 17, full: true })
     // Eight stations, pairs, and the last of an uneven number makes a trio: seventeen.
     expect(largestClass(plenty.document, plenty.library, plenty.computed.people)).toEqual({ people: 17, full: true })
   })

@@ -12,12 +12,16 @@ export interface LargestClass {
   full: boolean
 }
 
+/** Where nobody is ticked yet. */
+const anyone: Person = { id: 'anyone', name: 'Anyone', level: 'regular', goEasy: [], goEasyNote: '', loads: {} }
+
 /**
  * The largest class of people like those who are here for whom nothing is short: they are counted from the first, and after the
  * last from the first again. Gear that two classes of neighbouring sizes need is not always more for the larger, so every size is
  * looked at in turn, up to `most`.
  */
-export function largestClass(document: ClassDocument, library: HallLibrary, people: readonly Person[], most = 60): LargestClass {
+export function largestClass(document: ClassDocument, library: HallLibrary, here: readonly Person[], most = 60): LargestClass {
+  const people = here.length > 0 ? here : [anyone]
   const { arranged: _, ...unarranged } = document
   for (let count = 1; count <= most; count++) {
     const walkIns = Array.from(

@@ -104,7 +104,6 @@ export function RotationChart({ entry, rotation }: ChartProps) {
                     turn {at + 1}
                     {starts
                       .filter((start, known) => start !== undefined && known % rows === at)
-                      .slice(0, 3)
                       .map((start) => (
                         <span className="second" key={start}>
                           {formatSeconds(start!)}

@@ -25,7 +25,7 @@ export function WallReach() {
         onChange={(width) => width !== undefined && setMetres(width * inUnit)}
       />
       <p className="second">
-        Reckoned with 22 arc minutes (ISO 9241-303; from memory) on a 16 : 9 screen. The layout is chosen at the foot of the wall.
+        Reckoned with 22 arc minutes (ISO 9241-303) on a 16 : 9 screen. The layout is chosen at the foot of the wall.
       </p>
       <table className="plain">
         <TableHead

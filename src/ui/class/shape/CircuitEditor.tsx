@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { nanoid } from 'nanoid'
 import { resizeStations } from '@core/plan/edit/simple'
 import { limits } from '@core/base/limits'
+import { ratioWords, workAndRest } from '@core/plan/work-rest'
 import type { Circuit, Intervals, Task } from '@core/plan/plan'
 import { pieceName } from '@core/summary/names'
 import { CountField, DraftField, TimeField, timeNotation } from '../../kit/DraftField'
@@ -125,13 +126,11 @@ function CapFields({ stay, rotates, edit }: { stay: Task; rotates: boolean; edit
 }
 
 function Ratio({ circuit, stay }: { circuit: Circuit; stay: Intervals }) {
-  const work = stay.workSeconds.reduce((sum, seconds) => sum + seconds, 0) * stay.sets
-  const gaps = stay.gapSeconds * (stay.workSeconds.length * stay.sets - 1)
-  const rest = gaps + Math.max(circuit.transition.seconds, stay.gapSeconds, stay.setRestSeconds)
+  const { work, rest } = workAndRest(circuit, stay)
   return (
     <div className="draft-field">
       <div className="draft-label">Work : rest</div>
-      <div className="ratio">{rest > 0 ? `${(work / rest).toFixed(1).replace('.0', '')} : 1` : 'no rest'}</div>
+      <div className="ratio">{ratioWords(work, rest)}</div>
     </div>
   )
 }
