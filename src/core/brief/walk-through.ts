@@ -47,6 +47,7 @@ export function walkThrough(plan: Plan, library: Pick<HallLibrary, 'exercises' |
   const exercises = exercisesById(library.exercises)
   const gearNames = new Map(library.gear.map((kind) => [kind.id, kind.name.toLowerCase()]))
   const seen = new Set<string>()
+  const breathed = new Set<string>()
   return usesAsDone(plan)
     .filter(({ circuit }) => main.includes(circuit.id))
     .sort((a, b) => main.indexOf(a.circuit.id) - main.indexOf(b.circuit.id))
@@ -56,6 +57,10 @@ export function walkThrough(plan: Plan, library: Pick<HallLibrary, 'exercises' |
       seen.add(key)
       const exercise = exercises.get(use.exerciseId)
       const form = exercise && formOf(exercise, use.optionId)
+      const words = wordsOf(use, form)
+      // How to breathe is told once for all that are breathed alike.
+      const breathing = breathed.has(words.breathing) ? '' : words.breathing
+      breathed.add(words.breathing)
       const options = exercise?.options.filter((option) => option.id !== use.optionId).map(({ rung, name }) => ({ rung, name })) ?? []
       return [
         {
@@ -63,7 +68,8 @@ export function walkThrough(plan: Plan, library: Pick<HallLibrary, 'exercises' |
           circuitName: pieceName(circuit),
           station: station + 1,
           when: lap > 0 ? `lap ${lap + 1}` : repeat > 0 ? `time ${repeat + 1}` : '',
-          ...wordsOf(use, form),
+          ...words,
+          breathing,
           options,
           gear: form?.gear.map((need) => gearNames.get(need.kindId) ?? need.kindId) ?? [],
         },

@@ -1,26 +1,21 @@
-import type { Seconds } from '../base/units'
 import type { Circuit, Piece, Plan } from './plan'
-import { rotatingCircuits, turnsOf } from './turns'
+import { rolesOf, workOf } from './roles'
 
-/** The circuits that the class is about: those in which people rotate, else the longest. */
+/** The circuits that the class is about: those of its main part, and what finishes it. Where it has none, all of them. */
 export function mainCircuits(plan: Plan): Circuit[] {
-  const rotating = rotatingCircuits(plan)
-  if (rotating.length > 0) return rotating
-  const main = mainPiece(plan)
-  return main.type === 'circuit' ? [main] : []
+  const circuits = plan.parts.flatMap((part) => part.pieces.filter((piece): piece is Circuit => piece.type === 'circuit'))
+  const roles = rolesOf(plan)
+  const main = circuits.filter(({ id }) => roles.get(id) === 'main' || roles.get(id) === 'finisher')
+  return main.length > 0 ? main : circuits
 }
 
-/** The piece a person most likely wants to work on: the first rotation, else the circuit with the most work, else the first piece. */
+/** The piece a person most likely wants to work on: the first rotation of the main part, else its circuit with the most work, else the first piece. */
 export function mainPiece(plan: Plan): Piece {
-  const pieces = plan.parts.flatMap((part) => part.pieces)
-  const circuits = pieces.filter((piece): piece is Circuit => piece.type === 'circuit')
-  const longest = circuits.reduce<Circuit | undefined>((best, next) => (best && workOf(best) >= workOf(next) ? best : next), undefined)
-  return circuits.find((circuit) => circuit.travel === 'rotate') ?? longest ?? pieces[0]!
-}
-
-/** Seconds of work in a circuit, near enough to compare; a list without a cap counts as ten minutes. */
-function workOf(circuit: Circuit): Seconds {
-  const { stay } = circuit
-  const perStay = stay.kind === 'task' ? (stay.capSeconds ?? 600) : stay.sets * stay.workSeconds.reduce((sum, seconds) => sum + seconds, 0)
-  return perStay * turnsOf(circuit)
+  const main = mainCircuits(plan)
+  const repeatOf = (circuit: Circuit) => plan.parts.find(({ pieces }) => pieces.includes(circuit))?.repeat ?? 1
+  const most = main.reduce<Circuit | undefined>(
+    (best, next) => (best && workOf(best, repeatOf(best)) >= workOf(next, repeatOf(next)) ? best : next),
+    undefined,
+  )
+  return main.find((circuit) => circuit.travel === 'rotate') ?? most ?? plan.parts[0]!.pieces[0]!
 }

@@ -1,5 +1,5 @@
 import { Region, type Exercise } from '../library/exercise'
-import { mainCircuits } from '../plan/main-circuits'
+import { rolesOf } from '../plan/roles'
 import type { Circuit, Plan } from '../plan/plan'
 import { chance } from '../base/random'
 import { coolDownExercises, warmUpExercises } from './easy-exercises'
@@ -8,14 +8,9 @@ import type { Suggestion } from './fill'
 /** What a circuit is for: to warm up before the main part, to cool down after it, or the main part itself. */
 export type Purpose = 'warmUp' | 'main' | 'coolDown'
 
-/** A list done together before the first main circuit warms up, one after the last cools down. */
 export function purposeOf(plan: Plan, circuit: Circuit): Purpose {
-  const order = plan.parts.flatMap((part) => part.pieces.map((piece) => piece.id))
-  const mains = mainCircuits(plan).map((known) => order.indexOf(known.id))
-  const at = order.indexOf(circuit.id)
-  if (circuit.travel === 'rotate' || mains.includes(at) || mains.length === 0) return 'main'
-  if (at < Math.min(...mains)) return 'warmUp'
-  return at > Math.max(...mains) ? 'coolDown' : 'main'
+  const role = rolesOf(plan).get(circuit.id) ?? 'main'
+  return role === 'finisher' ? 'main' : role
 }
 
 /** Why an exercise serves its purpose in a class that loads `wanted`, most loaded region first. */

@@ -1,7 +1,11 @@
-import { Checkbox } from '@mantine/core'
+import { Checkbox, Select } from '@mantine/core'
 import { limits } from '@core/base/limits'
+import { PartRole } from '@core/plan/plan'
+import { roleNames, roleOf } from '@core/plan/roles'
 import { CountField, TimeField } from '../../kit/DraftField'
 import { useClass, usePlanEdits } from '../shared/context'
+import { setOrDrop } from '../shared/set-or-drop'
+import { choice } from './use-part'
 
 /** What holds for the whole part that a piece is in: how often it is gone through, and whether it is only done if there is time. */
 export function PartFields({ pieceId }: { pieceId: string }) {
@@ -11,6 +15,7 @@ export function PartFields({ pieceId }: { pieceId: string }) {
   const part = document.plan.parts[at]
   if (!part) return null
   const others = part.pieces.length - 1
+  const guessed = roleOf(document.plan, part)
   return (
     <div>
       {others > 0 && (
@@ -19,6 +24,19 @@ export function PartFields({ pieceId }: { pieceId: string }) {
         </p>
       )}
       <div className="fields">
+        {guessed && (
+          <Select
+            label="What it is for"
+            classNames={choice}
+            data={[
+              { value: '', label: part.role ? 'guess it' : `${roleNames[guessed]} (guessed)` },
+              ...PartRole.options.map((role) => ({ value: role, label: roleNames[role] })),
+            ]}
+            value={part.role ?? ''}
+            allowDeselect={false}
+            onChange={(role) => editPlan((draft) => setOrDrop(draft.parts[at]!, 'role', (role || undefined) as PartRole | undefined))}
+          />
+        )}
         <CountField
           label="Times through"
           value={part.repeat}
