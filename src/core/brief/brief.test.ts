@@ -3,6 +3,8 @@ import { demoClasses } from '../../../scripts/demo/classes'
 import { demoGear } from '../../../scripts/demo/hall'
 import { libraryExercises } from '../../../scripts/library/exercises'
 import { shapes } from '../../../tests/fixtures/shapes'
+import { classDocument, demoLibrary } from '../../../tests/fixtures/demo-run'
+import { computeClass } from '../class/compute'
 import { commonSettings } from '../library/hall-settings'
 import { Plan, type Circuit } from '../plan/plan'
 import { read } from '../base/read'
@@ -83,5 +85,13 @@ describe('ways to brief, common practice', () => {
     const first = choice(choice(lunch(), 'eachBefore').plan, 'allFirst')
     const there = choice(first.plan, 'eachBefore').plan
     expect(choice(there, 'allFirst').total).toBe(first.total)
+  })
+
+  it('says at each exercise who does something else tonight, and never why', () => {
+    const document = classDocument('demo-lunch')
+    const computed = computeClass(document, demoLibrary)
+    const squat = walkThrough(document.plan, demoLibrary, computed).find(({ name }) => name === 'Goblet squat')!
+    expect(squat.instead).toEqual([{ name: 'Sit to a high chair', who: ['Ilse', 'Hettie'] }])
+    expect(JSON.stringify(squat.instead)).not.toContain('knee')
   })
 })

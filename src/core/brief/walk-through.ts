@@ -1,5 +1,6 @@
 import { exercisesById } from '../library/by-id'
-import type { HallLibrary } from '../class/compute'
+import type { ComputedClass, HallLibrary } from '../class/compute'
+import { exceptionsIn, type Exception } from '../doing/exceptions'
 import { formOf, type Form } from '../library/form'
 import { withLists } from '../plan/every-circuit'
 import { mainCircuits } from '../plan/main-circuits'
@@ -28,6 +29,8 @@ export interface BriefItem {
   sides: string
   options: { rung: 'easier' | 'harder' | 'substitute'; name: string }[]
   gear: string[]
+  /** Who does something else than what everyone does here, each thing once; why is theirs. */
+  instead: { name: string; who: string[] }[]
   cautions: string[]
 }
 
@@ -42,10 +45,15 @@ const sidesSaid = {
  * Every exercise of the main circuits in the order in which a coach walks round, with those that come in one lap or repeat alone;
  * those that need no words said twice are said once.
  */
-export function walkThrough(plan: Plan, library: Pick<HallLibrary, 'exercises' | 'gear'>): BriefItem[] {
+export function walkThrough(
+  plan: Plan,
+  library: Pick<HallLibrary, 'exercises' | 'gear'>,
+  { people, choices }: Partial<Pick<ComputedClass, 'people' | 'choices'>> = {},
+): BriefItem[] {
   const main = withLists(mainCircuits(plan)).map(({ id }) => id)
   const exercises = exercisesById(library.exercises)
   const gearNames = new Map(library.gear.map((kind) => [kind.id, kind.name.toLowerCase()]))
+  const exceptions = exceptionsIn(plan, people ?? [], library, choices)
   const seen = new Set<string>()
   const breathed = new Set<string>()
   return usesAsDone(plan)
@@ -72,9 +80,20 @@ export function walkThrough(plan: Plan, library: Pick<HallLibrary, 'exercises' |
           breathing,
           options,
           gear: form?.gear.map((need) => gearNames.get(need.kindId) ?? need.kindId) ?? [],
+          instead: insteadOf(
+            exceptions.filter(
+              (exception) => exception.circuit.id === circuit.id && exception.station === station && exception.standard === form?.name,
+            ),
+          ),
         },
       ]
     })
+}
+
+function insteadOf(exceptions: readonly Exception[]): BriefItem['instead'] {
+  const byName = new Map<string, Set<string>>()
+  for (const { doing, person } of exceptions) byName.set(doing.name, (byName.get(doing.name) ?? new Set()).add(person.name))
+  return [...byName].map(([name, who]) => ({ name, who: [...who] }))
 }
 
 function wordsOf(use: Use, form: Form | undefined) {

@@ -19,7 +19,7 @@ export function BriefView() {
   const [reading, setReading] = useState(false)
   const { plan } = document
   const figures = settingsOf(library)
-  const items = useMemo(() => walkThrough(plan, library), [plan, library])
+  const items = useMemo(() => walkThrough(plan, library, computed), [plan, library, computed])
   const choices = useMemo(() => briefChoices(plan, figures, () => nanoid(10), pacesOf(library)), [plan, figures, library])
   const length = briefSeconds(items.length, figures)
   const follow = followSentence(document, (id) => computed.people.find((person) => person.id === id)?.name ?? id)
@@ -33,6 +33,9 @@ export function BriefView() {
       </section>
     )
   }
+  const moves = computed.rotations.flatMap(({ circuit, rotation }) => (rotation.ok ? [{ id: circuit.id, say: rotation.value.say }] : []))
+  const sayOf = (circuitId: string) => moves.find(({ id }) => id === circuitId)?.say
+  const opening = [...(computed.sentences ?? []), ...new Set(moves.map(({ say }) => say)), ...(follow ? [follow] : [])]
   const several = new Set(items.map((item) => item.circuitId)).size > 1
   return (
     <>
@@ -56,7 +59,12 @@ export function BriefView() {
         <ol className="brief-items">
           {items.map((item, index) => (
             <li key={`${item.circuitId}-${item.station}-${item.name}-${index}`}>
-              {several && item.circuitId !== items[index - 1]?.circuitId && <h2>{item.circuitName}</h2>}
+              {item.circuitId !== items[index - 1]?.circuitId && (
+                <>
+                  {several && <h2>{item.circuitName}</h2>}
+                  {sayOf(item.circuitId) && <p className="brief-moves">“{sayOf(item.circuitId)}”</p>}
+                </>
+              )}
               <BriefWords item={item} />
             </li>
           ))}
@@ -96,7 +104,7 @@ export function BriefView() {
         </ul>
         <p className="second">Usual cautions of coaches. Local rules and the advice of licensed professionals come before them.</p>
       </aside>
-      {reading && <ReadingView items={items} sentences={computed.sentences} onClose={() => setReading(false)} />}
+      {reading && <ReadingView items={items} sentences={opening} onClose={() => setReading(false)} />}
     </>
   )
 }

@@ -1,6 +1,9 @@
+import { andList } from '@core/base/and-list'
 import type { BriefItem } from '@core/brief/walk-through'
 
-export const rungWords = { easier: 'Easier', harder: 'Harder', substitute: 'Instead' } as const
+const rungWords = { easier: 'Easier', harder: 'Harder', substitute: 'Instead' } as const
+
+/** One exercise as it is explained. */
 export function BriefWords({ item }: { item: BriefItem }) {
   return (
     <>
@@ -24,6 +27,12 @@ export function BriefWords({ item }: { item: BriefItem }) {
               <span className="second">{rungWords[option.rung]}</span> {option.name}
             </span>
           ))}
+        </p>
+      )}
+      {item.instead.length > 0 && (
+        <p>
+          <span className="second">Tonight</span>{' '}
+          {item.instead.map(({ name, who }) => `${andList(who)}: ${name.charAt(0).toLowerCase()}${name.slice(1)}`).join(' · ')}
         </p>
       )}
       {item.cautions.map((caution) => (

@@ -11,11 +11,12 @@ export function ReadingView({
   onClose,
 }: {
   items: BriefItem[]
-  sentences: [string, string] | undefined
+  /** Said before the first of them. */
+  sentences: readonly string[]
   onClose: () => void
 }) {
-  const [at, setAt] = useState(sentences ? -1 : 0)
-  const first = sentences ? -1 : 0
+  const [at, setAt] = useState(sentences.length > 0 ? -1 : 0)
+  const first = sentences.length > 0 ? -1 : 0
   const go = (by: number) => setAt((now) => Math.max(first, Math.min(items.length - 1, now + by)))
   useHotkeys([
     [' ', () => go(1)],
@@ -37,7 +38,7 @@ export function ReadingView({
       transitionProps={{ duration: 0 }}
     >
       <div className="reading" aria-live="polite">
-        {item ? <BriefWords item={item} /> : sentences?.map((sentence) => <p key={sentence}>{sentence}</p>)}
+        {item ? <BriefWords item={item} /> : sentences.map((sentence) => <p key={sentence}>{sentence}</p>)}
       </div>
       <div className="reading-foot">
         <button type="button" disabled={at === first} onClick={() => go(-1)}>

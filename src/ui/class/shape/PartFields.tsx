@@ -27,7 +27,7 @@ export function PartFields({ pieceId }: { pieceId: string }) {
         {guessed && (
           <Select
             label="What it is for"
-            classNames={choice}
+            classNames={{ ...choice, root: 'draft-field is-wide' }}
             data={[
               { value: '', label: part.role ? 'guess it' : `${roleNames[guessed]} (guessed)` },
               ...PartRole.options.map((role) => ({ value: role, label: roleNames[role] })),
