@@ -2,6 +2,7 @@ import { arrangeAll } from '../src/core/arrange/arrange-all'
 import { computeClass } from '../src/core/class/compute'
 import { judge } from '../src/core/findings/judge'
 import { countGear } from '../src/core/gear/count'
+import { layOut } from '../src/core/floor/auto-lay'
 import { fitToSlot } from '../src/core/fit/fit'
 import { starterPlan } from '../src/core/plan/edit/starter'
 import type { ClassDocument } from '../src/core/class/class-document'
@@ -90,6 +91,8 @@ function bigClass(): ClassDocument {
   }
 }
 
+const circuitOf = (document: ClassDocument) => document.plan.parts[0]!.pieces[1] as Circuit
+
 function arrangedAll(document: ClassDocument): void {
   const steps = arrangeAll({ document, library: { people: [], exercises: libraryExercises, gear: demoGear }, room: undefined, past: [] })
   while (!steps.next().done);
@@ -141,6 +144,20 @@ export function benchCore(): void {
   )
   const counted = timed(120, () => countGear({ plan: big.plan, exercises: libraryExercises, kinds, groups: rotated.groups, rotations }))
   line('gear counted: 60 people, 20 stations, 40 kinds', counted, 10)
+  const hall = { id: 'hall', name: 'Hall', lengthMetres: 200, widthMetres: 200, ceilingMetres: 8, features: [] }
+  const floors = Array.from({ length: 40 }, (_, index) => ({ index, people: 2, lengthMetres: 3, widthMetres: 2, forms: [] }))
+  line(
+    'laid out: 40 stations in 200 × 200 m',
+    timed(30, () => layOut(hall, floors)),
+    1000,
+  )
+  const mixed = { ...big, groupSize: 'trios' as const, rotations: { [circuitOf(big).id]: { rule: 'mixedGroups' as const } } }
+  computeClass(mixed, library)
+  line(
+    'computed again with mixed groups: 60 people, 20 stations',
+    timed(60, () => computeClass({ ...mixed, name: 'Edited' }, library)),
+    15,
+  )
   const many = timed(6, () => arrangedAll(bigClass()))
   line('arranged all in one: 60 people, 20 stations', many, 1000)
 }

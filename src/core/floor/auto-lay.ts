@@ -45,6 +45,27 @@ function wantedSpot(room: Room, floor: StationFloor, count: number, taken: reado
   return { target: anchor ?? ring, ...(anchor && { anchor }) }
 }
 
+/** The point of the room's grid nearest to a target that fits: looked for ring by ring round it, until no nearer one can come. */
+function nearest({ lengthMetres, widthMetres }: Room, target: Point, fits: (point: Point) => boolean): Point | undefined {
+  const [columns, rows] = [Math.ceil(lengthMetres / step) - 1, Math.ceil(widthMetres / step) - 1]
+  const [column, row] = [Math.round(target.x / step), Math.round(target.y / step)]
+  let best: { point: Point; metres: Metres } | undefined
+  const look = (x: number, y: number) => {
+    if (x < 1 || y < 1 || x > columns || y > rows) return
+    const point = { x: x * step, y: y * step }
+    const metres = distance(point, target)
+    if ((!best || metres < best.metres) && fits(point)) best = { point, metres }
+  }
+  const rings = Math.max(column, row, columns - column, rows - row)
+  for (let ring = 0; ring <= rings && !(best && best.metres <= (ring - 0.5) * step); ring++) {
+    for (let x = column - ring; x <= column + ring; x++) {
+      const isSide = Math.abs(x - column) === ring
+      for (let y = row - ring; y <= row + ring; y += isSide || ring === 0 ? 1 : 2 * ring) look(x, y)
+    }
+  }
+  return best?.point
+}
+
 /** What is bound to a place first, then the largest: the small ones find room between. */
 function inOrderOfNeed(room: Room, floors: readonly StationFloor[]): StationFloor[] {
   const isBound = (floor: StationFloor) => anchorsFor(floor, room).length > 0
@@ -62,8 +83,6 @@ export function layOut(room: Room, floors: readonly StationFloor[]): Laid {
   const whole = roomRect(room)
   const closed = [...noGoOf(room), ...obstaclesOf(room)]
   const walker = walkerOf(room)
-  const candidates: Point[] = []
-  for (let x = step; x < room.lengthMetres; x += step) for (let y = step; y < room.widthMetres; y += step) candidates.push({ x, y })
   const placed: Rect[] = []
   const spots: Point[] = floors.map(() => middleOf(whole))
   const left: number[] = []
@@ -72,7 +91,6 @@ export function layOut(room: Room, floors: readonly StationFloor[]): Laid {
   const reached = (point: Point) => !first || walker.metres(point, first) !== undefined
   for (const floor of inOrderOfNeed(room, floors)) {
     const { target, anchor } = wantedSpot(room, floor, floors.length, taken)
-    const ordered = [...candidates].sort((a, b) => distance(a, target) - distance(b, target))
     const fits = (point: Point, gap: Metres) => {
       const rect = floorAt(point, floor)
       return (
@@ -81,7 +99,9 @@ export function layOut(room: Room, floors: readonly StationFloor[]): Laid {
         !placed.some((other) => overlap(widened(rect, gap / 2), widened(other, gap / 2)))
       )
     }
-    const spot = [wideGap, 0].flatMap((gap) => ordered.find((point) => fits(point, gap) && reached(point)) ?? [])[0]
+    const spot =
+      nearest(room, target, (point) => fits(point, wideGap) && reached(point)) ??
+      nearest(room, target, (point) => fits(point, 0) && reached(point))
     if (!spot) {
       left.push(floor.index)
       continue

@@ -73,7 +73,11 @@ export function rotationBy(
     (station) =>
       station.capacity !== undefined &&
       station.capacity <
-        (rule === 'mixedGroups' ? size : isMixing(rule) ? 2 * Math.ceil(sizes.length / (2 * count)) : Math.max(0, ...sizes)),
+        (rule === 'mixedGroups'
+          ? Math.ceil(sizes.length / Math.max(1, Math.floor(sizes.length / size)))
+          : isMixing(rule)
+            ? 2 * Math.ceil(sizes.length / (2 * count))
+            : Math.max(0, ...sizes)),
   )
   if (tight >= 0 && sizes.length > 0)
     return failure(

@@ -177,25 +177,25 @@ function placed(turns: readonly Turn[], people: number, stations: number): numbe
   return paths
 }
 
-const found = new Map<string, Turn[]>()
+const found = new Map<string, Result<Rotation>>()
 
-/** The search takes a while and only the numbers matter to it: it is made again when they change, not with every edit of a class. */
-function remembered(people: number, size: number, turns: number): Turn[] {
-  const key = `${people}/${size}/${turns}`
-  const table = found.get(key) ?? mixedTurns(people, size, turns)
+/** As below. The search takes a while and only the numbers matter to it: it is made again when they change, not with every edit of a class. */
+export function mixedGroups(stations: number, people: number, turns: number, size: number): Result<Rotation> {
+  const key = [stations, people, turns, size].join('/')
+  const rotation = found.get(key) ?? searchedMix(stations, people, turns, size)
   // The latest is last; the oldest of eight goes.
   found.delete(key)
-  found.set(key, table)
+  found.set(key, rotation)
   if (found.size > 8) found.delete(found.keys().next().value!)
-  return table
+  return rotation
 }
 
 /** Groups of three or more, new every turn. The repeats found stand beside the fewest there can be. */
-export function mixedGroups(stations: number, people: number, turns: number, size: number): Result<Rotation> {
+function searchedMix(stations: number, people: number, turns: number, size: number): Result<Rotation> {
   const groups = Math.max(1, Math.floor(people / size))
   if (groups > stations)
     return failure(problem('tooManyPeople', `${groups} groups for ${stations} stations: not everyone has a place.`, 'people'))
-  const table = remembered(people, size, turns)
+  const table = mixedTurns(people, size, turns)
   const paths = placed(table, people, stations)
   const count = repeats(table, people)
   const bound = repeatBound(people, size, turns)

@@ -39,7 +39,11 @@ export function exerciseSearch(exercises: readonly Exercise[], gearNames: Readon
   return (query) => {
     const { wanted, unwanted } = termsOf(query)
     const left = entries.filter(({ own }) => !unwanted.some((term) => own.some((word) => word.startsWith(term))))
-    const keys = ['name', { key: 'words', threshold: matchSorter.rankings.STARTS_WITH, maxRanking: matchSorter.rankings.STARTS_WITH }]
+    // Letters that only come in the same order are no match: "rdl" is no reverse lunge.
+    const keys = [
+      { key: 'name', threshold: matchSorter.rankings.ACRONYM },
+      { key: 'words', threshold: matchSorter.rankings.STARTS_WITH, maxRanking: matchSorter.rankings.STARTS_WITH },
+    ]
     const found = wanted.reduceRight((entriesLeft, term) => matchSorter(entriesLeft, term, { keys, baseSort: () => 0 }), left)
     return found.map(({ exercise }) => exercise)
   }
