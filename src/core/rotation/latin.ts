@@ -104,13 +104,13 @@ function quasiDifferences(n: number): Column[] {
     return false
   }
   holed(3)
-  return [
-    [0, 0, 0, 0],
-    ...chosen.flatMap((steps) => {
-      const [a, b] = steps as [number, number]
-      return turned(steps.length === 2 ? [undefined, 0, mod(-a), mod(-a - b)] : [0, mod(-a), mod(-a - b), mod(-a - b - steps[2]!)])
-    }),
-  ]
+  return [[0, 0, 0, 0], ...chosen.flatMap((steps) => columnsOf(steps, mod))]
+}
+
+/** The four columns that two steps, with a hole, or four steps make. */
+function columnsOf(steps: readonly number[], mod: (value: number) => number): Column[] {
+  const [a, b] = steps as [number, number]
+  return turned(steps.length === 2 ? [undefined, 0, mod(-a), mod(-a - b)] : [0, mod(-a), mod(-a - b), mod(-a - b - steps[2]!)])
 }
 
 /** A pair of squares of order 6 with 34 of the 36 pairs: the most there is (Colbourn & Zhu 1995; from memory). Found by annealing. */

@@ -3,7 +3,7 @@ import type { HallLibrary } from '@core/class/compute'
 import type { OtherClass } from '@core/class/overlap'
 import type { Room } from '@core/library/room'
 import { api } from '../kit/api'
-import { Fetched } from '../kit/Fetched'
+import { Fetched, OneMoment } from '../kit/Fetched'
 import { fromText } from '../kit/from-text'
 import { Kit } from '../kit/Kit'
 import './class.css'
@@ -48,7 +48,12 @@ function WithAround({ stored, around: first, zone, tab }: ClassPageProps) {
     refetchOnWindowFocus: 'always',
   })
   const { data: opening } = useQuery({ queryKey: ['opening', stored.id], queryFn: () => openingOf(stored), staleTime: Infinity })
-  if (!opening) return null
+  if (!opening)
+    return (
+      <div className="page">
+        <OneMoment />
+      </div>
+    )
   return (
     <Fetched<HallLibrary> address={`/api/library/${around.libraryKey}`} what="This hall’s exercises, people and gear">
       {(library) => <ClassEditor opening={opening} library={library} rooms={around.rooms} others={around.others} zone={zone} first={tab} />}

@@ -36,10 +36,15 @@ export function Fetched<Found>({ address, what, children }: FetchedProps<Found>)
           </button>
         </div>
       ) : (
-        <p className="second" role="status">
-          One moment …
-        </p>
+        <OneMoment />
       )}
     </div>
   )
 }
+
+/** While something is on its way. */
+export const OneMoment = () => (
+  <p className="second" role="status">
+    One moment …
+  </p>
+)

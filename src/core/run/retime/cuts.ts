@@ -201,30 +201,34 @@ export function trimmed(snapshot: RunSnapshot, cut: Cut, goal: Seconds, what: 'b
   const taken = (phase: Phase) => Math.min(phase.seconds - floor(phase), Math.ceil((phase.seconds - floor(phase)) * share - 1e-9))
   const phases = cut.phases.map((phase) => (trims(phase) ? { ...phase, seconds: phase.seconds - taken(phase) } : phase))
   const lost = lengthOf(cut.phases) - lengthOf(phases)
-  const steps = [
-    ...new Map(
-      given
-        .filter((phase) => taken(phase) > 0)
-        .map((phase) => [`${phase.seconds}`, `${formatSeconds(phase.seconds)} become ${formatSeconds(phase.seconds - taken(phase))}`]),
-    ).values(),
-  ]
-  const walk =
-    what === 'break'
-      ? Math.max(0, ...phases.filter((phase) => trims(phase) && phase.seconds === walkIn(snapshot, phase)).map(({ seconds }) => seconds))
-      : 0
+  const label = what === 'work' ? 'Trim work' : 'Trim breaks'
   return {
     ids: [...cut.ids, what],
     phases,
-    labels: [
-      ...cut.labels,
-      what === 'work' ? (cut.labels.length ? 'trim work' : 'Trim work') : cut.labels.length ? 'trim breaks' : 'Trim breaks',
-    ],
+    labels: [...cut.labels, cut.labels.length > 0 ? label.toLowerCase() : label],
     told: [
       ...cut.told,
-      `${what === 'work' ? 'Work' : 'Breaks'}: ${steps.slice(0, 3).join(', ')}${steps.length > 3 ? ' and so on' : ''}.`,
-      ...(walk > 0 ? [`No shorter than ${formatSeconds(walk)} where people move on: the longest way takes that.`] : []),
+      `${what === 'work' ? 'Work' : 'Breaks'}: ${becomeWords(given, taken)}.`,
+      ...(what === 'break' ? walkWords(snapshot, phases.filter(trims)) : []),
     ],
     // The harder it is trimmed, the more it costs.
     cost: cut.cost + lost * (what === 'work' ? 1 : 0.7) * (1 + share),
   }
+}
+
+/** What becomes of each length, three of them by name. */
+function becomeWords(phases: readonly Phase[], taken: (phase: Phase) => Seconds): string {
+  const byLength = new Map(
+    phases
+      .filter((phase) => taken(phase) > 0)
+      .map((phase) => [phase.seconds, `${formatSeconds(phase.seconds)} become ${formatSeconds(phase.seconds - taken(phase))}`]),
+  )
+  const steps = [...byLength.values()]
+  return `${steps.slice(0, 3).join(', ')}${steps.length > 3 ? ' and so on' : ''}`
+}
+
+/** Where the way is what keeps breaks from getting shorter. */
+function walkWords(snapshot: RunSnapshot, phases: readonly KeptPhase[]): string[] {
+  const walk = Math.max(0, ...phases.filter((phase) => phase.seconds === walkIn(snapshot, phase)).map(({ seconds }) => seconds))
+  return walk > 0 ? [`No shorter than ${formatSeconds(walk)} where people move on: the longest way takes that.`] : []
 }
