@@ -9,8 +9,25 @@ import { draftStore } from './draft-store'
 const versionKey = (classId: string) => `stored:${classId}`
 const leftKey = (classId: string) => `left:${classId}`
 
-export const sayStored = (classId: string, version: number) => sessionStorage.setItem(versionKey(classId), `${version}`)
-export const sayLeft = (classId: string, pageId: string) => sessionStorage.setItem(leftKey(classId), pageId)
+/** Where a browser keeps nothing, as in some private windows, the next page hears nothing. */
+function say(key: string, value: string): void {
+  try {
+    sessionStorage.setItem(key, value)
+  } catch {
+    return
+  }
+}
+
+function told(key: string): string | null {
+  try {
+    return sessionStorage.getItem(key)
+  } catch {
+    return null
+  }
+}
+
+export const sayStored = (classId: string, version: number) => say(versionKey(classId), `${version}`)
+export const sayLeft = (classId: string, pageId: string) => say(leftKey(classId), pageId)
 
 /** With what a page begins: the class as it is stored, and what the page before it was left with, if the server may not have it. */
 export interface Opening {
@@ -21,9 +38,10 @@ export interface Opening {
 /** `printed`: the class as it came with the page. */
 export async function openingOf(printed: LoadedClass): Promise<Opening> {
   const { id } = printed
-  const pageId = sessionStorage.getItem(leftKey(id))
-  sessionStorage.removeItem(leftKey(id))
-  const isOlder = printed.version < Number(sessionStorage.getItem(versionKey(id)))
+  const pageId = told(leftKey(id))
+  // Told once.
+  if (pageId) say(leftKey(id), '')
+  const isOlder = printed.version < Number(told(versionKey(id)))
   const [stored, resumed] = await Promise.all([
     // Where it cannot be had, the next change is a conflict: nothing is written over.
     isOlder ? api<LoadedClass>('GET', `/api/classes/${id}`).catch(() => printed) : printed,
