@@ -270,7 +270,8 @@ describe('one answer to what is done here', () => {
           expect(screen.place).toBe(wall.place)
           expect(screen.people, `${id} ${phase.index}`).toContain(person.name)
           expect(wall.tiles[card.now.station - 1]!.people).toContain(person.name)
-          if (isQuiet(snapshot, person.id, phase, card.now.station - 1)) expect(wall.tiles[card.now.station - 1]!.exercise).toBe(card.now.exercise)
+          if (isQuiet(snapshot, person.id, phase, card.now.station - 1))
+            expect(wall.tiles[card.now.station - 1]!.exercise).toBe(card.now.exercise)
         }
       }
     }
