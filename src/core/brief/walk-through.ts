@@ -80,19 +80,22 @@ export function walkThrough(
           breathing,
           options,
           gear: form?.gear.map((need) => gearNames.get(need.kindId) ?? need.kindId) ?? [],
-          instead: insteadOf(
-            exceptions.filter(
-              (exception) => exception.circuit.id === circuit.id && exception.station === station && exception.standard === form?.name,
-            ),
-          ),
+          instead: insteadOf(exceptions, { circuit, station, standard: form?.name }),
         },
       ]
     })
 }
 
-function insteadOf(exceptions: readonly Exception[]): BriefItem['instead'] {
+/** Of those who do something else, the ones who do it in place of this exercise at this station. */
+function insteadOf(
+  exceptions: readonly Exception[],
+  { circuit, station, standard }: Pick<Exception, 'circuit' | 'station'> & { standard: string | undefined },
+): BriefItem['instead'] {
+  const here = exceptions.filter(
+    (exception) => exception.circuit.id === circuit.id && exception.station === station && exception.standard === standard,
+  )
   const byName = new Map<string, Set<string>>()
-  for (const { doing, person } of exceptions) byName.set(doing.name, (byName.get(doing.name) ?? new Set()).add(person.name))
+  for (const { doing, person } of here) byName.set(doing.name, (byName.get(doing.name) ?? new Set()).add(person.name))
   return [...byName].map(([name, who]) => ({ name, who: [...who] }))
 }
 

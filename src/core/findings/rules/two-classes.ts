@@ -1,4 +1,4 @@
-import { overlapping } from '../../class/overlap'
+import { overlapping, type OtherClass } from '../../class/overlap'
 import { usableIn } from '../../library/gear-kind'
 import type { Finding } from './finding'
 import type { Judged } from '../../class/fix'
@@ -18,12 +18,29 @@ export function twoClasses({ document, computed, library, others = [] }: Judged)
         why: 'Change the room or the time of one of them, under the name of the class.',
       }),
     )
+  const clashes = gearClashes({ document, computed, library }, beside)
+  if (clashes.length === 0) return sameRoom
+  const advice = 'Both classes may want the most of it at once. Agree who has it when, or use another form in one of them.'
+  const gear: Finding = {
+    id: 'twoClasses-gear',
+    severity: 'weigh',
+    what: clashes.length === 1 ? clashes[0]! : `${clashes.length} kinds and sizes of gear are wanted in two classes at once`,
+    why: clashes.length === 1 ? advice : `${clashes.join('; ')}. ${advice}`,
+  }
+  return [...sameRoom, gear]
+}
+
+/** Each size of gear that both want at once and the hall does not have for both, in words. */
+function gearClashes(
+  { document, computed, library }: Pick<Judged, 'document' | 'computed' | 'library'>,
+  beside: readonly OtherClass[],
+): string[] {
   const shared = new Map(
     usableIn(library.gear, document.roomId, document.bring).flatMap((kind) =>
       kind.roomId === undefined ? kind.sizes.map((size) => [`${kind.id}/${size.id}`, { kind, size }] as const) : [],
     ),
   )
-  const clashes = computed.gear.lines.flatMap((line): string[] => {
+  return computed.gear.lines.flatMap((line): string[] => {
     const found = shared.get(`${line.kindId}/${line.sizeId}`)
     const wanting = beside.flatMap((other) =>
       other.most.flatMap(({ kindId, sizeId, count }) =>
@@ -35,13 +52,4 @@ export function twoClasses({ document, computed, library, others = [] }: Judged)
     const elsewhere = wanting.map(({ name, count }) => `${count} in ${name}`).join(', ')
     return [`${[line.kindName, line.sizeLabel].filter(Boolean).join(' ')}: ${line.most} here and ${elsewhere}, ${line.owned} to be had`]
   })
-  if (clashes.length === 0) return sameRoom
-  const advice = 'Both classes may want the most of it at once. Agree who has it when, or use another form in one of them.'
-  const gear: Finding = {
-    id: 'twoClasses-gear',
-    severity: 'weigh',
-    what: clashes.length === 1 ? clashes[0]! : `${clashes.length} kinds and sizes of gear are wanted in two classes at once`,
-    why: clashes.length === 1 ? advice : `${clashes.join('; ')}. ${advice}`,
-  }
-  return [...sameRoom, gear]
 }
