@@ -23,7 +23,7 @@ export async function benchPageWeight(browser: Browser, base: string, pages: Rec
       return [sizes(resources), sizes(performance.getEntriesByType('navigation'))] as const
     })
     await context.close()
-    const ratio = (is: number, most?: number) => (most === undefined ? '' : ` (aim ${most}: ratio ${(is / most).toFixed(2)})`)
+    const ratio = (kilobytes: number, most?: number) => (most === undefined ? '' : ` (aim ${most}: ratio ${(kilobytes / most).toFixed(2)})`)
     console.log(
       `  ${scripts.toFixed(0).padStart(4)} kB${ratio(scripts, aim?.scripts)}, ${html.toFixed(0)} kB${ratio(html, aim?.html)}  ${name}`,
     )

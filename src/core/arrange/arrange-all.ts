@@ -51,18 +51,18 @@ const toMend = (input: ArrangeAllInput, document: ClassDocument, computed: Compu
 export function* arrangeAll(input: ArrangeAllInput): Generator<ArrangeProgress, ArrangedAll> {
   const before = computeClass(input.document, input.library)
   const circuits = before.rotations.map((entry) => entry.circuit)
-  const of = circuits.length + 3
+  const total = circuits.length + 3
   const steps: ArrangedStep[] = []
   let done = 0
-  yield { done: done++, of, what: 'Groups' }
+  yield { done: done++, of: total, what: 'Groups' }
   let document = withGroups(input, before, steps)
   for (const circuit of circuits) {
-    yield { done: done++, of, what: `Order of ${pieceName(circuit)}` }
+    yield { done: done++, of: total, what: `Order of ${pieceName(circuit)}` }
     document = withOrder(input, document, circuit.id, steps)
   }
-  yield { done: done++, of, what: 'Where groups begin' }
+  yield { done: done++, of: total, what: 'Where groups begin' }
   document = withStarts(input, document, steps)
-  yield { done: done++, of, what: 'Who is where, with what' }
+  yield { done: done++, of: total, what: 'Who is where, with what' }
   const after = computeClass(document, input.library)
   const [mendBefore, mendAfter] = [toMend(input, input.document, before), toMend(input, document, after)]
   steps.push({

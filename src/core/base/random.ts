@@ -5,7 +5,10 @@ export function chance(seed: number, id: string): number {
   return ((hash >>> 8) % 1000) / 400
 }
 
-/** Numbers from 0 up to 1, always the same for a seed, so that the same class always gets the same table. `below(n)` is a whole one under n. */
+/**
+ * Numbers from 0 up to 1, always the same for a seed, so that the same class always gets the same table. `below(n)` is a whole
+ * one under n.
+ */
 export function randomFrom(seed: number): { next: () => number; below: (most: number) => number } {
   let state = seed
   const next = () => {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { classDocument, demoLibrary } from '../../../tests/fixtures/demo-run'
-import type { Circuit } from '../plan/plan'
+import { rotatingCircuits } from '../plan/turns'
+import { ClassDocument } from './class-document'
 import { computeClass } from './compute'
 import { fewerStations, ruleOutcomes, ruleRecommended } from './rule-outcomes'
 import { withPiece } from './fix'
@@ -32,10 +33,15 @@ describe('what each rule gives a class', () => {
   it('offers fewer stations where these give everyone a new partner every turn, and they do', () => {
     const { document, computed, circuit } = lunch(14)
     expect(ruleRecommended(document, computed, circuit, ruleOutcomes(document, computed, circuit)).rule).toBe('loop')
-    expect(fewerStations(document, computed, circuit)).toBe(7)
-    const smaller = withPiece(document, circuit, { stations: circuit.stations.slice(0, 7) })
-    const then = computeClass({ ...smaller, rotations: { [circuit.id]: { rule: 'twoFiles' } } }, demoLibrary)
-    const now = then.rotations[0]!.circuit as Circuit
+    // What differs at the station that goes, goes with it.
+    const last = circuit.stations.at(-1)!
+    const varied = withPiece(document, circuit, { vary: [{ at: 1, id: last.uses[0]!.id, field: 'exerciseId', value: 'plank' }] })
+    const fewer = fewerStations(varied, computed, { ...circuit, vary: rotatingCircuits(varied.plan)[0]!.vary })!
+    expect(fewer.count).toBe(7)
+    expect(ClassDocument.safeParse(fewer.document).success).toBe(true)
+    const smaller = fewer.document
+    const then = computeClass(smaller, demoLibrary)
+    const now = then.rotations[0]!.circuit
     const outcomes = ruleOutcomes(smaller, then, now)
     expect(outcomes.find(({ rule }) => rule === 'twoFiles')).toMatchObject({ alone: 0, missed: 0, waiting: 0 })
     expect(ruleRecommended(smaller, then, now, outcomes)).toMatchObject({ rule: 'twoFiles', isWhole: true })

@@ -1,10 +1,13 @@
 import { groupCount } from '../grouping/groups'
+import { tidyPlan } from '../plan/edit/tidy'
+import { everyCircuit } from '../plan/every-circuit'
 import type { Circuit } from '../plan/plan'
-import { outcomeOf, type RuleOutcome } from '../rotation/outcome'
+import { lossOf, outcomeOf, type RuleOutcome } from '../rotation/outcome'
 import { recommended, type Recommendation } from '../rotation/recommend'
 import { defaultChoice, quickRules, type Rule } from '../rotation/rule'
 import type { ClassDocument } from './class-document'
 import { rotationOf, type ComputedClass } from './compute'
+import { withPiece } from './fix'
 
 /** What each rule would give this class in a circuit, by the very table that it would have. */
 export const ruleOutcomes = (
@@ -34,19 +37,21 @@ export const ruleRecommended = (
   recommended(outcomes, { stations: circuit.stations, people: computed.people.length, size: groupCount(document.groupSize) })
 
 /**
- * A new partner every turn for everyone, with fewer stations: as many as there are pairs. Nothing where that is so already, where
- * it is not whole then either, or where few stations would be left.
+ * The class with as many stations as there are pairs, in two files, where that gives everyone every station, a new partner every
+ * turn, and leaves nobody alone. Nothing where there are no stations too many, where somebody is over, or few would be left.
  */
 export function fewerStations(
   document: ClassDocument,
   computed: Pick<ComputedClass, 'groups' | 'people'>,
   circuit: Circuit,
-): number | undefined {
+): { count: number; document: ClassDocument } | undefined {
   const pairs = Math.floor(computed.people.length / 2)
-  if (groupCount(document.groupSize) !== 2 || computed.people.length % 2 === 1 || pairs >= circuit.stations.length || pairs < 3)
-    return undefined
-  const { turns: _, ...rest } = circuit
-  const smaller: Circuit = { ...rest, laps: rest.laps ?? 1, stations: circuit.stations.slice(0, pairs) }
-  const [files] = ruleOutcomes(document, computed, smaller, ['twoFiles'])
-  return files && files.problem === undefined && files.alone + files.missed + files.waiting === 0 ? pairs : undefined
+  const isUneven = groupCount(document.groupSize) !== 2 || computed.people.length % 2 === 1
+  if (isUneven || pairs >= circuit.stations.length || pairs < 3) return undefined
+  const smaller = withPiece(document, circuit, { stations: circuit.stations.slice(0, pairs) })
+  const plan = tidyPlan(smaller.plan)
+  const now = everyCircuit(plan).find(({ id }) => id === circuit.id)!
+  const made: ClassDocument = { ...smaller, plan, rotations: { ...document.rotations, [circuit.id]: { rule: 'twoFiles' } } }
+  const [files] = ruleOutcomes(made, computed, now, ['twoFiles'])
+  return files && files.problem === undefined && lossOf(files) === 0 ? { count: pairs, document: made } : undefined
 }

@@ -36,15 +36,15 @@ export const namesFor = (library: Pick<Judged['library'], 'exercises'>) => {
 function peopleDifferences({ document: before, computed: now, library }: Judged, after: ClassDocument, then: ComputedClass): string[] {
   const words: string[] = []
   const names = (groups: ComputedClass['groups']) => groups.map((group) => group.map((person) => person.name).join(' and '))
-  const [was, becomes] = [names(now.groups), names(then.groups)]
-  const moved = becomes.filter((group, index) => group !== was[index])
-  if (moved.length > 0 && [...becomes].sort().join() === [...was].sort().join())
+  const [groupsNow, groupsThen] = [names(now.groups), names(then.groups)]
+  const moved = groupsThen.filter((group, index) => group !== groupsNow[index])
+  if (moved.length > 0 && [...groupsThen].sort().join() === [...groupsNow].sort().join())
     words.push(
-      ...becomes.flatMap((group, index) =>
-        group === was[index] ? [] : [`${group} begin at ${index + 1} instead of ${was.indexOf(group) + 1}`],
+      ...groupsThen.flatMap((group, index) =>
+        group === groupsNow[index] ? [] : [`${group} begin at ${index + 1} instead of ${groupsNow.indexOf(group) + 1}`],
       ),
     )
-  else if (moved.length > 0) words.push(`${becomes.length} groups instead of ${was.length}`)
+  else if (moved.length > 0) words.push(`${groupsThen.length} groups instead of ${groupsNow.length}`)
   const labelOf = (kindId: string, sizeId: string | undefined) =>
     library.gear.find((kind) => kind.id === kindId)?.sizes.find((size) => size.id === sizeId)?.label ?? 'another size'
   for (const person of then.people) {

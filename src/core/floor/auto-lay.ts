@@ -35,7 +35,10 @@ function anchorsFor(floor: StationFloor, room: Room): Point[] {
     .map(middleOf)
 }
 
-/** Where a station would stand if it could: at the nearest anchor point that it needs and nobody has, or along the walls in the order of the loop. */
+/**
+ * Where a station would stand if it could: at the nearest anchor point that it needs and nobody has, or along the walls in the
+ * order of the loop.
+ */
 function wantedSpot(room: Room, floor: StationFloor, count: number, taken: readonly Point[]): { target: Point; anchor?: Point } {
   const inset = Math.min(Math.max(floor.lengthMetres, floor.widthMetres) / 2, room.lengthMetres / 2, room.widthMetres / 2)
   const ring = alongWalls(room, inset, floor.index / count)

@@ -96,6 +96,28 @@ describe('gear count', () => {
     expect(lineOf(count(shared, people), 'mat')).toMatchObject({ most: 1 })
   })
 
+  it('shares out what a wave does while it waits, beside what the stations hold', () => {
+    const waves = plan(['plank', 'plank'])
+    const circuit = waves.parts[0]!.pieces[0] as Record<string, unknown>
+    circuit.waves = {
+      meanwhile: {
+        id: 'list',
+        type: 'circuit',
+        travel: 'together',
+        laps: 1,
+        stay: { kind: 'intervals', workSeconds: [20] },
+        stations: [{ id: 'w', uses: [{ id: 'wu', exerciseId: 'swing', alternatives: [{ exerciseId: 'plank' }] }] }],
+      },
+    }
+    // Two waves of four: four planks at the stations, two bells for the four who wait, and of five mats one is left.
+    const gear = count(
+      waves,
+      ['a', 'b', 'c', 'd', 'e', 'f', 'g', 'h'].map((id) => person(id)),
+    )
+    expect(lineOf(gear, 'bell', '12kg')).toMatchObject({ most: 2, short: 0 })
+    expect(lineOf(gear, 'mat')).toMatchObject({ most: 6, short: 1 })
+  })
+
   it('counts nobody in the laps that they rest through', () => {
     const twice = plan(['swing', 'swing'], 'both', { dose: { newcomer: { laps: 1 } } })
     ;(twice.parts[0]!.pieces[0] as { laps: number }).laps = 2

@@ -3,7 +3,17 @@ import type { Circuit, Station, Use } from '../plan/plan'
 import { turnsPerLap } from '../plan/turns'
 import { choicesKnown, noChoices, type Choices } from './choices'
 import { add, needOf, sizeKey, type Borrower, type SizeCounts } from './need'
-import { atStations, counterOf, peopleShares, raiseTo, turnsToCount, type Counter, type GearInput } from './station-need'
+import {
+  atStations,
+  counterOf,
+  listNeed,
+  waitingGroups,
+  peopleShares,
+  raiseTo,
+  turnsToCount,
+  type Counter,
+  type GearInput,
+} from './station-need'
 
 /**
  * Who takes which where an exercise has alternatives: turn by turn, in the order in which people came, the first choice whose gear
@@ -18,13 +28,20 @@ export function sharedOut(input: GearInput): Choices {
   const choices = new Map<string, Map<Borrower, number>>()
   for (const { piece, circuit, ...turn } of turnsToCount(input.plan)) {
     const left: SizeCounts = new Map(stock)
-    const choosing: { station: Station; groups: GearInput['groups'] }[] = []
+    const choosing: { circuit: Circuit; station: Station; groups: GearInput['groups'] }[] = []
     atStations(counter, circuit, turn.turn, turn.turn % turnsPerLap(piece), turn.lap, (index, need, groups) => {
       const station = circuit.stations[index]!
-      if (hasChoice(station)) choosing.push({ station, groups })
+      if (hasChoice(station)) choosing.push({ circuit, station, groups })
       else for (const [key, amount] of need) add(left, key, -amount)
     })
-    for (const { station, groups } of choosing) {
+    if (piece.waves) {
+      const list = piece.waves.meanwhile
+      const groups = waitingGroups(counter, piece, turn.turn)
+      choosing.push(...list.stations.filter(hasChoice).map((station) => ({ circuit: list, station, groups })))
+      const fixed = { ...list, stations: list.stations.filter((station) => !hasChoice(station)) }
+      for (const [key, amount] of listNeed(counter, piece, fixed, turn.turn)) add(left, key, -amount)
+    }
+    for (const { circuit, station, groups } of choosing) {
       const most: SizeCounts = new Map()
       const shares = peopleShares(station.stay ?? circuit.stay, station.uses, counter.paces)
       station.uses.forEach((use, position) => {

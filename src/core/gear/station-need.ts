@@ -94,11 +94,16 @@ export function atStations(
   })
 }
 
-/** What the wave that waits needs for its list: all of it stays laid out while the others are at the stations. */
-export function listNeed(counter: Counter, circuit: Circuit, list: Circuit, turn: number): SizeCounts {
+/** Who waits in a turn while the other wave is at the stations, as the groups in which they do their list. */
+export function waitingGroups(counter: Counter, circuit: Circuit, turn: number): GearInput['groups'] {
   const found = counter.rotations.get(circuit.id)
   const waiting = found?.units.filter((_, unit) => found.rotation.paths[unit]?.[turn] === elsewhere) ?? []
-  const groups = found?.rotation.mixes && waiting.length > 0 ? [waiting.flat()] : waiting
+  return found?.rotation.mixes && waiting.length > 0 ? [waiting.flat()] : waiting
+}
+
+/** What the wave that waits needs for its list: all of it stays laid out while the others are at the stations. */
+export function listNeed(counter: Counter, circuit: Circuit, list: Circuit, turn: number): SizeCounts {
+  const groups = waitingGroups(counter, circuit, turn)
   const most: SizeCounts = new Map()
   for (const station of list.stations) raiseTo(most, stationNeed(counter, list, station, groups, 0))
   return most

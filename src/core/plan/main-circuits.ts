@@ -9,7 +9,10 @@ export function mainCircuits(plan: Plan): Circuit[] {
   return main.length > 0 ? main : circuits
 }
 
-/** The piece a person most likely wants to work on: the first rotation of the main part, else its circuit with the most work, else the first piece. */
+/**
+ * The piece a person most likely wants to work on: the first rotation of the main part, else its circuit with the most work,
+ * else the first piece.
+ */
 export function mainPiece(plan: Plan): Piece {
   const main = mainCircuits(plan)
   const repeatOf = (circuit: Circuit) => plan.parts.find(({ pieces }) => pieces.includes(circuit))?.repeat ?? 1

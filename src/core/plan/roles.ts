@@ -19,7 +19,10 @@ const named: [RegExp, PartRole][] = [
 const said = (part: Part, circuit: Circuit): PartRole | undefined =>
   part.role ?? named.find(([pattern]) => pattern.test(circuit.name ?? part.name ?? ''))?.[1]
 
-/** Seconds of work in a circuit, with the repeats of its part and stations of their own length; a list without a cap counts as ten minutes. */
+/**
+ * Seconds of work in a circuit, with the repeats of its part and stations of their own length; a list without a cap counts as
+ * ten minutes.
+ */
 export function workOf(circuit: Circuit, repeat = 1): Seconds {
   const workOfStay = (stay: Circuit['stay']): Seconds =>
     stay.kind === 'task' ? (stay.capSeconds ?? 600) : stay.sets * stay.workSeconds.reduce((sum, seconds) => sum + seconds, 0)

@@ -95,7 +95,10 @@ export const Task = z.strictObject({
   openerCount: wholeNumber(0, limits.uses).default(0),
   rungs: rungs.optional(),
   rungRestSeconds: secondsField().default(0),
-  /** Left out, everyone goes from rung to rung at their own pace; `led`, the room does, each rung `seconds` long or until the coach goes on. */
+  /**
+   * Left out, everyone goes from rung to rung at their own pace; `led`, the room does, each rung `seconds` long or until the
+   * coach goes on.
+   */
   rungClock: z.strictObject({ led: z.literal(true), seconds: secondsField(1).optional() }).optional(),
   goal: z.enum(['cap', 'finish']),
   capSeconds: secondsField(1).optional(),

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { pressed, snapshotOf, type Press } from '../../../tests/fixtures/demo-run'
 import { foldEvents } from '../run/clock/apply'
-import { workedBy } from '../run/clock/worked'
+import { advance } from '../run/clock/progress'
 import { coverageOf } from './coverage'
 import { withRoomChange, type RoomChange } from '../run/room/room-change'
 import type { RunSnapshot } from '../run/room/snapshot'
@@ -13,7 +13,7 @@ const stations = [1, 2, 3, 4, 5, 6, 7, 8]
 const covered = (snapshot: RunSnapshot, second: number, ...presses: Press[]) => {
   const events = pressed([0, 'start'], ...presses)
   const state = stateAt(foldEvents(lunch.timeline, events), second * 1000)
-  return coverageOf(snapshot, 'll-stations', state.phase, workedBy(foldEvents(lunch.timeline, events), second * 1000))
+  return coverageOf(snapshot, 'll-stations', state.phase, advance(foldEvents(lunch.timeline, events), second * 1000).worked)
 }
 const work = (turn: number) =>
   lunch.timeline.phases.find((phase) => phase.kind === 'work' && phase.pieceId === 'll-stations' && phase.turn === turn)!
@@ -82,13 +82,13 @@ describe('coverage', () => {
           const events = pressed([0, 'start'], ...presses)
           const state = stateAt(foldEvents(lunch.timeline, events), second * 1000)
           const snapshot = one ? changed(lunch, one, state.phase.index) : lunch
-          const total = Object.values(workedBy(foldEvents(lunch.timeline, events), second * 1000)).reduce((sum, ms) => sum + ms, 0)
+          const total = Object.values(advance(foldEvents(lunch.timeline, events), second * 1000).worked).reduce((sum, ms) => sum + ms, 0)
           expect(total).toBeLessThanOrEqual(second * 1000)
           for (const coverage of coverageOf(
             snapshot,
             'll-stations',
             state.phase,
-            workedBy(foldEvents(lunch.timeline, events), second * 1000),
+            advance(foldEvents(lunch.timeline, events), second * 1000).worked,
           )) {
             const all = [...coverage.done, ...coverage.toCome, ...coverage.missed]
             expect(new Set(all).size).toBe(all.length)

@@ -1,7 +1,6 @@
 import type { Phase } from '../timeline/phase'
 import { inMilliseconds, type Milliseconds } from '../base/units'
-import type { Worked } from '../run/clock/progress'
-import { isDone, turnKey } from '../run/clock/worked'
+import { isDone, turnKey, type Worked } from '../run/clock/worked'
 import type { RunSnapshot } from '../run/room/snapshot'
 import { stationIn } from '../run/room/station-in'
 

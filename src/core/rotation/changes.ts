@@ -69,15 +69,15 @@ export function withChange(
 
 /** What the units that were there before, but for the one that has `gone`, had before a change and have no longer. */
 function missed(before: Paths, after: Paths, stations: number, gone: number): Pick<Changed, 'missedVisits' | 'missedMeetings'> {
-  const [was, now] = [assess(before, stations), assess(after, stations)]
+  const [given, now] = [assess(before, stations), assess(after, stations)]
   const missedVisits: Changed['missedVisits'] = []
   const missedMeetings: Changed['missedMeetings'] = []
   for (let unit = 0; unit < before.length; unit++) {
     if (unit === gone) continue
     for (let station = 0; station < stations; station++)
-      if (was.visits[unit]![station]! > 0 && now.visits[unit]![station] === 0) missedVisits.push({ unit, station })
+      if (given.visits[unit]![station]! > 0 && now.visits[unit]![station] === 0) missedVisits.push({ unit, station })
     for (let other = unit + 1; other < before.length; other++)
-      if (other !== gone && was.meetings[unit]![other]! > 0 && now.meetings[unit]![other] === 0) missedMeetings.push([unit, other])
+      if (other !== gone && given.meetings[unit]![other]! > 0 && now.meetings[unit]![other] === 0) missedMeetings.push([unit, other])
   }
   return { missedVisits, missedMeetings }
 }
@@ -136,7 +136,10 @@ function arrival(now: Paths, from: number, stations: number, most: number, close
   return path
 }
 
-/** What is past as it was, and from turn `from` on as planned; units planned at a closed station go to the freest one, where they have been least. */
+/**
+ * What is past as it was, and from turn `from` on as planned; units planned at a closed station go to the freest one, where
+ * they have been least.
+ */
 function reroutedRound({ planned, closed }: UnderWay, before: Paths, from: number, stations: number, most: number): Paths {
   const shut = new Set(closed)
   const open = Array.from({ length: stations }, (_, station) => station).filter((station) => !shut.has(station))

@@ -7,7 +7,7 @@ import { hostAndTraveller } from './host-traveller'
 import { loopRotation, noRoom } from './loop'
 import { loopByK, reachingSteps } from './loop-by-k'
 import type { Rotation } from './rotation'
-import { mixedGroups } from './trios'
+import { mixedGroups, mixedSizes } from './trios'
 import { twoFiles } from './two-files'
 import { wholeClass } from './whole-class'
 
@@ -21,7 +21,7 @@ export type RotationChoice = z.infer<typeof RotationChoice>
 
 export const ruleNames: Record<Rule, string> = {
   loop: 'Loop',
-  loopByK: 'Loop, some on',
+  loopByK: 'Loop, several on',
   twoFiles: 'Two files',
   hostAndTraveller: 'Host and traveller',
   fullMix: 'Full mix of two files',
@@ -53,6 +53,13 @@ export function defaultChoice(rule: Rule, stations: number): RotationChoice {
 
 export type RotatingStation = Pick<Station, 'span' | 'rest' | 'capacity'>
 
+/** People who are at one station at once. */
+function mostAtOnce(rule: Rule, sizes: readonly number[], stations: number, size: number): number {
+  if (!isMixing(rule)) return Math.max(0, ...sizes)
+  if (rule === 'mixedGroups') return Math.max(0, ...mixedSizes(sizes.length, size))
+  return 2 * Math.ceil(sizes.length / (2 * stations))
+}
+
 /**
  * The rotation of `stations` by a rule. `sizes` are people per unit: of each group for the two loops, 1 for each person for the
  * others. `size` is the group size wanted where groups are mixed. Fails in words where a rule cannot be had.
@@ -69,16 +76,8 @@ export function rotationBy(
   if (stations.some((station) => station.span === 2))
     return failure(problem('spanNeedsLoop', 'A station of two turns is only for the loop. Make it one turn, or use the loop.', 'rule'))
   if (count < 2) return failure(problem('oneStation', 'There is one station only: nobody moves. Use the loop.', 'rule'))
-  const tight = stations.findIndex(
-    (station) =>
-      station.capacity !== undefined &&
-      station.capacity <
-        (rule === 'mixedGroups'
-          ? Math.ceil(sizes.length / Math.max(1, Math.floor(sizes.length / size)))
-          : isMixing(rule)
-            ? 2 * Math.ceil(sizes.length / (2 * count))
-            : Math.max(0, ...sizes)),
-  )
+  const most = mostAtOnce(rule, sizes, count, size)
+  const tight = stations.findIndex((station) => station.capacity !== undefined && station.capacity < most)
   if (tight >= 0 && sizes.length > 0)
     return failure(
       problem(

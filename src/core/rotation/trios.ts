@@ -37,13 +37,13 @@ export function repeats(turns: readonly Turn[], people: number): number {
 
 /** The fewest repeats there can be: a turn makes so many pairs, and there are only so many different ones. */
 export function repeatBound(people: number, size: number, turns: number): number {
-  const groups = sizesOf(people, size)
+  const groups = mixedSizes(people, size)
   const meetings = groups.reduce((sum, count) => sum + (count * (count - 1)) / 2, 0)
   return Math.max(0, meetings * turns - (people * (people - 1)) / 2)
 }
 
 /** Sizes of groups of about `size`, none larger than `size` but where people are left over. */
-function sizesOf(people: number, size: number): number[] {
+export function mixedSizes(people: number, size: number): number[] {
   return evenSizes(people, Math.max(1, Math.floor(people / size)))
 }
 
@@ -54,7 +54,7 @@ export function mixedTurns(people: number, size: number, turns: number): Turn[] 
   let fewest = Infinity
   const bound = repeatBound(people, size, turns)
   for (let seed = 1; seed <= 4 && fewest > bound; seed++) {
-    const found = searched(people, sizesOf(people, size), turns, seed)
+    const found = searched(people, mixedSizes(people, size), turns, seed)
     const count = repeats(found, people)
     if (count < fewest) [best, fewest] = [found, count]
   }
@@ -128,7 +128,10 @@ function shuffled(people: number, { below }: ReturnType<typeof randomFrom>): num
   return row
 }
 
-/** Annealing: exchanges of two people within a turn, kept when they help, or by chance while it is warm. The first turn stays as people come. */
+/**
+ * Annealing: exchanges of two people within a turn, kept when they help, or by chance while it is warm. The first turn stays
+ * as people come.
+ */
 function searched(people: number, sizes: number[], turns: number, seed: number): Turn[] {
   const random = randomFrom(seed * 7919)
   const rows = Array.from({ length: turns }, () => shuffled(people, random))
@@ -179,7 +182,7 @@ function placed(turns: readonly Turn[], people: number, stations: number): numbe
 
 const found = new Map<string, Result<Rotation>>()
 
-/** As below. The search takes a while and only the numbers matter to it: it is made again when they change, not with every edit of a class. */
+/** As below. The search takes a while, and only the numbers matter to it: it is not made again with every edit of a class. */
 export function mixedGroups(stations: number, people: number, turns: number, size: number): Result<Rotation> {
   const key = [stations, people, turns, size].join('/')
   const rotation = found.get(key) ?? searchedMix(stations, people, turns, size)

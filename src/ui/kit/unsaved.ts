@@ -12,17 +12,17 @@ function places() {
   const any = () => held.size > 0
   return {
     /** Says it of the component that asks, for as long as it is shown. */
-    useSay: (is: boolean): void => {
+    useSay: (isUnsaved: boolean): void => {
       const id = useId()
       useEffect(() => {
-        if (!is) return
+        if (!isUnsaved) return
         held.add(id)
         tell()
         return () => {
           held.delete(id)
           tell()
         }
-      }, [id, is])
+      }, [id, isUnsaved])
     },
     any,
     useAny: (): boolean => useSyncExternalStore(subscribe, any),

@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid'
 import { useMemo, useState, type FormEvent } from 'react'
 import { coverageOf, type Coverage } from '@core/records/coverage'
-import { workedBy } from '@core/run/clock/worked'
+import { advance } from '@core/run/clock/progress'
 import { numberRuns } from '@core/base/number-runs'
 import type { LiveRun } from '../live/use-run'
 import { EaseButtons } from './EaseButtons'
@@ -50,7 +50,7 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
       new Map(
         pieceId === undefined || progress.sequence === 0
           ? []
-          : coverageOf(snapshot, pieceId, state.phase, workedBy(progress, second * 1000)).map((known) => [known.personId, known]),
+          : coverageOf(snapshot, pieceId, state.phase, advance(progress, second * 1000).worked).map((known) => [known.personId, known]),
       ),
     [snapshot, pieceId, state.phase, progress, second],
   )
@@ -102,7 +102,7 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
               <Covered coverage={coverage.get(person.id)} />
             </span>
             <EaseButtons
-              of={person.name}
+              who={person.name}
               ease={person.ease ?? snapshot.ease ?? 'usual'}
               onEase={(ease) => void send({ type: 'ease', ease, personId: person.id })}
             />

@@ -15,7 +15,7 @@ export function StationsPanel({ runId, live, onClose }: { runId: string; live: L
     <Panel title="Stations" onClose={onClose} told={<ChangeTold {...changes} />}>
       <div className="run-line">
         <b>Everyone</b>
-        <EaseButtons of="everyone" ease={snapshot.ease ?? 'usual'} onEase={(ease) => void send({ type: 'ease', ease })} />
+        <EaseButtons who="everyone" ease={snapshot.ease ?? 'usual'} onEase={(ease) => void send({ type: 'ease', ease })} />
       </div>
       {circuit && pieceId !== undefined ? (
         <>

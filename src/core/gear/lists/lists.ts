@@ -142,17 +142,17 @@ export function swapLists(plan: Plan, gear: GearCount, groupSizes: readonly numb
             .filter((piece) => !places.has(piece.kindId))
             .map((piece) => [sizeKey(piece.kindId, piece.sizeId), piece]),
         )
-      const [was, becomes] = [at(from), at(to)]
-      const count = (counts: typeof was, key: string) => counts.get(key)?.count ?? 0
+      const [before, after] = [at(from), at(to)]
+      const count = (counts: typeof before, key: string) => counts.get(key)?.count ?? 0
       const amounts = (amount: (key: string) => number) =>
-        [...new Map([...was, ...becomes])].flatMap(([key, { kindId, sizeId }]) =>
+        [...new Map([...before, ...after])].flatMap(([key, { kindId, sizeId }]) =>
           amount(key) > 0 ? [named(kindId, sizeId, amount(key))] : [],
         )
       return {
         station: station + 1,
-        goes: amounts((key) => count(was, key) - count(becomes, key)),
-        comes: amounts((key) => count(becomes, key) - count(was, key)),
-        stays: amounts((key) => Math.min(count(was, key), count(becomes, key))),
+        goes: amounts((key) => count(before, key) - count(after, key)),
+        comes: amounts((key) => count(after, key) - count(before, key)),
+        stays: amounts((key) => Math.min(count(before, key), count(after, key))),
       }
     }).filter(({ goes, comes, stays }) => goes.length + comes.length + stays.length > 0)
     const moved = (swap: StationSwap) => [...swap.goes, ...swap.comes].reduce((sum, piece) => sum + piece.count, 0)

@@ -21,9 +21,9 @@ export function planDifferences(before: Plan, after: Plan, names: DifferenceName
   if (before.slotSeconds !== after.slotSeconds)
     words.push(`Slot ${formatSeconds(after.slotSeconds)} instead of ${formatSeconds(before.slotSeconds)}`)
   for (const [id, piece] of now) {
-    const was = old.get(id)
-    if (!was) words.push(`New: ${names.piece(piece)}${piece.type === 'pause' ? `, ${formatSeconds(piece.seconds)}` : ''}`)
-    else if (was !== piece) words.push(...pieceDifferences(was, piece, names).map((text) => `${names.piece(piece)}: ${text}`))
+    const earlier = old.get(id)
+    if (!earlier) words.push(`New: ${names.piece(piece)}${piece.type === 'pause' ? `, ${formatSeconds(piece.seconds)}` : ''}`)
+    else if (earlier !== piece) words.push(...pieceDifferences(earlier, piece, names).map((text) => `${names.piece(piece)}: ${text}`))
   }
   for (const [id, piece] of old) if (!now.has(id)) words.push(`Gone: ${names.piece(piece)}`)
   const order = (plan: Plan, other: Map<string, Piece>) => [...piecesById(plan).keys()].filter((id) => other.has(id)).join()
@@ -37,55 +37,58 @@ export function planDifferences(before: Plan, after: Plan, names: DifferenceName
   return words
 }
 
-function pieceDifferences(was: Piece, now: Piece, names: DifferenceNames): string[] {
-  if (was.type === 'pause' || now.type === 'pause') return pauseDifferences(was as Pause, now as Pause)
+function pieceDifferences(earlier: Piece, now: Piece, names: DifferenceNames): string[] {
+  if (earlier.type === 'pause' || now.type === 'pause') return pauseDifferences(earlier as Pause, now as Pause)
   const beside =
-    was.waves && now.waves ? pieceDifferences(was.waves.meanwhile, now.waves.meanwhile, names).map((text) => `meanwhile ${text}`) : []
-  return [...circuitDifferences(was, now), ...stationDifferences(was, now, names), ...beside]
+    earlier.waves && now.waves
+      ? pieceDifferences(earlier.waves.meanwhile, now.waves.meanwhile, names).map((text) => `meanwhile ${text}`)
+      : []
+  return [...circuitDifferences(earlier, now), ...stationDifferences(earlier, now, names), ...beside]
 }
 
 const instead = (what: string, then: number, before: number) =>
   then === before ? [] : [`${what} ${formatSeconds(then)} instead of ${formatSeconds(before)}`]
 
-function pauseDifferences(was: Pause, now: Pause): string[] {
-  const length = was.seconds === now.seconds ? [] : [`${formatSeconds(now.seconds)} instead of ${formatSeconds(was.seconds)}`]
-  return was.note === now.note ? length : [...length, 'another note']
+function pauseDifferences(earlier: Pause, now: Pause): string[] {
+  const length = earlier.seconds === now.seconds ? [] : [`${formatSeconds(now.seconds)} instead of ${formatSeconds(earlier.seconds)}`]
+  return earlier.note === now.note ? length : [...length, 'another note']
 }
 
-function circuitDifferences(was: Circuit, now: Circuit): string[] {
+function circuitDifferences(earlier: Circuit, now: Circuit): string[] {
   const words = [
-    ...stayDifferences(was.stay, now.stay),
-    ...instead('transition', now.transition.seconds, was.transition.seconds),
-    ...instead('lap rest', now.lapRestSeconds, was.lapRestSeconds),
+    ...stayDifferences(earlier.stay, now.stay),
+    ...instead('transition', now.transition.seconds, earlier.transition.seconds),
+    ...instead('lap rest', now.lapRestSeconds, earlier.lapRestSeconds),
   ]
-  if (was.laps !== now.laps && now.laps !== undefined)
-    words.push(`${now.laps} ${now.laps === 1 ? 'lap' : 'laps'}${was.laps === undefined ? '' : ` instead of ${was.laps}`}`)
-  if (was.stations.length !== now.stations.length) words.push(`${now.stations.length} stations instead of ${was.stations.length}`)
-  if (was.withinSeconds !== now.withinSeconds)
+  if (earlier.laps !== now.laps && now.laps !== undefined)
+    words.push(`${now.laps} ${now.laps === 1 ? 'lap' : 'laps'}${earlier.laps === undefined ? '' : ` instead of ${earlier.laps}`}`)
+  if (earlier.stations.length !== now.stations.length) words.push(`${now.stations.length} stations instead of ${earlier.stations.length}`)
+  if (earlier.withinSeconds !== now.withinSeconds)
     words.push(now.withinSeconds === undefined ? 'no window' : `window ${formatSeconds(now.withinSeconds)}`)
-  if (was.pairs !== now.pairs) words.push('partners work another way')
-  if (JSON.stringify(was.vary) !== JSON.stringify(now.vary))
-    words.push(now.vary.length > was.vary.length ? 'one lap differs more' : 'laps differ less')
-  if (Boolean(was.waves) !== Boolean(now.waves)) words.push(now.waves ? 'two waves, with a list meanwhile' : 'all at once, no waves')
-  if (Boolean(was.brief) !== Boolean(now.brief)) words.push(now.brief ? 'briefed while people move' : 'no longer briefed while people move')
+  if (earlier.pairs !== now.pairs) words.push('partners work another way')
+  if (JSON.stringify(earlier.vary) !== JSON.stringify(now.vary))
+    words.push(now.vary.length > earlier.vary.length ? 'one lap differs more' : 'laps differ less')
+  if (Boolean(earlier.waves) !== Boolean(now.waves)) words.push(now.waves ? 'two waves, with a list meanwhile' : 'all at once, no waves')
+  if (Boolean(earlier.brief) !== Boolean(now.brief))
+    words.push(now.brief ? 'briefed while people move' : 'no longer briefed while people move')
   return words
 }
 
-function stayDifferences(was: Stay, now: Stay): string[] {
-  if (was.kind === 'intervals' && now.kind === 'intervals') {
+function stayDifferences(earlier: Stay, now: Stay): string[] {
+  if (earlier.kind === 'intervals' && now.kind === 'intervals') {
     const works = (stay: typeof now) => stay.workSeconds.map(formatSeconds).join(' + ')
-    const work = works(was) === works(now) ? [] : [`work ${works(now)} instead of ${works(was)}`]
+    const work = works(earlier) === works(now) ? [] : [`work ${works(now)} instead of ${works(earlier)}`]
     return [
       ...work,
-      ...instead('gap', now.gapSeconds, was.gapSeconds),
-      ...(was.sets === now.sets ? [] : [`${now.sets} sets instead of ${was.sets}`]),
+      ...instead('gap', now.gapSeconds, earlier.gapSeconds),
+      ...(earlier.sets === now.sets ? [] : [`${now.sets} sets instead of ${earlier.sets}`]),
     ]
   }
-  if (was.kind === 'task' && now.kind === 'task') {
-    const aim = was.aimRounds === now.aimRounds ? [] : [`aim ${now.aimRounds ?? 'open'} instead of ${was.aimRounds ?? 'open'}`]
-    return [...aim, ...instead('cap', now.capSeconds ?? 0, was.capSeconds ?? 0)]
+  if (earlier.kind === 'task' && now.kind === 'task') {
+    const aim = earlier.aimRounds === now.aimRounds ? [] : [`aim ${now.aimRounds ?? 'open'} instead of ${earlier.aimRounds ?? 'open'}`]
+    return [...aim, ...instead('cap', now.capSeconds ?? 0, earlier.capSeconds ?? 0)]
   }
-  return [`${stayText(now)} instead of ${stayText(was)}`]
+  return [`${stayText(now)} instead of ${stayText(earlier)}`]
 }
 
 const stayText = (stay: Stay): string =>
@@ -95,12 +98,12 @@ const stayText = (stay: Stay): string =>
       ? 'a list to the finish'
       : `a list for ${formatSeconds(stay.capSeconds)}`
 
-function stationDifferences(was: Circuit, now: Circuit, names: DifferenceNames): string[] {
+function stationDifferences(earlier: Circuit, now: Circuit, names: DifferenceNames): string[] {
   const text = (station: Station | undefined) =>
     station?.uses.map((use) => names.exercise(use.exerciseId, use.optionId)).join(' + ') || 'nothing'
   const sides = (station: Station | undefined) => station?.uses.map((use) => use.sides).join() ?? ''
   return now.stations.flatMap((station, index) => {
-    const before = was.stations[index]
+    const before = earlier.stations[index]
     if (!before || station === before) return []
     if (text(station) !== text(before)) return [`${index + 1} ${text(station)} instead of ${text(before)}`]
     return sides(station) === sides(before) ? [] : [`${index + 1} ${text(station)} changes sides another way`]

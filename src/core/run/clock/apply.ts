@@ -5,7 +5,6 @@ import { stateAt } from './state'
 import { advance, countInMs, enter, initialProgress, type Progress } from './progress'
 import { isTap } from './is-tap'
 import { canTap, tapsAfter } from './taps'
-import { workedBy } from './worked'
 import { canUndo, isUndoable, restorableOf, stretchedBy, undone } from './undo'
 
 /** Within this time of a phase's start, "back" means the phase before. */
@@ -14,7 +13,7 @@ export const backMs: Milliseconds = 2_000
 /** The run after `event`. A command that means nothing at that instant changes nothing but the sequence number. */
 export function apply(before: Progress, event: RunEvent): Progress {
   const { command } = event
-  const progress: Progress = { ...advance(before, event.at), worked: workedBy(before, event.at), sequence: event.sequence }
+  const progress: Progress = { ...advance(before, event.at), sequence: event.sequence }
   if (!applicable(progress, command)) return progress
   const after = { ...progress, ...changes(progress, event) }
   if (isTap(command) || command.type === 'takeOver') return after

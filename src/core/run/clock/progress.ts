@@ -4,6 +4,7 @@ import type { Phase, Timeline } from '../../timeline/phase'
 import { inMilliseconds, inSeconds, type Milliseconds } from '../../base/units'
 import type { Command, TapKind } from './events'
 import type { Holder } from './holder'
+import { turnKey, type Worked } from './worked'
 
 export const countInMs: Milliseconds = 10_000
 
@@ -32,15 +33,13 @@ export interface Progress {
   startedAt?: Milliseconds
   endedAt?: Milliseconds
   taps: Tap[]
+  /** Up to `at`. */
   worked: Worked
   /** The device that moves the clock, once one has. */
   holder?: Holder
   /** The last command that can be taken back, and where the run stood before it. */
   undoable?: { type: Command['type']; at: Milliseconds; before: Restorable }
 }
-
-/** How long the class has really worked in each turn it was in, by `piece/repeat/turn`; up to the last event. */
-export type Worked = Readonly<Record<string, Milliseconds>>
 
 /** What somebody has done in a self-paced phase, as it was tapped. */
 export interface Tap {
@@ -54,10 +53,19 @@ export interface Tap {
 }
 
 /** What a command moves, and taking it back restores. */
-export type Restorable = Pick<
-  Progress,
-  'timeline' | 'mode' | 'countIn' | 'phase' | 'elapsed' | 'extra' | 'changePutOff' | 'holding' | 'amended' | 'startedAt'
->
+export const restorable = [
+  'timeline',
+  'mode',
+  'countIn',
+  'phase',
+  'elapsed',
+  'extra',
+  'changePutOff',
+  'holding',
+  'amended',
+  'startedAt',
+] as const satisfies (keyof Progress)[]
+export type Restorable = Pick<Progress, (typeof restorable)[number]>
 
 export function initialProgress(timeline: Timeline): Progress {
   return {
@@ -97,7 +105,25 @@ export function presentPhase({ timeline, phase: index, changePutOff }: Progress)
 }
 
 /** The run moved on to `now`, with nothing having happened since. Time never runs backwards. */
-export function advance(progress: Progress, now: Milliseconds): Progress {
+export const advance = (progress: Progress, now: Milliseconds): Progress => ({ ...moved(progress, now), worked: workedBy(progress, now) })
+
+/** What was worked by then, phase by phase. */
+function workedBy(progress: Progress, now: Milliseconds): Worked {
+  const more: Record<string, Milliseconds> = {}
+  let here = progress
+  while (here.mode === 'running') {
+    const phase = here.timeline.phases[here.phase]!
+    const end = here.at + here.countIn + phaseLimit(here) - here.elapsed
+    const spent = Math.min(now, end) - here.at - here.countIn
+    const key = turnKey(phase)
+    if (phase.kind === 'work' && spent > 0) more[key] = (more[key] ?? progress.worked[key] ?? 0) + spent
+    if (end > now || here.holding) break
+    here = moved(here, end)
+  }
+  return Object.keys(more).length > 0 ? { ...progress.worked, ...more } : progress.worked
+}
+
+function moved(progress: Progress, now: Milliseconds): Progress {
   const passed = Math.max(0, now - progress.at)
   const later = { ...progress, at: progress.at + passed }
   if (progress.mode !== 'running') return later
@@ -113,8 +139,8 @@ export function advance(progress: Progress, now: Milliseconds): Progress {
 export function enter(progress: Progress, over: Milliseconds, now: Milliseconds): Progress {
   const timeline = progress.amended?.timeline ?? progress.timeline
   const next = progress.amended?.phase ?? progress.phase + 1
-  const moved: Progress = { ...progress, timeline, countIn: 0, extra: 0, changePutOff: 0, holding: false }
-  delete moved.amended
+  const entered: Progress = { ...progress, timeline, countIn: 0, extra: 0, changePutOff: 0, holding: false }
+  delete entered.amended
   const start = timeline.phases[next]?.start
   const phase = start === undefined ? undefined : phaseAt(timeline, start + inSeconds(over))
   // Time does not run over a list that has to be finished.
@@ -122,11 +148,11 @@ export function enter(progress: Progress, over: Milliseconds, now: Milliseconds)
   if (open) {
     const elapsed = over - inMilliseconds(open.start - start!)
     const limit = limitOf(open)
-    const here = { ...moved, phase: open.index, elapsed: Math.min(elapsed, limit) }
+    const here = { ...entered, phase: open.index, elapsed: Math.min(elapsed, limit) }
     return elapsed < limit ? here : enter(here, elapsed - limit, now)
   }
-  if (phase) return { ...moved, phase: phase.index, elapsed: inMilliseconds(start!) + over - inMilliseconds(phase.start) }
+  if (phase) return { ...entered, phase: phase.index, elapsed: inMilliseconds(start!) + over - inMilliseconds(phase.start) }
   const last = timeline.phases.length - 1
   const overEnd = start === undefined ? over : over - inMilliseconds(timeline.total - start)
-  return { ...moved, mode: 'finished', phase: last, elapsed: inMilliseconds(timeline.phases[last]!.seconds), endedAt: now - overEnd }
+  return { ...entered, mode: 'finished', phase: last, elapsed: inMilliseconds(timeline.phases[last]!.seconds), endedAt: now - overEnd }
 }

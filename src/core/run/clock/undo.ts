@@ -1,6 +1,7 @@
+import { pick } from 'es-toolkit'
 import { inMilliseconds, type Milliseconds } from '../../base/units'
 import type { Command } from './events'
-import { phaseLimit, presentPhase, type Progress, type Restorable } from './progress'
+import { phaseLimit, presentPhase, restorable, type Progress, type Restorable } from './progress'
 
 /** So long after it a command can be taken back; later the class has gone on from there. */
 export const undoMs: Milliseconds = 30_000
@@ -12,28 +13,11 @@ const figures = new Set<Command['type']>(['hold', 'release', 'extend', 'amend'])
 /** Starting, ending and stopping are not taken back: the room has heard them. */
 export const isUndoable = (type: Command['type']): boolean => places.has(type) || figures.has(type)
 
-export const restorableOf = ({
-  timeline,
-  mode,
-  countIn,
-  phase,
-  elapsed,
-  extra,
-  changePutOff,
-  holding,
-  amended,
-  startedAt,
-}: Progress): Restorable => ({
-  timeline,
-  mode,
-  countIn,
-  phase,
-  elapsed,
-  extra,
-  changePutOff,
-  holding,
-  amended,
-  startedAt,
+export const restorableOf = (progress: Progress): Restorable => ({
+  ...pick(progress, restorable),
+  // What was absent is so again.
+  amended: progress.amended,
+  startedAt: progress.startedAt,
 })
 
 /** Whether the last command can still be taken back. */

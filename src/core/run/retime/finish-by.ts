@@ -2,7 +2,7 @@ import type { Timeline } from '../../timeline/phase'
 import { inMilliseconds, inSeconds, formatSeconds, type Milliseconds } from '../../base/units'
 import { lengthOf, trimmed, withoutLaps, withoutOptional, withoutSets, type Cut, type Past } from './cuts'
 import { advance, type Progress } from '../clock/progress'
-import { isDone, plannedWork, turnKey, workedBy } from '../clock/worked'
+import { isDone, plannedWork, turnKey } from '../clock/worked'
 import { keptOf, retimed, type KeptPhase } from './retimed'
 import type { RunSnapshot } from '../room/snapshot'
 import { stateAt } from '../clock/state'
@@ -21,7 +21,7 @@ export interface WayToEnd {
 
 /** One lap fewer of the last circuit that has one wholly ahead, whatever the time; nothing where there is none. */
 export function oneLapFewer(snapshot: RunSnapshot, progress: Progress, now: Milliseconds): WayToEnd[] {
-  const here = { ...advance(progress, now), worked: workedBy(progress, now) }
+  const here = advance(progress, now)
   if (here.mode === 'finished' || here.amended) return []
   const next = here.mode === 'ready' ? 0 : here.phase + 1
   const past = keptOf(here.timeline).slice(0, next)
@@ -56,7 +56,7 @@ const kindOf = ({ ids }: Cut) => ids[0]!.replace(/\d+$/, '')
  * these make together. Where nothing reaches it, those that come nearest. Empty when the class ends in time.
  */
 export function waysToEndBy(snapshot: RunSnapshot, progress: Progress, now: Milliseconds, deadline: Milliseconds): WayToEnd[] {
-  const here = { ...advance(progress, now), worked: workedBy(progress, now) }
+  const here = advance(progress, now)
   const state = stateAt(progress, now)
   const over = Math.ceil(inSeconds(state.endsAt - deadline))
   if (over <= 0 || here.mode === 'finished') return []

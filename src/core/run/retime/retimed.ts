@@ -2,7 +2,7 @@ import type { Phase, Timeline } from '../../timeline/phase'
 import type { Seconds } from '../../base/units'
 
 /** A phase of a timeline to be, with the index it had before, where it was there before. */
-export type KeptPhase = Phase & { was?: number }
+export type KeptPhase = Phase & { formerIndex?: number }
 
 /**
  * A timeline of `phases` one after the other, with the starts they have then. What waves do meanwhile goes with the phases beside
@@ -11,9 +11,9 @@ export type KeptPhase = Phase & { was?: number }
 export function retimed(before: Timeline, phases: readonly KeptPhase[]): Timeline {
   let clock: Seconds = 0
   const startOf = new Map<number, Seconds>()
-  const made = phases.map(({ was, ...phase }, index): Phase => {
-    if (was !== undefined) startOf.set(was, clock)
-    const planned = was === undefined ? undefined : before.phases[was]
+  const made = phases.map(({ formerIndex, ...phase }, index): Phase => {
+    if (formerIndex !== undefined) startOf.set(formerIndex, clock)
+    const planned = formerIndex === undefined ? undefined : before.phases[formerIndex]
     const halved =
       phase.changeAt !== undefined && planned && planned.seconds !== phase.seconds ? { changeAt: Math.ceil(phase.seconds / 2) } : {}
     const placed = { ...phase, ...halved, index, start: clock }
@@ -30,4 +30,4 @@ export function retimed(before: Timeline, phases: readonly KeptPhase[]): Timelin
 }
 
 /** The timeline's phases, each knowing which it was. */
-export const keptOf = ({ phases }: Timeline): KeptPhase[] => phases.map((phase) => ({ ...phase, was: phase.index }))
+export const keptOf = ({ phases }: Timeline): KeptPhase[] => phases.map((phase) => ({ ...phase, formerIndex: phase.index }))

@@ -20,7 +20,10 @@ function rotationIn(circuit: CircuitView, turns: number[][][]): Rotation {
   }
 }
 
-/** Where a circuit stands at a phase: the repeat that is on, or comes next, its first turn that has not begun, and whether it comes again. */
+/**
+ * Where a circuit stands at a phase: the repeat that is on, or comes next, its first turn that has not begun, and whether it
+ * comes again.
+ */
 interface Standing {
   repeat: number
   /** `present`: the turn under way counts too. */

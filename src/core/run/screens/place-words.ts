@@ -21,7 +21,7 @@ export interface WhereWeAre {
   block?: Count
 }
 
-const several = (at: number, of: number): Count | undefined => (of > 1 ? { at: at + 1, of } : undefined)
+const several = (at: number, most: number): Count | undefined => (most > 1 ? { at: at + 1, of: most } : undefined)
 
 /**
  * Where a work stands, counted from the timeline as it now is, which may have lost laps, sets or stations under way: the one
@@ -34,8 +34,8 @@ export function whereWeAre(snapshot: RunSnapshot, work: Phase): WhereWeAre {
   const inLap = inRepeat.filter(({ lap }) => lap === work.lap)
   const inStay = inLap.filter(({ turn, station }) => turn === work.turn && station === work.station)
   // What is over may have had more than what is to come: nothing is ever the third of two.
-  const most = (phases: readonly Phase[], of: keyof Pick<Place, 'repeat' | 'lap' | 'set' | 'position'>) =>
-    1 + phases.reduce((highest, phase) => Math.max(highest, phase[of] ?? 0), 0)
+  const most = (phases: readonly Phase[], field: keyof Pick<Place, 'repeat' | 'lap' | 'set' | 'position'>) =>
+    1 + phases.reduce((highest, phase) => Math.max(highest, phase[field] ?? 0), 0)
   const positions = most(inStay, 'position')
   const stays = [...new Set(inLap.map(({ turn, station }) => `${turn}/${station}`))]
   const stay = stays.indexOf(`${work.turn}/${work.station}`)
@@ -52,7 +52,10 @@ export function whereWeAre(snapshot: RunSnapshot, work: Phase): WhereWeAre {
   return Object.fromEntries(Object.entries(counts).filter(([, count]) => count !== undefined))
 }
 
-/** The same in words: `Lap 1 of 2 · turn 3 of 8`, `Time 2 of 3 · round 2 of 4 · set 3 of 5 · exercise 2 of 3`. Empty where all is one of one. */
+/**
+ * The same in words: `Lap 1 of 2 · turn 3 of 8`, `Time 2 of 3 · round 2 of 4 · set 3 of 5 · exercise 2 of 3`. Empty where all
+ * is one of one.
+ */
 export function placeWords(snapshot: RunSnapshot, work: Phase): string {
   const { time, lap, turn, block, set, exercise } = whereWeAre(snapshot, work)
   const lapName = snapshot.circuits[work.pieceId]?.rotates ? 'lap' : 'round'

@@ -1,4 +1,5 @@
 import type { GearLine } from '@core/gear/count'
+import { exercisesById } from '@core/library/by-id'
 import { rotatingCircuits } from '@core/plan/turns'
 import { pieceName } from '@core/summary/names'
 import { useClass } from '../shared/context'
@@ -81,7 +82,7 @@ export function ByStation() {
   const { computed, document, library } = useClass()
   const { byStation } = computed.gear
   const kinds = new Map(library.gear.map((kind) => [kind.id, kind]))
-  const exercises = new Map(library.exercises.map((exercise) => [exercise.id, exercise.name]))
+  const exercises = exercisesById(library.exercises)
   return rotatingCircuits(document.plan).map((circuit) => (
     <div key={circuit.id} style={{ marginBottom: 22 }}>
       <h2>{pieceName(circuit)}</h2>
@@ -100,7 +101,7 @@ export function ByStation() {
                   <b>{index + 1}</b>
                 </td>
                 <td>
-                  {station.uses.map((use) => exercises.get(use.exerciseId) ?? use.exerciseId).join(', ') || (
+                  {station.uses.map((use) => exercises.get(use.exerciseId)?.name ?? use.exerciseId).join(', ') || (
                     <span className="second">no exercise yet</span>
                   )}
                 </td>

@@ -1,5 +1,4 @@
 import type { CircuitRotation } from '@core/class/compute'
-import { withPiece } from '@core/class/fix'
 import { fewerStations, ruleRecommended } from '@core/class/rule-outcomes'
 import type { RuleOutcome } from '@core/rotation/outcome'
 import { isMixing, ruleNames } from '@core/rotation/rule'
@@ -20,10 +19,6 @@ export function Recommended({ entry: { circuit, choice }, outcomes }: Recommende
   const fewer = fewerStations(document, computed, circuit)
   const chosen = outcomes.find((outcome) => outcome.rule === choice.rule)
   const isOdd = computed.people.length % 2 === 1
-  const takeFewer = () => {
-    const smaller = withPiece(document, circuit, { stations: circuit.stations.slice(0, fewer) })
-    store.getState().replace({ ...smaller, rotations: { ...smaller.rotations, [circuit.id]: { rule: 'twoFiles' } } })
-  }
   return (
     <>
       <div className={`note ${follows && isWhole ? 'is-fine' : follows ? 'is-weigh' : ''}`}>
@@ -35,16 +30,18 @@ export function Recommended({ entry: { circuit, choice }, outcomes }: Recommende
           </button>
         )}
       </div>
-      {fewer !== undefined && (
+      {fewer && (
         <div className="note">
-          <b>A new partner every turn needs {fewer} stations</b>
+          <b>A new partner every turn needs {fewer.count} stations</b>
           <p>
-            There are {fewer} pairs. Without{' '}
-            {circuit.stations.length - fewer === 1 ? 'the last station' : `the last ${circuit.stations.length - fewer} stations`}, two files
-            brings everyone to every station, and nobody is alone.
+            There are {fewer.count} pairs. Without{' '}
+            {circuit.stations.length - fewer.count === 1
+              ? 'the last station'
+              : `the last ${circuit.stations.length - fewer.count} stations`}
+            , two files brings everyone to every station, and nobody is alone.
           </p>
-          <button type="button" className="link-button" onClick={takeFewer}>
-            {fewer} stations, in two files
+          <button type="button" className="link-button" onClick={() => store.getState().replace(fewer.document)}>
+            {fewer.count} stations, in two files
           </button>
         </div>
       )}

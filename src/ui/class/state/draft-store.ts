@@ -13,7 +13,7 @@ const database = () =>
   }))
 
 /** Drafts of classes in this browser. Where it keeps nothing, as in some private windows, they live with the page. */
-export const draftStore: DraftStore & { find: (of: Pick<Draft, 'classId' | 'pageId'>) => Promise<Draft | undefined> } = {
+export const draftStore: DraftStore & { find: (draft: Pick<Draft, 'classId' | 'pageId'>) => Promise<Draft | undefined> } = {
   find: async ({ classId, pageId }) => (await database()).get('drafts', [classId, pageId]),
   keep: async (draft) => void (await (await database()).put('drafts', draft)),
   drop: async ({ classId, pageId }) => (await database()).delete('drafts', [classId, pageId]),
