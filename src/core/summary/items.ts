@@ -62,7 +62,8 @@ export function paceText(stay: Task, uses: readonly Use[], paces: Paces): string
         ? `; ${stay.aimRounds} are out of reach`
         : `; the aim is ${stay.aimRounds}`
   const one = rounds(within.typical) === '1'
-  return `about ${rounds(within.typical)} ${one ? 'round' : 'rounds'} for most (${rounds(within.low)} to ${rounds(within.high)})${aim}`
+  const [low, high] = [rounds(within.low), rounds(within.high)]
+  return `about ${rounds(within.typical)} ${one ? 'round' : 'rounds'}${low === high ? '' : ` for most (${low} to ${high})`}${aim}`
 }
 
 /** `3:20 to 5:00, most 4:00`. */

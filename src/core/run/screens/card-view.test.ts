@@ -71,7 +71,7 @@ describe('my card', () => {
       ]
       document.here = document.here.slice(0, 8)
     })
-    const begins = rounds.people.map(({ id }) => /^begin with ([^;]+)/.exec(at(rounds, 5, id)!.now!.how)?.[1])
+    const begins = rounds.people.map(({ id }) => /^Begin with ([^;]+)/.exec(at(rounds, 5, id)!.now!.how)?.[1])
     expect(begins.every((name) => name !== undefined)).toBe(true)
     expect(begins.filter((name) => name === 'Rowing').length).toBeLessThan(8)
     expect(new Set(begins).size).toBeGreaterThan(1)

@@ -125,7 +125,7 @@ function whatIsDone(
   if (view.list) {
     const rounds = view.rounds === undefined ? '' : `yours: ${view.rounds} ${view.rounds === 1 ? 'round' : 'rounds'}`
     const first = beginsWith === undefined ? undefined : view.exercises[beginsWith]
-    const begin = first ? `begin with ${first.name}` : ''
+    const begin = first ? `Begin with ${first.name}` : ''
     return { exercise: oneLine(linesOf(view)), how: [begin, view.list.aim, rounds].filter(Boolean).join('; '), points: [] }
   }
   const changes = done?.sides === 'half' && !begun ? 'change sides at the half' : ''

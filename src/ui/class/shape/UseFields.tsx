@@ -71,7 +71,7 @@ export function UseFields({ use, stay, laps, number, several, onChange, onSides,
         )}
         <UseCounts use={use} onChange={onChange} task={task} onSides={onSides} />
         {rest && use.sides === 'ownInterval' && (
-          <TimeField label="Between the sides" value={rest.seconds} least={0} most={3600} onChange={rest.onChange} />
+          <TimeField label="Between sides" value={rest.seconds} least={0} most={3600} onChange={rest.onChange} />
         )}
       </div>
       <div className="fields">
