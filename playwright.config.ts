@@ -1,6 +1,5 @@
-import { defineConfig } from '@playwright/test'
-
 import { readdirSync } from 'node:fs'
+import { defineConfig } from '@playwright/test'
 
 const quiet = [
   '--no-sandbox',
@@ -12,17 +11,23 @@ const quiet = [
   '--disable-sync',
 ]
 
+/** Files come in another order every time, the same in each worker. */
+process.env.SPEC_ORDER ??= readdirSync('tests/e2e')
+  .filter((file) => file.endsWith('.spec.ts'))
+  .map((file) => ({ file, at: Math.random() }))
+  .sort((a, b) => a.at - b.at)
+  .map(({ file }) => file)
+  .join(' ')
+/** By the file's name one of them runs alone. */
+const named = process.argv.some((word) => word.includes('.spec'))
+
 export default defineConfig({
+  testMatch: named ? '*.spec.ts' : 'in-random-order.ts',
   testDir: 'tests/e2e',
   globalSetup: './tests/fixtures/template.ts',
-  // Tests are shared out between the workers, each of which has an app and a database of its own; files come in another order every time.
+  // Tests are shared out between the workers, each of which has an app and a database of its own.
   workers: 2,
   fullyParallel: true,
-  projects: readdirSync('tests/e2e')
-    .filter((file) => file.endsWith('.spec.ts'))
-    .map((file) => ({ file, at: Math.random() }))
-    .sort((a, b) => a.at - b.at)
-    .map(({ file }) => ({ name: file.replace('.spec.ts', ''), testMatch: file })),
   // Bounds for a machine that crawls: what is right never waits so long.
   timeout: 180_000,
   expect: { timeout: 30_000 },
