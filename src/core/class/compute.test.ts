@@ -46,6 +46,30 @@ describe('a class computed', () => {
     expect(groupPlaces(together, 30)).toBe(30)
   })
 
+  it('a list for time is reckoned with the levels of who is here', () => {
+    const stays = (level: 'trained' | 'newcomer') =>
+      computed((document) => {
+        const circuit = plainCircuit(
+          newId,
+          'Finisher',
+          [
+            {
+              ...emptyStation(newId()),
+              uses: [{ id: 'u', exerciseId: 'air-squat', reps: { count: 100, counted: 'total' }, sides: 'none' }],
+            },
+          ],
+          { kind: 'task', goal: 'finish', openerCount: 0, rungRestSeconds: 0 } as Circuit['stay'],
+        )
+        document.plan.parts = [{ ...document.plan.parts[0]!, pieces: [circuit] }]
+        document.walkIns = Array.from({ length: 3 }, (_, index) => ({ ...demoPeople[0]!, id: `w${index}`, level }))
+        document.here = document.walkIns.map(({ id }) => id)
+      }).timeline
+    const [quick, slow] = [stays('trained'), stays('newcomer')]
+    if (!quick.ok || !slow.ok) throw new Error('no timeline')
+    expect(quick.value.range!.high).toBeLessThan(slow.value.range!.low)
+    expect(quick.value.total).toBe(quick.value.range!.typical)
+  })
+
   it('people come in the order in which they came; whom the hall no longer knows is left out', () => {
     expect(peopleHere({ here: ['tove', 'nobody', 'oren'], walkIns: [] }, demoPeople).map((person) => person.name)).toEqual(['Tove', 'Oren'])
   })

@@ -17,7 +17,7 @@ import { isMixing, rotationBy, type RotationChoice } from '../rotation/rule'
 import { inWaves } from '../rotation/waves'
 import { classSentences } from '../summary/sentences'
 import { compileTimeline } from '../timeline/compile'
-import type { Paces } from '../pace/pace'
+import { whoseAmong, type Paces } from '../pace/pace'
 import type { Timeline } from '../timeline/phase'
 
 /** What a class is computed against. */
@@ -42,6 +42,8 @@ export interface ComputedClass {
   sentences?: [string, string]
   /** Who is in the room. */
   people: Doer[]
+  /** How fast they are. */
+  paces: Paces
   /** Who follows from home. */
   atHome: Doer[]
   groups: Doer[][]
@@ -73,11 +75,11 @@ export function peopleHere(
 
 export const settingsOf = (library: Pick<HallLibrary, 'figures'>): HallSettings => library.figures ?? commonSettings
 
-/** The hall's own paces; exercises without one go at the hall's common pace. */
-export function pacesOf(library: Pick<HallLibrary, 'exercises' | 'figures'>): Paces {
+/** The hall's own paces, for these people or for all levels; exercises without one go at the hall's common pace. */
+export function pacesOf(library: Pick<HallLibrary, 'exercises' | 'figures'>, people: readonly Pick<Person, 'level'>[] = []): Paces {
   const { repPace, slowingPercent } = settingsOf(library)
   const byExercise = new Map(library.exercises.flatMap((exercise) => (exercise.pace ? [[exercise.id, exercise.pace] as const] : [])))
-  return { of: byExercise, common: repPace, slowingPercent }
+  return { of: byExercise, common: repPace, slowingPercent, whose: whoseAmong(people.map(({ level }) => level)) }
 }
 
 /** Groups that have a place at once in every rotation of the plan; as many as people where nobody rotates. */
@@ -104,10 +106,11 @@ export function rotationOf(
 /** Everything that follows from a class: time, groups, who is where, and gear. */
 export function computeClass(document: ClassDocument, library: HallLibrary): ComputedClass {
   const { plan } = document
-  const timeline = compileTimeline(plan, pacesOf(library))
   const home = new Set(document.fromHome)
   const coming = peopleHere(document, library.people)
   const people = coming.filter((person) => !home.has(person.id))
+  const paces = pacesOf(library, people)
+  const timeline = compileTimeline(plan, paces)
   const circuits = rotatingCircuits(plan)
   const groups = groupsOf(document, people, groupPlaces(plan, people.length))
   const sizes = groups.map((group) => group.length)
@@ -120,7 +123,7 @@ export function computeClass(document: ClassDocument, library: HallLibrary): Com
     exercises: library.exercises,
     kinds: usableIn(library.gear, document.roomId, document.bring),
     groups,
-    paces: pacesOf(library),
+    paces,
     rotations: found,
   }
   const choices = timeline.ok ? sharedOut(counted) : noChoices
@@ -129,6 +132,7 @@ export function computeClass(document: ClassDocument, library: HallLibrary): Com
     timeline,
     sentences: timeline.ok ? classSentences(plan, timeline.value, sizes) : undefined,
     people,
+    paces,
     atHome: coming.filter((person) => home.has(person.id)),
     groups,
     rotations,

@@ -1,10 +1,8 @@
-import { pacesOf, type HallLibrary } from '../class/compute'
+import type { ComputedClass, HallLibrary } from '../class/compute'
 import type { Exercise, Region } from '../library/exercise'
 import { loadOf, regionsByLoad } from '../load/load'
 import type { Plan } from '../plan/plan'
 import type { Suggested } from '../plan/edit/pieces'
-import type { Result } from '../base/result'
-import type { Timeline } from '../timeline/phase'
 import { coolDownExercises, warmUpExercises } from './easy-exercises'
 
 /** Four exercises to warm up and four to stretch with, for the regions named, most loaded first. */
@@ -14,9 +12,12 @@ export function suggestedFrom(exercises: readonly Exercise[], wanted?: readonly 
 }
 
 /** The regions that the plan works, most loaded first; nothing while it has no timeline. */
-export const wantedBy = (plan: Plan, timeline: Result<Timeline>, library: HallLibrary): Region[] | undefined =>
-  timeline.ok ? regionsByLoad(loadOf(plan, timeline.value, library, pacesOf(library))) : undefined
+export const wantedBy = (
+  plan: Plan,
+  { timeline, paces }: Pick<ComputedClass, 'timeline' | 'paces'>,
+  library: HallLibrary,
+): Region[] | undefined => (timeline.ok ? regionsByLoad(loadOf(plan, timeline.value, library, paces)) : undefined)
 
 /** The same, fitted to what the plan loads. */
-export const suggestedFor = (plan: Plan, timeline: Result<Timeline>, library: HallLibrary): Suggested =>
-  suggestedFrom(library.exercises, wantedBy(plan, timeline, library))
+export const suggestedFor = (plan: Plan, computed: Pick<ComputedClass, 'timeline' | 'paces'>, library: HallLibrary): Suggested =>
+  suggestedFrom(library.exercises, wantedBy(plan, computed, library))

@@ -1,4 +1,3 @@
-import { pacesOf } from '../../class/compute'
 import type { Circuit, Task } from '../../plan/plan'
 import { pieceName } from '../../summary/names'
 import { roundsWithin } from '../../pace/pace'
@@ -6,13 +5,12 @@ import { circuitsOf, type Finding } from './finding'
 import { withPiece, type Judged } from '../../class/fix'
 
 /** An aim of rounds that even the quick do not reach in the cap. */
-export function aim({ document, library }: Judged): Finding[] {
-  const paces = pacesOf(library)
+export function aim({ document, computed }: Judged): Finding[] {
   return circuitsOf(document).flatMap((circuit) => {
     const { stay } = circuit
     if (stay.kind !== 'task' || stay.aimRounds === undefined || stay.capSeconds === undefined) return []
     const reach = circuit.stations.map((station) =>
-      station.stay || station.uses.length === 0 ? undefined : roundsWithin(stay.capSeconds!, stay, station.uses, paces),
+      station.stay || station.uses.length === 0 ? undefined : roundsWithin(stay.capSeconds!, stay, station.uses, computed.paces),
     )
     const least = reach.reduce<{ index: number; high: number; typical: number } | undefined>(
       (worst, rounds, index) => (rounds && (!worst || rounds.high < worst.high) ? { index, ...rounds } : worst),

@@ -19,7 +19,7 @@ export function coolDown({ document, computed, library, newId }: Judged): Findin
         label: 'Add 4 × 0:45 at the end',
         apply: (now) => ({
           ...now,
-          plan: withLast(now.plan, newPiece('coolDown', newId, suggestedFor(now.plan, computed.timeline, library)), newId),
+          plan: withLast(now.plan, newPiece('coolDown', newId, suggestedFor(now.plan, computed, library)), newId),
         }),
       },
     },

@@ -1,4 +1,3 @@
-import { pacesOf } from '../../class/compute'
 import { isSimple } from '../../plan/edit/simple'
 import { mainPiece } from '../../plan/main-circuits'
 import { limits } from '../../base/limits'
@@ -45,14 +44,14 @@ export function slot(judged: Judged): Finding[] {
 }
 
 /** The nearest number of laps of the main circuit, more or fewer, with which the class fits its slot. */
-function otherLaps({ document, computed, library }: Judged, by: 1 | -1): Fix | undefined {
+function otherLaps({ document, computed }: Judged, by: 1 | -1): Fix | undefined {
   const piece = mainPiece(document.plan)
   if (!isSimple(piece)) return undefined
   if (!computed.timeline.ok) return undefined
   const now = computed.timeline.value.total
   const { slotSeconds } = document.plan
   const total = (laps: number): Seconds | undefined => {
-    const timeline = compileTimeline(withPiece(document, piece, { laps }).plan, pacesOf(library))
+    const timeline = compileTimeline(withPiece(document, piece, { laps }).plan, computed.paces)
     return timeline.ok ? timeline.value.total : undefined
   }
   let laps = piece.laps + by

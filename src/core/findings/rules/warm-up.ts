@@ -24,7 +24,7 @@ export function warmUp({ document, computed, library, newId }: Judged): Finding[
         label: 'Add 4 × 1:00 in front',
         apply: (now) => ({
           ...now,
-          plan: withFirst(now.plan, newPiece('warmUp', newId, suggestedFor(now.plan, computed.timeline, library)), newId),
+          plan: withFirst(now.plan, newPiece('warmUp', newId, suggestedFor(now.plan, computed, library)), newId),
         }),
       },
     },

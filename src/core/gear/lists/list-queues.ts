@@ -1,4 +1,4 @@
-import { pacesOf, type ComputedClass, type HallLibrary } from '../../class/compute'
+import type { ComputedClass, HallLibrary } from '../../class/compute'
 import { exercisesById } from '../../library/by-id'
 import type { ClassDocument } from '../../class/class-document'
 import type { Exercise } from '../../library/exercise'
@@ -45,14 +45,13 @@ export function beginnings({ circuitId, together, spread, starts, opener }: List
 export function listQueues(document: ClassDocument, computed: ComputedClass, library: HallLibrary): ListQueue[] {
   const kinds = new Map(usableIn(library.gear, document.roomId, document.bring).map((kind) => [kind.id, kind]))
   const byId = exercisesById(library.exercises)
-  const paces = pacesOf(library)
   const largest = computed.groups.reduce<Person[]>((most, group) => (group.length > most.length ? group : most), [])
   return everyCircuit(document.plan).flatMap((circuit) => {
     const rotates = circuit.travel === 'rotate'
     return circuit.stations.flatMap((station, index): ListQueue[] => {
       const people = rotates ? largest : computed.people
       const name = circuit.stations.length > 1 ? `${pieceName(circuit)} ${index + 1}` : pieceName(circuit)
-      const found = queueAt(circuit, station, people, byId, kinds, paces)
+      const found = queueAt(circuit, station, people, byId, kinds, computed.paces)
       return found ? [{ circuitId: circuit.id, station: index, name, ...found }] : []
     })
   })

@@ -1,4 +1,4 @@
-import { pacesOf, type HallLibrary } from '../../class/compute'
+import type { HallLibrary } from '../../class/compute'
 import type { Choices } from '../../gear/choices'
 import { doingOf, type Doing, type Known } from '../../doing/doing'
 import { knownIn } from '../../doing/exceptions'
@@ -10,6 +10,7 @@ import { differing } from '../../plan/as-done'
 import { everyCircuit } from '../../plan/every-circuit'
 import { detailsOf, itemText, paceText } from '../../summary/items'
 import { listOrder } from '../../summary/list-lines'
+import type { Paces } from '../../pace/pace'
 import { listMarks } from '../../timeline/list-marks'
 import type { Seconds } from '../../base/units'
 import { eases } from './ease'
@@ -53,9 +54,8 @@ function viewOf(doing: Doing, known: Known, { seconds, item }: Standing): Exerci
 }
 
 /** The stations of a circuit, as it stands at a repeat and lap, as everyone finds them. */
-export function stationViews(library: HallLibrary): (circuit: Circuit) => StationView[] {
+export function stationViews(library: HallLibrary, paces: Paces): (circuit: Circuit) => StationView[] {
   const known = knownIn(library)
-  const paces = pacesOf(library)
   const view = (circuit: Circuit, station: Station): StationView => {
     const stay = station.stay ?? circuit.stay
     return {

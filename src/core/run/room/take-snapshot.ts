@@ -65,7 +65,7 @@ function circuitViews(
 ): (circuit: Circuit) => [id: string, view: CircuitView] {
   const largest = Math.max(0, ...computed.groups.map((group) => group.length))
   const { plan } = document
-  const show = stationViews(library)
+  const show = stationViews(library, computed.paces)
   const queues = listQueues(document, computed, library)
   return (circuit) => {
     const begins = queues

@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react'
 import { classCautions } from '@core/brief/cautions'
 import { briefChoices, briefSeconds } from '@core/brief/ways'
 import { walkThrough } from '@core/brief/walk-through'
-import { settingsOf, pacesOf } from '@core/class/compute'
+import { settingsOf } from '@core/class/compute'
 import { followSentence } from '@core/class/demonstrators'
 import { formatSeconds } from '@core/base/units'
 import './brief.css'
@@ -20,7 +20,7 @@ export function BriefView() {
   const { plan } = document
   const figures = settingsOf(library)
   const items = useMemo(() => walkThrough(plan, library, computed), [plan, library, computed])
-  const choices = useMemo(() => briefChoices(plan, figures, () => nanoid(10), pacesOf(library)), [plan, figures, library])
+  const choices = useMemo(() => briefChoices(plan, figures, () => nanoid(10), computed.paces), [plan, figures, computed.paces])
   const length = briefSeconds(items.length, figures)
   const follow = followSentence(document, (id) => computed.people.find((person) => person.id === id)?.name ?? id)
   if (items.length === 0) {

@@ -32,7 +32,7 @@ export function AddAfter({ onMade }: { onMade: (piece: Piece) => void }) {
         {kinds.map(({ kind, name: label, what }) => (
           <Menu.Item
             key={kind}
-            onClick={() => onMade(newPiece(kind, newId, suggestedFor(document.plan, computed.timeline, library)))}
+            onClick={() => onMade(newPiece(kind, newId, suggestedFor(document.plan, computed, library)))}
             rightSection={<span className="second">{what}</span>}
           >
             {label}

@@ -1,7 +1,6 @@
 import { Button, Checkbox, Group, Modal, SegmentedControl, Select } from '@mantine/core'
 import { nanoid } from 'nanoid'
 import { useMemo, useState } from 'react'
-import { pacesOf } from '@core/class/compute'
 import { fitWords, withFit, workWords } from '@core/fit/apply'
 import { fitToSlot } from '@core/fit/fit'
 import { singleChanges } from '@core/fit/single-changes'
@@ -37,10 +36,10 @@ const ratios = [
  * alone are enough.
  */
 export function FitDialog({ preferred, opened, onClose }: FitDialogProps) {
-  const { document, computed, library } = useClass()
+  const { document, computed } = useClass()
   const { plan } = document
   const over = computed.timeline.ok ? computed.timeline.value.total - plan.slotSeconds : 0
-  const changes = useMemo(() => (opened && over > 0 ? singleChanges(plan, pacesOf(library)) : []), [opened, over, plan, library])
+  const changes = useMemo(() => (opened && over > 0 ? singleChanges(plan, computed.paces) : []), [opened, over, plan, computed.paces])
   const { setPlan } = usePlanEdits()
   const fittable = fittableIn(plan)
   const [chosenId, setChosen] = useState<string>()
@@ -116,12 +115,15 @@ const namesOf = (circuits: readonly Circuit[]): string => circuits.map(pieceName
 
 /** Timings of one circuit, and of those like it, that fill the slot to the second, best first, with what each gives up. */
 function Timings({ circuit, opened, onClose }: { circuit: Circuit; opened: boolean; onClose: () => void }) {
-  const { document, change, library } = useClass()
+  const {
+    document,
+    change,
+    computed: { paces },
+  } = useClass()
   const { plan } = document
   const [ratio, setRatio] = useState('')
   const [locked, setLocked] = useState<(keyof Timing)[]>([])
   const wish = useMemo(() => ({ ratio: ratio === '' ? undefined : Number(ratio), locked: new Set(locked) }), [ratio, locked])
-  const paces = useMemo(() => pacesOf(library), [library])
   const fits = useMemo(() => (opened ? fitToSlot(plan, circuit, wish, paces) : []), [opened, plan, circuit, wish, paces])
   const fixed = fixedNumbers(plan, circuit)
   return (

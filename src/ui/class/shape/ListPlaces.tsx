@@ -1,4 +1,3 @@
-import { pacesOf } from '@core/class/compute'
 import type { Station, Task } from '@core/plan/plan'
 import { finishSeconds, listPlaceAt, type ListPlace } from '@core/pace/pace'
 import { formatSeconds } from '@core/base/units'
@@ -7,8 +6,10 @@ import { TableHead } from '../../kit/TableHead'
 
 /** Where people probably are in a self-paced list, at times through it. */
 export function ListPlaces({ stay, station }: { stay: Task; station: Station }) {
-  const { library } = useClass()
-  const paces = pacesOf(library)
+  const {
+    library,
+    computed: { paces },
+  } = useClass()
   const length = stay.capSeconds ?? finishSeconds(stay, station.uses, paces).high
   const step = length > 600 ? 120 : length > 240 ? 60 : 30
   const times = Array.from({ length: Math.min(12, Math.floor(length / step)) }, (_, index) => (index + 1) * step)

@@ -1,6 +1,5 @@
 import { useMemo } from 'react'
 import { Area, AreaChart, Bar, BarChart, LabelList, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
-import { pacesOf } from '@core/class/compute'
 import type { Pattern, Region } from '@core/library/exercise'
 import { leastKilograms, loadOf, mostKilograms } from '@core/load/load'
 import { formatSeconds } from '@core/base/units'
@@ -21,8 +20,8 @@ export function LoadPicture() {
   const { document, computed, library } = useClass()
   const { timeline } = computed
   const load = useMemo(
-    () => (timeline.ok ? loadOf(document.plan, timeline.value, library, pacesOf(library)) : undefined),
-    [document.plan, timeline, library],
+    () => (timeline.ok ? loadOf(document.plan, timeline.value, library, computed.paces) : undefined),
+    [document.plan, timeline, library, computed.paces],
   )
   if (!load || !timeline.ok) return null
   const regions = (Object.entries(load.byRegion) as [Region, number][]).map(([name, seconds]) => ({ name, seconds: Math.round(seconds) }))

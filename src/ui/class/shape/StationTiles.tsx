@@ -2,7 +2,6 @@ import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, us
 import { rectSwappingStrategy, SortableContext, sortableKeyboardCoordinates, useSortable } from '@dnd-kit/sortable'
 import { nanoid } from 'nanoid'
 import { useMemo } from 'react'
-import { pacesOf } from '@core/class/compute'
 import { formOf } from '@core/library/form'
 import type { Circuit, Station, Use } from '@core/plan/plan'
 import { paceText, detailsOf } from '@core/summary/items'
@@ -158,7 +157,7 @@ function UseLines({ use }: { use: Use }) {
 }
 
 function ListOf({ circuit, station }: { circuit: Circuit; station: Station }) {
-  const { library } = useClass()
+  const { library, computed } = useClass()
   const stay = station.stay ?? circuit.stay
   if (stay.kind !== 'task') return null
   const name = (use: Use) => {
@@ -174,7 +173,7 @@ function ListOf({ circuit, station }: { circuit: Circuit; station: Station }) {
           </div>
         ))}
       {station.uses.length === 0 && <div className="second">No items yet: see Details</div>}
-      {station.uses.length > 0 && <div className="second tile-lines">{paceText(stay, station.uses, pacesOf(library))}</div>}
+      {station.uses.length > 0 && <div className="second tile-lines">{paceText(stay, station.uses, computed.paces)}</div>}
     </>
   )
 }

@@ -25,7 +25,7 @@ export function SuggestDialog({ circuit, opened, onClose }: { circuit: Circuit; 
   const room = rooms.find((room) => room.id === document.roomId)
   const groupSize = Math.max(1, ...computed.groups.map((group) => group.length))
   const purpose = purposeOf(document.plan, circuit)
-  const wanted = useMemo(() => wantedBy(document.plan, computed.timeline, library), [document.plan, computed.timeline, library])
+  const wanted = useMemo(() => wantedBy(document.plan, computed, library), [document.plan, computed, library])
   const suggestions = useMemo(() => {
     if (!opened) return new Map<string, ReturnType<typeof fillStations>[number]>()
     const stations = circuit.stations.map((station) => {
