@@ -20,7 +20,9 @@ describe('many at once', () => {
     const { id } = await makeClass(hall, 'demo-short')
     const runId = (await hall.post(`/api/classes/${id}/runs`)).body.id as string
     await press(hall, runId, 0, 'start')
-    const { links } = (await hall.post(`/api/runs/${runId}/links/card`)).body as { links: { token: string }[] }
+    const cards = await hall.post(`/api/runs/${runId}/links/card`)
+    expect(cards).toMatchObject({ status: 200, body: { links: expect.any(Array) } })
+    const { links } = cards.body as { links: { token: string }[] }
     const { body: seen } = await hall.get(`/api/runs/${runId}/snapshot`)
     const kinds = [
       () => hall.post(`/api/classes/${id}/runs`),

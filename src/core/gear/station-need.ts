@@ -5,6 +5,7 @@ import type { Circuit, Plan, Station, Stay, Use } from '../plan/plan'
 import { turnsOf, turnsPerLap, wavesOf } from '../plan/turns'
 import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
 import { elsewhere, type Rotation } from '../rotation/rotation'
+import { isAtOwnPace } from '../plan/own-pace'
 import { commonPaces, itemSeconds, type Paces } from '../pace/pace'
 import { chosenUse, noChoices, usesTaken, worksInLap, type Choices } from './choices'
 import { add, needOf, raise, standingNeedOf, type Borrower, type SizeCounts } from './need'
@@ -130,10 +131,11 @@ function mostOfPositions(counter: Counter, circuit: Circuit, station: Station, g
   const stay = station.stay ?? circuit.stay
   const unknown = (kindId: string) => counter.unknownKinds.add(kindId)
   const shares = peopleShares(stay, station.uses, counter.paces)
+  const isSpread = isAtOwnPace(stay)
   const standing: SizeCounts = new Map()
   const spread: [opener: SizeCounts, rest: SizeCounts] = [new Map(), new Map()]
   station.uses.forEach((use, position) => {
-    const held: SizeCounts = stay.kind === 'task' ? spread[position < stay.openerCount ? 0 : 1] : new Map()
+    const held: SizeCounts = isSpread ? spread[stay.kind === 'task' && position < stay.openerCount ? 0 : 1] : new Map()
     const stands: SizeCounts = new Map()
     const working = groups.map((group) => group.filter((person) => worksInLap(use, person, lap)))
     // What stands there does so whoever comes.
@@ -149,10 +151,10 @@ function mostOfPositions(counter: Counter, circuit: Circuit, station: Station, g
       for (const [key, amount] of needOf(people, taken, exercise, circuit.pairs, counter.kinds, unknown))
         add(held, key, amount * shares[position]!)
     }
-    if (stay.kind === 'task') raiseTo(standing, stands)
+    if (isSpread) raiseTo(standing, stands)
     else raiseTo(most, bothOf(stands, held))
   })
-  if (stay.kind === 'task') for (const held of spread) raiseTo(most, bothOf(standing, held))
+  if (isSpread) for (const held of spread) raiseTo(most, bothOf(standing, held))
   return most
 }
 
@@ -175,7 +177,7 @@ function bothOf(stands: SizeCounts, held: SizeCounts): SizeCounts {
  * spread, as long as the item takes of a round (Little's law); where an item has no figure yet, all of them may be at it.
  */
 export function peopleShares(stay: Stay, uses: Station['uses'], paces: Paces = commonPaces): number[] {
-  if (stay.kind !== 'task') return uses.map(() => 1)
+  if (stay.kind !== 'task' || !isAtOwnPace(stay)) return uses.map(() => 1)
   const seconds = uses.map((use) => itemSeconds(use, paces).typical)
   const sum = (from: number, to: number) => seconds.slice(from, to).reduce((all, value) => all + value, 0)
   const [opener, rest] = [sum(0, stay.openerCount), sum(stay.openerCount, uses.length)]

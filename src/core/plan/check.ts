@@ -1,7 +1,7 @@
 import type { z } from 'zod'
 import { limits } from '../base/limits'
 import { turnsOf, wavesOf } from './turns'
-import type { Circuit, Part, PlanFields, Station, Stay, Variation, VariationRule } from './schema'
+import type { Circuit, Part, PlanFields, Station, Stay, Task, Variation, VariationRule } from './schema'
 
 type Report = (path: PropertyKey[], message: string) => void
 
@@ -96,6 +96,16 @@ function checkStay(stay: Stay, travel: Circuit['travel'], path: PropertyKey[], r
   if (stay.goal === 'finish' && travel === 'rotate' && stay.capSeconds === undefined) {
     report([...path, 'capSeconds'], 'is needed when people rotate: without a cap the room could not move on together')
   }
+  if (stay.rungClock) checkLed(stay, travel, path, report)
+}
+
+/** What a ladder that the room climbs together needs, and what goes against it. */
+function checkLed(stay: Task, travel: Circuit['travel'], path: PropertyKey[], report: Report): void {
+  if (!stay.rungs) report([...path, 'rungs'], 'is needed where the room goes from rung to rung together')
+  if (travel === 'rotate') report([...path, 'rungClock'], 'is only for what all do together')
+  if (stay.goal === 'cap' || stay.capSeconds !== undefined)
+    report([...path, 'goal'], 'must be "finish" without a cap where the room goes from rung to rung together')
+  if (stay.openerCount > 0) report([...path, 'openerCount'], 'must be 0 where the room goes from rung to rung together')
 }
 
 function checkStation(circuit: Circuit, station: Station, path: PropertyKey[], report: Report): void {

@@ -1,4 +1,4 @@
-import type { Phase } from '../timeline/phase'
+import { isOwnPace, type Phase } from '../timeline/phase'
 import { foldEvents } from '../run/clock/apply'
 import type { RunEvent } from '../run/clock/events'
 import type { RunSnapshot } from '../run/room/snapshot'
@@ -28,7 +28,7 @@ export interface Done {
 export function resultsOf(snapshot: RunSnapshot, events: readonly RunEvent[]): PartResult[] {
   const { timeline, taps } = foldEvents(snapshot.timeline, events)
   return timeline.phases.flatMap((phase): PartResult[] => {
-    if (!phase.selfPaced) return []
+    if (!isOwnPace(phase)) return []
     const done = standingsIn(snapshot, taps, phase.index).flatMap((standing) => {
       const words = doneWords(standing)
       return words === ''
@@ -55,7 +55,7 @@ export function resultsOf(snapshot: RunSnapshot, events: readonly RunEvent[]): P
 
 /** The piece, and which of its lists, where it has more than one. */
 function nameOf(phase: Phase, { pieceNames }: RunSnapshot, phases: readonly Phase[]): string {
-  const same = phases.filter((known) => known.selfPaced && known.pieceId === phase.pieceId)
+  const same = phases.filter((known) => isOwnPace(known) && known.pieceId === phase.pieceId)
   const name = pieceNames[phase.pieceId] ?? ''
   return same.length > 1 ? `${name} ${same.indexOf(phase) + 1}` : name
 }

@@ -1,5 +1,5 @@
 import type { ListMark } from '../timeline/list-marks'
-import type { Phase } from '../timeline/phase'
+import { isOwnPace, type Phase } from '../timeline/phase'
 import { inSeconds, formatSeconds, type Milliseconds, type Seconds } from '../base/units'
 import type { Progress, Tap } from '../run/clock/progress'
 import { stationsAt } from '../run/room/eased'
@@ -24,11 +24,11 @@ export const standings = (
   snapshot: Pick<RunSnapshot, 'people'>,
   { taps }: Pick<Progress, 'taps'>,
   { phase }: Pick<RunState, 'phase'>,
-): Standing[] => (phase.selfPaced ? standingsIn(snapshot, taps, phase.index) : [])
+): Standing[] => (isOwnPace(phase) ? standingsIn(snapshot, taps, phase.index) : [])
 
 /** The part at everyone's own pace that is on, or else the last that was. */
 export const listThatWas = ({ status, phase, timeline }: Pick<RunState, 'status' | 'phase' | 'timeline'>): Phase | undefined =>
-  status === 'ready' ? undefined : timeline.phases.slice(0, phase.index + 1).findLast((phase) => phase.selfPaced)
+  status === 'ready' ? undefined : timeline.phases.slice(0, phase.index + 1).findLast(isOwnPace)
 
 /** Everyone in a phase, the first first: who has finished by time, then by rounds. */
 export function standingsIn({ people }: Pick<RunSnapshot, 'people'>, taps: readonly Tap[], phase: number): Standing[] {
@@ -76,7 +76,7 @@ export const allFinished = (list: readonly Standing[]): boolean =>
 /** Where people probably are in the list that is on, without taps: most of them, the quick and the slow. Empty where nothing is known. */
 export function probablyWords(snapshot: RunSnapshot, state: RunState): string {
   const circuit = snapshot.circuits[state.phase.pieceId]
-  if (!state.phase.selfPaced || !circuit || circuit.rotates) return ''
+  if (!isOwnPace(state.phase) || !circuit || circuit.rotates) return ''
   const marks = stationsAt(circuit, state.phase.repeat, state.phase.lap)[state.phase.station ?? 0]?.list?.marks
   if (!marks) return ''
   const second = inSeconds(state.elapsed)

@@ -48,6 +48,7 @@ function circuitPhrase(circuit: Circuit): string {
   const { stay } = circuit
   if (stay.kind === 'task' && circuit.stations.length === 1 && circuit.laps === 1) {
     const name = (circuit.name ?? 'list').toLowerCase()
+    if (stay.rungClock) return `${name} rung by rung together`
     return stay.goal === 'cap' ? `${formatSeconds(stay.capSeconds!)} ${name} at your own pace` : `${name} at your own pace, to the finish`
   }
   const rotates = circuit.travel === 'rotate'

@@ -133,6 +133,53 @@ describe('partners in turns', () => {
   })
 })
 
+describe('a ladder that the room climbs together', () => {
+  const ladder = (rungClock: { led: true; seconds?: number }): Circuit =>
+    simple({
+      travel: 'together',
+      laps: 1,
+      lastGap: 'drop',
+      stay: { kind: 'task', goal: 'finish', rungs: [10, 8, 6, 4, 2], rungRestSeconds: 15, rungClock },
+      stations: [{ id: 's', uses: Array.from({ length: 8 }, (_, index) => ({ id: `u${index}`, exerciseId: 'x', reps: { count: 1 } })) }],
+    })
+
+  it('is a phase for each rung, with its reps, and a rest between two: about 11:00 for 10-8-6-4-2 of eight', () => {
+    const { phases, range } = compiled(withPieces(ladder({ led: true })))
+    expect(phases.map(({ kind, rung, reps, seconds }) => [kind, rung, reps, kind === 'rest' ? seconds : undefined])).toEqual([
+      ['work', 0, 10, undefined],
+      ['rest', 0, undefined, 15],
+      ['work', 1, 8, undefined],
+      ['rest', 1, undefined, 15],
+      ['work', 2, 6, undefined],
+      ['rest', 2, undefined, 15],
+      ['work', 3, 4, undefined],
+      ['rest', 3, undefined, 15],
+      ['work', 4, 2, undefined],
+    ])
+    expect(phases.every(({ kind, selfPaced }) => kind === 'rest' || selfPaced?.open)).toBe(true)
+    // 240 reps called at 2.5 to 3.4 s, and a minute of rests.
+    expect(range).toMatchObject({ low: 660, high: 876 })
+  })
+
+  it('ends each rung by itself where it has a length', () => {
+    const { total, range } = compiled(withPieces(ladder({ led: true, seconds: 90 })))
+    expect([total, range]).toEqual([5 * 90 + 4 * 15, undefined])
+  })
+
+  it('needs rungs, one pace for all, and no cap', () => {
+    const wrong = (more: object, travel: 'together' | 'rotate' = 'together') => {
+      const base = ladder({ led: true })
+      const read = Plan.safeParse(withPieces({ ...base, travel, stay: { ...base.stay!, ...more } as Circuit['stay'] }))
+      return read.success ? [] : read.error.issues.map(({ path }) => path.at(-1))
+    }
+    expect(wrong({})).toEqual([])
+    expect(wrong({ rungs: undefined })).toContain('rungs')
+    expect(wrong({ openerCount: 1 })).toContain('openerCount')
+    expect(wrong({ goal: 'cap', capSeconds: 300 })).toContain('goal')
+    expect(wrong({}, 'rotate')).toContain('rungClock')
+  })
+})
+
 describe('a window', () => {
   it('takes up what an open end takes longer, until there is none of it left', () => {
     const list = (withinSeconds?: number): Circuit =>

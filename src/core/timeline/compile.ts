@@ -5,7 +5,7 @@ import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
 import { failure, problem, success, type Problem, type Result } from '../base/result'
 import { formatSeconds, type Seconds } from '../base/units'
 import { settleBreaks, type PhaseDraft, type Pending } from './breaks'
-import { commonPaces, finishSeconds, type Estimate, type Paces } from '../pace/pace'
+import { commonPaces, finishSeconds, ledRungSeconds, type Estimate, type Paces } from '../pace/pace'
 import type { Phase, Place, Timeline } from './phase'
 
 /**
@@ -230,8 +230,12 @@ function partnerAt(stay: Intervals, place: Place, interval: number, perLap: numb
   return ((interval + (odd ? ((place.turn ?? 0) % perLap) + (place.lap ?? 0) : 0)) % 2) as 0 | 1
 }
 
-/** A self-paced list is one phase: of its cap, or, when it is open, of the typical time to finish it. */
+/**
+ * A self-paced list is one phase: of its cap, or, when it is open, of the typical time to finish it. A ladder that the room climbs
+ * together is a phase for each rung.
+ */
 function writeTask(writer: PhaseWriter, stay: Task, station: Station | undefined, paces: Paces, place: Place): void {
+  if (stay.rungs && stay.rungClock && station) return writeLedRungs(writer, stay, stay.rungs, station, place)
   if (stay.goal === 'cap' || !station) {
     writer.work({ ...place, kind: 'work', seconds: stay.capSeconds!, moves: false, selfPaced: {} })
     return
@@ -245,6 +249,18 @@ function writeTask(writer: PhaseWriter, stay: Task, station: Station | undefined
     seconds: open.typical,
     moves: false,
     selfPaced: { open, ...(stay.capSeconds !== undefined && { capSeconds: stay.capSeconds }) },
+  })
+}
+
+/** Each rung as long as it is set, or open, with what the calls take; after each its rest. */
+function writeLedRungs(writer: PhaseWriter, stay: Task, rungs: readonly number[], { uses }: Station, place: Place): void {
+  rungs.forEach((reps, rung) => {
+    const here: Place = { ...place, rung }
+    const { low, typical, high } = ledRungSeconds(stay, uses, rung)
+    const [least, seconds, most] = [low, typical, high].map((end) => Math.max(1, Math.round(end))) as [number, number, number]
+    const selfPaced = stay.rungClock?.seconds === undefined ? { open: { low: least, typical: seconds, high: most } } : {}
+    writer.work({ ...here, kind: 'work', seconds, moves: false, reps, selfPaced })
+    writer.wait({ type: 'break', kind: 'rest', seconds: stay.rungRestSeconds, moves: false, place: here })
   })
 }
 

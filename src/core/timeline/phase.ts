@@ -15,6 +15,8 @@ export interface Place {
   turn?: number
   set?: number
   position?: number
+  /** Of a ladder that the room climbs together. */
+  rung?: number
   /** The station that everyone does, when the circuit is done together. */
   station?: number
   /** Which share of the class is at the stations, when it works in waves. */
@@ -36,11 +38,16 @@ export interface Phase extends Place {
    * estimate, or at its cap at the latest.
    */
   selfPaced?: { open?: Estimate; capSeconds?: Seconds }
+  /** Of each exercise of the rung. */
+  reps?: number
   /** Which partner works, when partners take turns by interval. */
   partner?: 0 | 1
   /** Seconds into the phase at which those whose exercise has two sides, or whose partner waits, change. */
   changeAt?: Seconds
 }
+
+/** Whether people go through it at their own pace, so that each has done so much of it: not where the room climbs a ladder together. */
+export const isOwnPace = (phase: Phase | undefined): boolean => phase?.selfPaced !== undefined && phase.rung === undefined
 
 export interface Timeline {
   phases: Phase[]

@@ -17,6 +17,7 @@ const phase: z.ZodType<Phase> = z.strictObject({
   turn: count(2 * limits.turns).optional(),
   set: count(limits.sets).optional(),
   position: count(limits.positions).optional(),
+  rung: count(limits.sets).optional(),
   station: count(limits.stations).optional(),
   wave: bit.optional(),
   index: count(limits.phases),
@@ -27,6 +28,7 @@ const phase: z.ZodType<Phase> = z.strictObject({
   moves: z.boolean(),
   side: bit.optional(),
   selfPaced: z.strictObject({ open: estimate.optional(), capSeconds: secondsField(1).optional() }).optional(),
+  reps: wholeNumber(1, limits.reps).optional(),
   partner: bit.optional(),
   changeAt: secondsField(1).optional(),
 })

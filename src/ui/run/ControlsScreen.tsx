@@ -1,3 +1,4 @@
+import { isOwnPace } from '@core/timeline/phase'
 import { useMemo, useState } from 'react'
 import { nextWords } from '@core/run/screens/next-words'
 import { roomView } from '@core/run/screens/room-view'
@@ -82,7 +83,7 @@ function Controls(props: ControlsProps) {
   useControlKeys(act)
   const upNext = state.status === 'ready' ? state.phase : state.next
   const slotEnd = slotEndOf(snapshot, live.feed.get().events[0]?.at ?? live.clock.now())
-  const listed = snapshot.timeline.phases.some((phase) => phase.selfPaced)
+  const listed = snapshot.timeline.phases.some(isOwnPace)
   const close = () => setShown(undefined)
   const panel = elsewhere && shown !== 'Sound' ? undefined : shown
   const digits = digitsOf(state)

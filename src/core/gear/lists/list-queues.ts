@@ -6,6 +6,7 @@ import { formOf } from '../../library/form'
 import { usableIn, type GearKind } from '../../library/gear-kind'
 import type { Person } from '../../library/person'
 import { everyCircuit } from '../../plan/every-circuit'
+import { isAtOwnPace } from '../../plan/own-pace'
 import type { Circuit, Station, Use } from '../../plan/plan'
 import { pieceName } from '../../summary/names'
 import { finishSeconds, itemSeconds, type Paces } from '../../pace/pace'
@@ -66,7 +67,7 @@ function queueAt(
   paces: Paces,
 ): Omit<ListQueue, 'circuitId' | 'station' | 'name'> | undefined {
   const stay = station.stay ?? circuit.stay
-  if (stay.kind !== 'task' || people.length < 2) return undefined
+  if (stay.kind !== 'task' || !isAtOwnPace(stay) || people.length < 2) return undefined
   const items = station.uses.slice(stay.openerCount).map((use) => {
     const places = machinePlaces(use, byId.get(use.exerciseId), kinds)
     const seconds = Math.max(1, Math.round(itemSeconds(use, paces).typical))

@@ -34,6 +34,20 @@ describe('tidy', () => {
       }
     }
   })
+
+  it('an opener is never longer than its list, and a ladder without rungs is not led', () => {
+    const plan = Plan.parse(shapes.find((shape) => shape.id === 'M')!.plan)
+    const [circuit] = circuitsIn(plan)
+    if (circuit?.stay.kind !== 'task') throw new Error('no list')
+    circuit.stay.rungClock = { led: true }
+    expect(tidyPlan(plan)).toBe(plan)
+    circuit.stay.openerCount = 20
+    delete circuit.stay.rungs
+    const tidied = tidyPlan(plan)
+    expect(circuitsIn(tidied)[0]!.stay).toMatchObject({ openerCount: 8 })
+    expect(circuitsIn(tidied)[0]!.stay).not.toHaveProperty('rungClock')
+    expect(read(Plan, tidied).ok).toBe(true)
+  })
 })
 
 describe('stretch and move', () => {

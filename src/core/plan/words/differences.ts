@@ -86,7 +86,18 @@ function stayDifferences(earlier: Stay, now: Stay): string[] {
   }
   if (earlier.kind === 'task' && now.kind === 'task') {
     const aim = earlier.aimRounds === now.aimRounds ? [] : [`aim ${now.aimRounds ?? 'open'} instead of ${earlier.aimRounds ?? 'open'}`]
-    return [...aim, ...instead('cap', now.capSeconds ?? 0, earlier.capSeconds ?? 0)]
+    const rungs = ({ rungs }: typeof now) => rungs?.join('-') ?? 'no rungs'
+    const ladder = rungs(now) === rungs(earlier) ? [] : [`${rungs(now)} instead of ${rungs(earlier)}`]
+    const led =
+      Boolean(now.rungClock) === Boolean(earlier.rungClock) ? [] : [now.rungClock ? 'rung by rung together' : 'rungs at one’s own pace']
+    return [
+      ...aim,
+      ...ladder,
+      ...led,
+      ...instead('each rung', now.rungClock?.seconds ?? 0, earlier.rungClock?.seconds ?? 0),
+      ...instead('rung rest', now.rungRestSeconds, earlier.rungRestSeconds),
+      ...instead('cap', now.capSeconds ?? 0, earlier.capSeconds ?? 0),
+    ]
   }
   return [`${stayText(now)} instead of ${stayText(earlier)}`]
 }

@@ -1,6 +1,7 @@
 import type { Milliseconds } from '../../base/units'
 import type { Command } from './events'
 import type { Progress, Tap } from './progress'
+import { isOwnPace } from '../../timeline/phase'
 
 export type TapCommand = Extract<Command, { type: 'tap' | 'untap' }>
 
@@ -16,7 +17,7 @@ export function canTap({ mode, at, endedAt = at, taps, phase, elapsed, countIn, 
   if (command.type === 'untap') return taps.some((tap) => tap.id === command.tapId)
   const tapped = command.when?.phase ?? phase
   if (tapped === phase && countIn > 0 && elapsed === 0) return false
-  return tapped <= phase && timeline.phases[tapped]?.selfPaced !== undefined
+  return tapped <= phase && isOwnPace(timeline.phases[tapped])
 }
 
 /** The taps with one more, or one less. What was tapped before the class got on counts for where it was then. */

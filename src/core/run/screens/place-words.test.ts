@@ -5,6 +5,7 @@ import { ClassDocument } from '../../class/class-document'
 import { computeClass } from '../../class/compute'
 import { Plan, type PlanInput } from '../../plan/plan'
 import { foldEvents } from '../clock/apply'
+import { canTap } from '../clock/taps'
 import { stateAt } from '../clock/state'
 import { takeSnapshot } from '../room/take-snapshot'
 import type { RunSnapshot } from '../room/snapshot'
@@ -66,6 +67,22 @@ describe('where we are', () => {
     const twice = run([together({ laps: 2 })], { repeat: 3 })
     expect(told(twice)[0]).toBe('Time 1 of 3 · round 1 of 2 · exercise 1 of 3')
     expect(told(twice).at(-1)).toBe('Time 3 of 3 · round 2 of 2 · exercise 3 of 3')
+  })
+
+  it('in a ladder that the room climbs together: the rung, and what it asks; nobody is tapped', () => {
+    const led = run([
+      together({
+        name: 'Ladder',
+        stations: stations(1, 2).map((station) => ({ ...station, uses: station.uses!.map((use) => ({ ...use, reps: { count: 1 } })) })),
+        stay: { kind: 'task', goal: 'finish', rungs: [10, 6], rungRestSeconds: 15, rungClock: { led: true } },
+      }),
+    ])
+    expect(told(led)).toEqual(['Rung 1 of 2', 'Rung 2 of 2'])
+    const progress = foldEvents(led.timeline, pressed([0, 'start'], [10, 'skip'], [20, 'skip']))
+    const state = stateAt(progress, progress.at + 10_000)
+    expect(roomView(led, state).headline).toBe('6 of each, all together')
+    expect(state.phase.rung).toBe(1)
+    expect(canTap(progress, { type: 'tap', personIds: ['x'], what: 'round' })).toBe(false)
   })
 
   it('counts only the exercises that a lap has', () => {

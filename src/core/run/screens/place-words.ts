@@ -15,6 +15,8 @@ export interface WhereWeAre {
   /** Of the turns of a lap, where people move on. */
   turn?: Count
   set?: Count
+  /** Of a ladder that the room climbs together. */
+  rung?: Count
   /** Of the exercises of a lap that all do together, or of a stay. */
   exercise?: Count
   /** Of the blocks of exercises of a lap, where each has several. */
@@ -34,7 +36,7 @@ export function whereWeAre(snapshot: RunSnapshot, work: Phase): WhereWeAre {
   const inLap = inRepeat.filter(({ lap }) => lap === work.lap)
   const inStay = inLap.filter(({ turn, station }) => turn === work.turn && station === work.station)
   // What is over may have had more than what is to come: nothing is ever the third of two.
-  const most = (phases: readonly Phase[], field: keyof Pick<Place, 'repeat' | 'lap' | 'set' | 'position'>) =>
+  const most = (phases: readonly Phase[], field: keyof Pick<Place, 'repeat' | 'lap' | 'set' | 'position' | 'rung'>) =>
     1 + phases.reduce((highest, phase) => Math.max(highest, phase[field] ?? 0), 0)
   const positions = most(inStay, 'position')
   const stays = [...new Set(inLap.map(({ turn, station }) => `${turn}/${station}`))]
@@ -43,6 +45,7 @@ export function whereWeAre(snapshot: RunSnapshot, work: Phase): WhereWeAre {
     time: several(work.repeat, most(works, 'repeat')),
     lap: several(work.lap ?? 0, most(inRepeat, 'lap')),
     set: several(work.set ?? 0, most(inStay, 'set')),
+    rung: several(work.rung ?? 0, most(inStay, 'rung')),
     ...(circuit?.rotates
       ? { turn: several((work.turn ?? 0) % circuit.turnsPerLap, circuit.turnsPerLap), exercise: several(work.position ?? 0, positions) }
       : positions > 1
@@ -57,7 +60,7 @@ export function whereWeAre(snapshot: RunSnapshot, work: Phase): WhereWeAre {
  * is one of one.
  */
 export function placeWords(snapshot: RunSnapshot, work: Phase): string {
-  const { time, lap, turn, block, set, exercise } = whereWeAre(snapshot, work)
+  const { time, lap, turn, block, set, rung, exercise } = whereWeAre(snapshot, work)
   const lapName = snapshot.circuits[work.pieceId]?.rotates ? 'lap' : 'round'
   const named: [string, Count | undefined][] = [
     ['time', time],
@@ -66,6 +69,7 @@ export function placeWords(snapshot: RunSnapshot, work: Phase): string {
     ['block', block],
     ['set', set],
     ['exercise', exercise],
+    ['rung', rung],
   ]
   const text = named.flatMap(([name, count]) => (count ? [`${name} ${count.at} of ${count.of}`] : [])).join(' · ')
   return text.charAt(0).toUpperCase() + text.slice(1)

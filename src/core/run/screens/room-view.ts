@@ -138,7 +138,7 @@ function linesOf(
 
 /** In the last ten seconds of what all do together, what follows at once. */
 function soonLine(snapshot: RunSnapshot, state: RunState): string {
-  if (state.remaining > 10_000 || state.phase.selfPaced?.open) return ''
+  if (state.remaining > 10_000 || state.phase.selfPaced?.open || state.phase.rung !== undefined) return ''
   const next = followsAtOnce(snapshot.timeline, state.phase)
   const circuit = next && snapshot.circuits[next.pieceId]
   if (!next || !circuit || circuit.rotates) return ''
@@ -155,7 +155,7 @@ const partnerLine = (circuit: CircuitView, work: Phase): string =>
 /** How the one exercise is done: tempo, effort, reps; of a list, what is aimed at. */
 function howLine(circuit: CircuitView, work: Phase): string {
   const station = circuit.stations[work.station ?? 0]
-  return station?.list?.aim ?? exerciseAt(station, work)?.how ?? ''
+  return work.rung === undefined ? (station?.list?.aim ?? exerciseAt(station, work)?.how ?? '') : ''
 }
 
 /** What the wave that is not at the stations does now. */
@@ -169,11 +169,15 @@ function meanwhileLine(snapshot: RunSnapshot, state: RunState): string {
 
 function nameWithSide(circuit: CircuitView, work: Phase): string {
   const station = circuit.stations[work.station ?? 0]
+  if (station?.list && work.rung !== undefined) return ledWords(work)
   if (station?.list) return work.selfPaced?.open ? 'Through the list, at your own pace' : 'Round after round, at your own pace'
   const exercise = exerciseAt(station, work)
   const name = exercise?.name ?? `Station ${(work.station ?? 0) + 1}`
   return work.side === undefined ? name : `${name}, ${halfNames[work.side]}`
 }
+
+/** What a rung asks, and that nobody goes ahead. */
+const ledWords = ({ reps = 1 }: Phase): string => `${reps} of each, all together`
 
 /** Who changes sides or partners at the half, and in how many seconds; afterwards, that it is the second half. */
 function changeLine(circuit: CircuitView, state: RunState, work: Phase): string {

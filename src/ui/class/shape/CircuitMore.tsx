@@ -34,7 +34,7 @@ export function CircuitMore({ circuit, edit }: CircuitMoreProps) {
       {circuit.stay.kind === 'intervals' ? (
         <IntervalFields stay={circuit.stay} edit={edit} />
       ) : (
-        <TaskFields stay={circuit.stay} edit={edit} />
+        <TaskFields stay={circuit.stay} together={circuit.travel === 'together'} edit={edit} />
       )}
       <Around circuit={circuit} edit={edit} />
       <VaryTable piece={circuit} />
@@ -149,7 +149,7 @@ function IntervalFields({ stay, edit }: { stay: Intervals; edit: EditCircuit }) 
   )
 }
 
-function TaskFields({ stay, edit }: { stay: Task; edit: EditCircuit }) {
+function TaskFields({ stay, together, edit }: { stay: Task; together: boolean; edit: EditCircuit }) {
   const change = (recipe: (draft: Task) => void) => edit((draft) => recipe(draft.stay as Task))
   return (
     <div className="fields">
@@ -201,7 +201,41 @@ function TaskFields({ stay, edit }: { stay: Task; edit: EditCircuit }) {
         most={3600}
         onChange={(seconds) => change((draft) => void (draft.rungRestSeconds = seconds))}
       />
+      {stay.rungs && together && stay.goal === 'finish' && <LedFields stay={stay} change={change} />}
     </div>
+  )
+}
+
+/** Whether the room climbs the ladder together, and how long a rung lasts then. */
+function LedFields({ stay, change }: { stay: Task; change: (recipe: (draft: Task) => void) => void }) {
+  const led = stay.rungClock
+  return (
+    <>
+      <Checkbox
+        label="The room climbs together"
+        checked={led !== undefined}
+        onChange={(event) => {
+          const { checked } = event.currentTarget
+          change((draft) => {
+            setOrDrop(draft, 'rungClock', checked ? { led: true } : undefined)
+            if (checked) {
+              draft.openerCount = 0
+              delete draft.capSeconds
+            }
+          })
+        }}
+      />
+      {led && (
+        <DraftField
+          label="Each rung"
+          optional
+          value={led.seconds}
+          notation={timeNotation(1, 3600)}
+          placeholder="until you go on"
+          onChange={(seconds) => change((draft) => void (draft.rungClock = { led: true, ...(seconds !== undefined && { seconds }) }))}
+        />
+      )}
+    </>
   )
 }
 
