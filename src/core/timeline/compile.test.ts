@@ -138,7 +138,7 @@ describe('a ladder that the room climbs together', () => {
     simple({
       travel: 'together',
       laps: 1,
-      lastGap: 'drop',
+      transition: { seconds: 0 },
       stay: { kind: 'task', goal: 'finish', rungs: [10, 8, 6, 4, 2], rungRestSeconds: 15, rungClock },
       stations: [{ id: 's', uses: Array.from({ length: 8 }, (_, index) => ({ id: `u${index}`, exerciseId: 'x', reps: { count: 1 } })) }],
     })

@@ -252,7 +252,7 @@ function writeTask(writer: PhaseWriter, stay: Task, station: Station | undefined
   })
 }
 
-/** Each rung as long as it is set, or open, with what the calls take; after each its rest. */
+/** Each rung as long as it is set, or open, with what the calls take; between two the rest. */
 function writeLedRungs(writer: PhaseWriter, stay: Task, rungs: readonly number[], { uses }: Station, place: Place): void {
   rungs.forEach((reps, rung) => {
     const here: Place = { ...place, rung }
@@ -260,7 +260,7 @@ function writeLedRungs(writer: PhaseWriter, stay: Task, rungs: readonly number[]
     const [least, seconds, most] = [low, typical, high].map((end) => Math.max(1, Math.round(end))) as [number, number, number]
     const selfPaced = stay.rungClock?.seconds === undefined ? { open: { low: least, typical: seconds, high: most } } : {}
     writer.work({ ...here, kind: 'work', seconds, moves: false, reps, selfPaced })
-    writer.wait({ type: 'break', kind: 'rest', seconds: stay.rungRestSeconds, moves: false, place: here })
+    if (rung < rungs.length - 1) writer.wait({ type: 'break', kind: 'rest', seconds: stay.rungRestSeconds, moves: false, place: here })
   })
 }
 

@@ -50,7 +50,7 @@ function wordsFor(kind: CueKind, phase: Phase, timeline: Timeline, snapshot: Run
   const circuit = work && snapshot.circuits[work.pieceId]
   if (!work || !circuit) return undefined
   if (!circuit.rotates) {
-    const name = exerciseIn(work, snapshot)?.name
+    const name = work.reps === undefined ? exerciseIn(work, snapshot)?.name : `${work.reps} of each`
     return name && `Next: ${name}`
   }
   if (work.pieceId !== phase.pieceId) return `Next: ${circuit.name}. Find your station`

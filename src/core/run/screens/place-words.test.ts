@@ -82,6 +82,8 @@ describe('where we are', () => {
     const state = stateAt(progress, progress.at + 10_000)
     expect(roomView(led, state).headline).toBe('6 of each, all together')
     expect(state.phase.rung).toBe(1)
+    const heard = upcomingCues(foldEvents(led.timeline, pressed([0, 'start'], [10, 'skip'])), 10_000, 26_000, { snapshot: led })
+    expect(heard.map(({ text }) => text)).toContain('Next: 6 of each')
     expect(canTap(progress, { type: 'tap', personIds: ['x'], what: 'round' })).toBe(false)
   })
 

@@ -228,6 +228,7 @@ function LedFields({ stay, change }: { stay: Task; change: (recipe: (draft: Task
       {led && (
         <DraftField
           label="Each rung"
+          wide
           optional
           value={led.seconds}
           notation={timeNotation(1, 3600)}
