@@ -26,7 +26,7 @@ const path = `/api/runs/${runId}/events`
 await press(asked, runId, 0, 'start')
 
 /**
- * A screen that connects anew, as browsers do, half a second after its line is lost; it has heard again once it has what was last
+ * A screen that connects anew, as the stream asks of browsers, 200 ms after its line is lost; it has heard again once it has what was last
  * taken.
  */
 const seen: number[] = []
@@ -43,7 +43,7 @@ const screen = (async () => {
         .catch(() => {})
       await heard.ended
     }
-    await wait(500)
+    await wait(200)
   }
 })()
 

@@ -1,15 +1,12 @@
 import type { IncomingMessage, ServerResponse } from 'node:http'
 import { readdir } from 'node:fs/promises'
 import { dirname } from 'node:path'
-import { fileURLToPath, pathToFileURL } from 'node:url'
+import { fileURLToPath } from 'node:url'
 import compression from 'compression'
 import files from '@fastify/static'
 import Fastify, { type FastifyReply, type FastifyRequest } from 'fastify'
 import { foreign, publicUrl } from './http/addresses'
 import { log } from './log'
-
-/** The app as the build makes it: a handler of plain requests. */
-type Handler = (request: IncomingMessage, response: ServerResponse, next?: (error?: unknown) => void) => void
 
 /** How long a request under way may still take once the app is told to end. */
 const lastWordsMs = 4000
@@ -57,7 +54,7 @@ async function serve(): Promise<void> {
   const here = dirname(fileURLToPath(import.meta.url))
   process.env.VICINOR_SERVER = here
   process.env.NODE_ENV ??= 'production'
-  const { handler } = (await import(pathToFileURL(`${here}/entry.mjs`).href)) as { handler: Handler }
+  const { handler } = await import('#app')
 
   const server = Fastify({
     logger: false,

@@ -289,7 +289,7 @@ describe('findings, common practice unless a source is named', () => {
       for (const station of circuit.stations)
         station.uses = [{ id: newId(), exerciseId: 'goblet-squat', reps: { count: 20, counted: 'total' }, sides: 'none' }]
     })
-    expect(find(judged(document), 'aim')!.what).toBe('Stations 1: 6 rounds are out of reach')
+    expect(find(judged(document), 'aim')!.what).toBe('Station 1: 6 rounds are out of reach')
     expect(stations(expectMended(document, 'aim')).stay).toMatchObject({ aimRounds: 1 })
   })
 

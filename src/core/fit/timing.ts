@@ -29,12 +29,20 @@ export const canFit = (circuit: Circuit): boolean =>
 /** The numbers that cannot be changed, because laps differ from one another or are counted by turns. */
 export function fixedNumbers(plan: Plan, circuit: Circuit): ReadonlySet<keyof Timing> {
   const fixed = new Set<keyof Timing>()
-  if (circuit.laps === undefined || circuit.vary.length > 0 || circuit.stations.some((station) => station.skipLaps.length > 0))
+  if (
+    circuit.laps === undefined ||
+    circuit.vary.length > 0 ||
+    circuit.varyRules ||
+    circuit.stations.some((station) => station.skipLaps.length > 0)
+  )
     fixed.add('laps')
   const breaksVary = [...circuit.vary, ...partOf(plan, circuit).vary].some(
     (variation) => variation.id === circuit.id && breakFields.has(variation.field),
   )
-  return breaksVary ? fixed.add('laps').add('lapRestSeconds') : fixed
+  const breaksByRule = [...(circuit.varyRules ?? []), ...(partOf(plan, circuit).varyRules ?? [])].some(
+    (rule) => rule.id === circuit.id && rule.rule === 'exchange' && rule.fields.some((field) => breakFields.has(field)),
+  )
+  return breaksVary || breaksByRule ? fixed.add('laps').add('lapRestSeconds') : fixed
 }
 
 /** The circuit with all others of the plan that have the same numbers: a second set of exercises keeps the figures of the first. */

@@ -30,6 +30,10 @@ export interface GearCount {
   unknownKinds: string[]
 }
 
+/** Pieces missing, of everything, summed over the turns. */
+export const missingIn = ({ lines }: Pick<GearCount, 'lines'>): number =>
+  lines.reduce((sum, line) => sum + line.byTurn.reduce((all, wanted) => all + Math.max(0, wanted - line.owned), 0), 0)
+
 export const nothingCounted: GearCount = { turns: [], lines: [], byStation: [], unknownExercises: [], unknownKinds: [] }
 
 /**

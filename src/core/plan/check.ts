@@ -1,7 +1,8 @@
 import type { z } from 'zod'
 import { limits } from '../base/limits'
 import { turnsOf, wavesOf } from './turns'
-import type { Circuit, Part, PlanFields, Station, Stay, Task, Variation, VariationRule } from './schema'
+import { exchangedFigures } from './vary-rules'
+import type { Circuit, Part, Piece, PlanFields, Station, Stay, Task, Variation, VariationRule } from './schema'
 
 type Report = (path: PropertyKey[], message: string) => void
 
@@ -15,7 +16,7 @@ export function checkPlan(plan: PlanFields, context: z.RefinementCtx): void {
       if (piece.type === 'circuit') checkCircuit(piece, [...path, 'pieces', pieceIndex], report)
     })
     checkVariations(part.vary, part.repeat, 'repeat', targetsOfPart(part), [...path, 'vary'], report)
-    checkRules(part.varyRules, targetsOfPart(part), [...path, 'varyRules'], report)
+    checkRules(part, targetsOfPart(part), [...path, 'varyRules'], report)
   })
   checkSize(plan, report)
 }
@@ -82,7 +83,7 @@ function checkCircuit(circuit: Circuit, path: PropertyKey[], report: Report): vo
   checkStay(circuit.stay, circuit.travel, [...path, 'stay'], report)
   circuit.stations.forEach((station, s) => checkStation(circuit, station, [...path, 'stations', s], report))
   checkVariations(circuit.vary, circuit.laps ?? limits.laps, 'lap', targetsOfCircuit(circuit), [...path, 'vary'], report)
-  checkRules(circuit.varyRules, targetsOfCircuit(circuit), [...path, 'varyRules'], report)
+  checkRules(circuit, targetsOfCircuit(circuit), [...path, 'varyRules'], report)
   if (circuit.waves) {
     const inner = [...path, 'waves', 'meanwhile']
     if (circuit.waves.meanwhile.travel !== 'together') report([...inner, 'travel'], 'must be "together": the wave that waits works a list')
@@ -214,18 +215,26 @@ function checkVariations(
 }
 
 /** What is wrong with a rule of variation, by the key it is about; `undefined` when it applies. */
-function ruleProblem(rule: VariationRule, target: Target | undefined): [key: string, message: string] | undefined {
+function ruleProblem(
+  rule: VariationRule,
+  target: Target | undefined,
+  pieces: readonly Piece[],
+): [key: string, message: string] | undefined {
   if (!target) return ['id', `"${rule.id}" is not found here`]
   const varies = (field: Variation['field']) => (field === 'transitionSeconds' ? target.transition : fieldsOf[target.kind].includes(field))
   if (rule.rule === 'series') return varies(rule.field) ? undefined : ['field', `"${rule.field}" cannot vary on "${rule.id}"`]
   const [one, other] = rule.fields
   if (one === other) return ['fields', 'must be two different figures']
-  return rule.fields.every(varies) ? undefined : ['fields', `"${one}" and "${other}" cannot be exchanged on "${rule.id}"`]
+  if (!rule.fields.every(varies)) return ['fields', `"${one}" and "${other}" cannot be exchanged on "${rule.id}"`]
+  if (!exchangedFigures(rule, pieces)) return ['fields', 'cannot be exchanged: work needs one length, and neither figure may be 0']
+  return undefined
 }
 
-function checkRules(rules: VariationRule[] | undefined, targets: Map<string, Target>, path: PropertyKey[], report: Report): void {
-  rules?.forEach((rule, index) => {
-    const found = ruleProblem(rule, targets.get(rule.id))
+const piecesOf = (varied: Part | Circuit): readonly Piece[] => ('pieces' in varied ? varied.pieces : [varied])
+
+function checkRules(varied: Part | Circuit, targets: Map<string, Target>, path: PropertyKey[], report: Report): void {
+  varied.varyRules?.forEach((rule, index) => {
+    const found = ruleProblem(rule, targets.get(rule.id), piecesOf(varied))
     if (found) report([...path, index, found[0]], found[1])
   })
 }
@@ -245,6 +254,6 @@ export function applicableToPart(part: Part): Variation[] {
 /** Those rules of a part or circuit that still apply to it; left out where none is. */
 export function applicableRules(varied: Part | Circuit): { varyRules?: VariationRule[] } {
   const targets = 'pieces' in varied ? targetsOfPart(varied) : targetsOfCircuit(varied)
-  const rules = varied.varyRules?.filter((rule) => !ruleProblem(rule, targets.get(rule.id))) ?? []
+  const rules = varied.varyRules?.filter((rule) => !ruleProblem(rule, targets.get(rule.id), piecesOf(varied))) ?? []
   return rules.length > 0 ? { varyRules: rules } : {}
 }

@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest'
 import { read } from '../base/read'
 import { presentFormat, readStored } from '../base/stored'
 import { tidyPlan } from './edit/tidy'
-import { copyOf, withoutPiece } from './edit/pieces'
+import { copyOf, takenFrom } from './edit/copied'
+import { withoutPiece } from './edit/pieces'
 import { planFormats } from './formats'
 import { Plan } from './plan'
 import { planFile, PlanFile } from './words/file'
@@ -40,7 +41,7 @@ describe('the formats of a plan', () => {
     expect(planFile(plan, []).plan).toMatchObject(written.plan)
     let count = 0
     const row = plan.parts[0]!.pieces[0]!
-    const copy = copyOf(row, () => `n${count++}`)
+    const { piece: copy } = copyOf(takenFrom(plan, row.id)!, () => `n${count++}`)
     if (copy.type !== 'circuit' || row.type !== 'circuit') throw new Error('a circuit')
     expect(copy.varyRules).toEqual([{ ...row.varyRules![0], id: copy.stations[0]!.uses[0]!.id }])
   })

@@ -21,7 +21,7 @@ export type RotationChoice = z.infer<typeof RotationChoice>
 
 export const ruleNames: Record<Rule, string> = {
   loop: 'Loop',
-  loopByK: 'Loop, several on',
+  loopByK: 'Loop, skipping stations',
   twoFiles: 'Two files',
   hostAndTraveller: 'Host and traveller',
   fullMix: 'Full mix of two files',

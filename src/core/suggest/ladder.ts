@@ -7,7 +7,7 @@ import { everyCircuit, withLists } from '../plan/every-circuit'
 import { usesChanged } from '../plan/pieces-changed'
 import { mainCircuits } from '../plan/main-circuits'
 import type { Circuit, Plan, Use } from '../plan/plan'
-import { pieceName } from '../summary/names'
+import { stationName } from '../summary/names'
 import { isMain } from './main-part'
 
 /** Which way to go along the ladders: harder, easier, or easier on something. */
@@ -70,7 +70,7 @@ export function swapsFor(plan: Plan, library: Pick<HallLibrary, 'exercises'>, di
           library.exercises.filter((exercise) => !used.has(exercise.id)),
         )
         if (!target) return
-        const where = `${pieceName(circuit)} ${index + 1}`
+        const where = stationName(circuit, index)
         swaps.push({
           useId: use.id,
           where,

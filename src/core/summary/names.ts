@@ -1,4 +1,4 @@
-import type { PairsWork, Pause, Piece, Plan } from '../plan/plan'
+import type { Circuit, PairsWork, Pause, Piece, Plan } from '../plan/plan'
 import type { Phase } from '../timeline/phase'
 
 export const pauseNames: Record<Pause['kind'], string> = { brief: 'Brief', water: 'Water', swap: 'Swap', rest: 'Rest' }
@@ -7,6 +7,11 @@ export function pieceName(piece: Piece): string {
   if (piece.name) return piece.name
   if (piece.type === 'pause') return pauseNames[piece.kind]
   return piece.travel === 'rotate' ? 'Stations' : 'Together'
+}
+
+/** "Station 3", or "Blue loop 3" where the circuit has a name of its own. */
+export function stationName({ name }: Pick<Circuit, 'name'>, station: number): string {
+  return `${!name || name === 'Stations' ? 'Station' : name} ${station + 1}`
 }
 
 /** The names of a plan's pieces by id. */

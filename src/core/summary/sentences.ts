@@ -64,7 +64,8 @@ function circuitPhrase(circuit: Circuit): string {
 /** The length of a named list that is gone through once without a break, such as a warm-up: that is all to be said of it. */
 function shortListSeconds(circuit: Circuit): number | undefined {
   const { stay, transition, stations } = circuit
-  if (circuit.travel !== 'together' || circuit.laps !== 1 || stay.kind !== 'intervals' || circuit.vary.length > 0) return undefined
+  if (circuit.travel !== 'together' || circuit.laps !== 1 || stay.kind !== 'intervals' || circuit.vary.length > 0 || circuit.varyRules)
+    return undefined
   if (
     transition.seconds > 0 ||
     stay.gapSeconds > 0 ||

@@ -115,7 +115,8 @@ export async function streamRun(listening: Listening, request: Request): Promise
       // Who leaves while the answer is on its way cancels nothing: there is no reader yet.
       if (request.signal.aborted) return close()
       request.signal.addEventListener('abort', close, { once: true })
-      send('retry: 500\n\n')
+      // Soon enough that a screen hears again within a second of the app's being started anew.
+      send('retry: 200\n\n')
       const rejoin = () => {
         send('event: rejoin\ndata: 1\n\n')
         close()

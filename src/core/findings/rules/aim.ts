@@ -1,5 +1,5 @@
 import type { Circuit, Task } from '../../plan/plan'
-import { pieceName } from '../../summary/names'
+import { pieceName, stationName } from '../../summary/names'
 import { roundsWithin } from '../../pace/pace'
 import { circuitsOf, type Finding } from './finding'
 import { withPiece, type Judged } from '../../class/fix'
@@ -22,7 +22,7 @@ export function aim({ document, computed }: Judged): Finding[] {
       {
         id: `aim-${circuit.id}`,
         severity: 'weigh' as const,
-        what: `${pieceName(circuit)}${circuit.stations.length > 1 ? ` ${least.index + 1}` : ''}: ${stay.aimRounds} rounds are out of reach`,
+        what: `${circuit.stations.length > 1 ? stationName(circuit, least.index) : pieceName(circuit)}: ${stay.aimRounds} rounds are out of reach`,
         why: `At the paces of this hall the quick get ${least.high.toFixed(1)} rounds, most people ${least.typical.toFixed(1)}.`,
         pieceId: circuit.id,
         fix: {

@@ -8,7 +8,7 @@ import type { Person } from '../../library/person'
 import { everyCircuit } from '../../plan/every-circuit'
 import { isAtOwnPace } from '../../plan/own-pace'
 import type { Circuit, Station, Use } from '../../plan/plan'
-import { pieceName } from '../../summary/names'
+import { pieceName, stationName } from '../../summary/names'
 import { finishSeconds, itemSeconds, type Paces } from '../../pace/pace'
 import { limitingItem, placesFor, queueThrough, servedBy, spreadStarts, type QueueItem, type QueueOutcome } from '../queue'
 
@@ -51,7 +51,7 @@ export function listQueues(document: ClassDocument, computed: ComputedClass, lib
     const rotates = circuit.travel === 'rotate'
     return circuit.stations.flatMap((station, index): ListQueue[] => {
       const people = rotates ? largest : computed.people
-      const name = circuit.stations.length > 1 ? `${pieceName(circuit)} ${index + 1}` : pieceName(circuit)
+      const name = circuit.stations.length > 1 ? stationName(circuit, index) : pieceName(circuit)
       const found = queueAt(circuit, station, people, byId, kinds, computed.paces)
       return found ? [{ circuitId: circuit.id, station: index, name, ...found }] : []
     })

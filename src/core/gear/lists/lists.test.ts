@@ -3,7 +3,7 @@ import { demoClasses } from '../../../../scripts/demo/classes'
 import { demoGear } from '../../../../scripts/demo/hall'
 import { demoPeople } from '../../../../scripts/demo/people'
 import { libraryExercises } from '../../../../scripts/library/exercises'
-import { computeClass } from '../../class/compute'
+import { computeClass, type ComputedClass } from '../../class/compute'
 import type { ClassDocument } from '../../class/class-document'
 import { rotatingCircuits } from '../../plan/turns'
 import { bringList, carrySeconds, setUpList, sharedNextDoor, swapLists, tearDownList, type Pieces } from './lists'
@@ -14,6 +14,13 @@ const made = (id: string, change: (document: ClassDocument) => void = () => {}) 
   change(document)
   return { document, computed: computeClass(document, library) }
 }
+const swapsOf = (document: ClassDocument, { timeline, gear, groups }: ComputedClass) =>
+  swapLists(
+    document.plan,
+    timeline.ok ? timeline.value : expect.unreachable(),
+    gear,
+    groups.map((group) => group.length),
+  )
 const total = (pieces: readonly Pieces[], kindId: string, sizeId: string) =>
   pieces.filter((piece) => piece.kindId === kindId && piece.sizeId === sizeId).reduce((sum, piece) => sum + piece.count, 0)
 
@@ -38,11 +45,7 @@ describe('lists of gear', () => {
 
   it('a swap keeps what both sets use, and what goes, comes and stays adds up at every station', () => {
     const { document, computed } = made('demo-early')
-    const [swap] = swapLists(
-      document.plan,
-      computed.gear,
-      computed.groups.map((group) => group.length),
-    )
+    const [swap] = swapsOf(document, computed)
     const [from, to] = rotatingCircuits(document.plan)
     expect(swap!.stations.length).toBeGreaterThan(0)
     for (const known of swap!.stations) {
@@ -55,12 +58,31 @@ describe('lists of gear', () => {
       for (const { kindId, sizeId, count } of most(to!.id))
         expect(total(known.comes, kindId, sizeId) + total(known.stays, kindId, sizeId)).toBe(count)
     }
-    expect(swap!.given).toBe(
-      document.plan.parts.flatMap((part) => part.pieces).find((piece) => piece.type === 'pause' && piece.kind === 'swap')!.type === 'pause'
-        ? 140
-        : 0,
+    expect(swap!.given).toBe(140)
+    expect(swap!.needed! % carrySeconds).toBe(0)
+  })
+
+  it('two circuits gone through twice swap three times, with all the time from the last work to the next', () => {
+    const { document, computed } = made('demo-early', ({ plan }) => {
+      const [first, second] = rotatingCircuits(plan)
+      const pieces = [first!, { id: 'drink', type: 'pause' as const, kind: 'water' as const, seconds: 10 }, second!]
+      plan.parts = [{ ...plan.parts[0]!, id: 'main', repeat: 2, restBetweenSeconds: 35, optional: false, pieces }]
+    })
+    const { phases } = computed.timeline.ok ? computed.timeline.value : { phases: [] }
+    const [first, second] = rotatingCircuits(document.plan).map((circuit) =>
+      phases.filter((phase) => phase.pieceId === circuit.id && phase.repeat === 0 && phase.kind === 'work'),
     )
-    expect(swap!.needed % carrySeconds).toBe(0)
+    const swaps = swapsOf(document, computed)
+    expect(swaps.map(({ times }) => times)).toEqual([2, 1])
+    expect(swaps.map(({ from, to }) => from + to)).toEqual([swaps[0]!.from + swaps[0]!.to, swaps[0]!.to + swaps[0]!.from])
+    expect(swaps[0]!.given).toBe(second![0]!.start - first!.at(-1)!.start - first!.at(-1)!.seconds)
+    expect(swaps[0]!.given).toBeGreaterThanOrEqual(10)
+    expect(swaps[1]!.given).toBeGreaterThanOrEqual(35)
+  })
+
+  it('while nobody is here nothing is said of how long they carry', () => {
+    const { document, computed } = made('demo-early', (changed) => (changed.here = []))
+    expect(swapsOf(document, computed).map(({ needed }) => needed)).toEqual([undefined])
   })
 
   it('what two neighbours share is used at both', () => {

@@ -7,6 +7,7 @@ import type { Circuit, Plan } from '../../plan/plan'
 import { rotatingCircuits } from '../../plan/turns'
 import { pieceName } from '../../summary/names'
 import type { Seconds } from '../../base/units'
+import type { Timeline } from '../../timeline/phase'
 import type { GearCount } from '../count'
 import { sizeKey } from '../need'
 
@@ -112,52 +113,79 @@ export interface StationSwap {
 export interface GearSwap {
   from: string
   to: string
+  /** Times in the class: more than once where a part is gone through again. */
+  times: number
   stations: StationSwap[]
-  /** Seconds for it when those of a station carry together, and what the plan gives. */
-  needed: Seconds
+  /** Seconds for it when those of a station carry together; absent while nobody is here to carry. */
+  needed?: Seconds
+  /** The shortest that the class leaves for it, from the last work of the one to the first of the other. */
   given: Seconds
 }
 
 /** To take one piece back or fetch it, there and back again: our estimate. */
 export const carrySeconds: Seconds = 10
 
-/** The swaps between circuits in which people rotate, one after the other on the same spots. */
-export function swapLists(plan: Plan, gear: GearCount, groupSizes: readonly number[]): GearSwap[] {
+interface Change {
+  from: Circuit
+  to: Circuit
+  times: number
+  given: Seconds
+}
+
+/** From which circuit with stations to which other, in the order in which the class first does so. */
+function changesOf(plan: Plan, { phases }: Pick<Timeline, 'phases'>): Change[] {
+  const circuits = new Map(rotatingCircuits(plan).map((circuit) => [circuit.id, circuit]))
+  const worked = phases.filter((phase) => phase.kind === 'work' && circuits.has(phase.pieceId))
+  const changes = new Map<string, Change>()
+  worked.slice(1).forEach((next, index) => {
+    const last = worked[index]!
+    if (last.pieceId === next.pieceId) return
+    const key = `${last.pieceId}/${next.pieceId}`
+    const given = next.start - last.start - last.seconds
+    const known = changes.get(key)
+    changes.set(key, {
+      from: circuits.get(last.pieceId)!,
+      to: circuits.get(next.pieceId)!,
+      times: (known?.times ?? 0) + 1,
+      given: Math.min(known?.given ?? Infinity, given),
+    })
+  })
+  return [...changes.values()]
+}
+
+/** What is carried at each station where one circuit follows another on the same spots, and whether there is time for it. */
+export function swapLists(plan: Plan, timeline: Timeline, gear: GearCount, groupSizes: readonly number[]): GearSwap[] {
   const named = naming(gear)
-  const pieces = plan.parts.flatMap((part) => part.pieces)
-  const circuits = rotatingCircuits(plan)
   const places = placesIn(gear)
-  const carriers = Math.max(1, Math.min(...groupSizes))
-  return circuits.slice(1).map((to, index): GearSwap => {
-    const from = circuits[index]!
-    const between = pieces.slice(
-      pieces.findIndex((piece) => piece.id === from.id) + 1,
-      pieces.findIndex((piece) => piece.id === to.id),
+  const at = (circuit: Circuit, station: number) =>
+    new Map(
+      stationPieces(gear, circuit.id, station)
+        .filter((piece) => !places.has(piece.kindId))
+        .map((piece) => [sizeKey(piece.kindId, piece.sizeId), piece]),
     )
-    const given = between.reduce((sum, piece) => sum + (piece.type === 'pause' ? piece.seconds : 0), 0)
-    const stations = Array.from({ length: Math.max(from.stations.length, to.stations.length) }, (_, station): StationSwap => {
-      const at = (circuit: Circuit) =>
-        new Map(
-          stationPieces(gear, circuit.id, station)
-            .filter((piece) => !places.has(piece.kindId))
-            .map((piece) => [sizeKey(piece.kindId, piece.sizeId), piece]),
-        )
-      const [before, after] = [at(from), at(to)]
-      const count = (counts: typeof before, key: string) => counts.get(key)?.count ?? 0
-      const amounts = (amount: (key: string) => number) =>
-        [...new Map([...before, ...after])].flatMap(([key, { kindId, sizeId }]) =>
-          amount(key) > 0 ? [named(kindId, sizeId, amount(key))] : [],
-        )
-      return {
-        station: station + 1,
-        goes: amounts((key) => count(before, key) - count(after, key)),
-        comes: amounts((key) => count(after, key) - count(before, key)),
-        stays: amounts((key) => Math.min(count(before, key), count(after, key))),
-      }
-    }).filter(({ goes, comes, stays }) => goes.length + comes.length + stays.length > 0)
-    const moved = (swap: StationSwap) => [...swap.goes, ...swap.comes].reduce((sum, piece) => sum + piece.count, 0)
-    const needed = Math.max(0, ...stations.map((swap) => Math.ceil(moved(swap) / carriers) * carrySeconds))
-    return { from: pieceName(from), to: pieceName(to), stations, needed, given }
+  const atStation = ({ from, to }: Change, station: number): StationSwap => {
+    const [before, after] = [at(from, station), at(to, station)]
+    const count = (counts: typeof before, key: string) => counts.get(key)?.count ?? 0
+    const amounts = (amount: (key: string) => number) =>
+      [...new Map([...before, ...after])].flatMap(([key, { kindId, sizeId }]) =>
+        amount(key) > 0 ? [named(kindId, sizeId, amount(key))] : [],
+      )
+    return {
+      station: station + 1,
+      goes: amounts((key) => count(before, key) - count(after, key)),
+      comes: amounts((key) => count(after, key) - count(before, key)),
+      stays: amounts((key) => Math.min(count(before, key), count(after, key))),
+    }
+  }
+  const moved = ({ goes, comes }: StationSwap) => [...goes, ...comes].reduce((sum, piece) => sum + piece.count, 0)
+  return changesOf(plan, timeline).map((change): GearSwap => {
+    const { from, to, times, given } = change
+    const stations = Array.from({ length: Math.max(from.stations.length, to.stations.length) }, (_, station) =>
+      atStation(change, station),
+    ).filter(({ goes, comes, stays }) => goes.length + comes.length + stays.length > 0)
+    const carriers = Math.min(...groupSizes)
+    const needed = groupSizes.length > 0 && Math.max(0, ...stations.map((swap) => Math.ceil(moved(swap) / carriers) * carrySeconds))
+    return { from: pieceName(from), to: pieceName(to), times, stations, ...(needed !== false && { needed }), given }
   })
 }
 

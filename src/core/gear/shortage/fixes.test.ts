@@ -8,8 +8,10 @@ import type { Judged } from '../../class/fix'
 import { ClassDocument } from '../../class/class-document'
 import type { GearKind } from '../../library/gear-kind'
 import { read } from '../../base/read'
+import type { Circuit } from '../../plan/plan'
 import { rotatingCircuits } from '../../plan/turns'
-import { gearFixes, missingIn } from './fixes'
+import { missingIn } from '../count'
+import { gearFixes } from './fixes'
 import { largestClass } from './largest-class'
 
 let ids = 0
@@ -42,7 +44,7 @@ describe('a shortage solved', () => {
           const after = fix.apply(judged.document)
           expect(read(ClassDocument, after).ok, fix.label).toBe(true)
           const computed = computeClass(after, judged.library)
-          expect(missingIn(computed), fix.label).toBeLessThan(missingIn(judged.computed))
+          expect(missingIn(computed.gear), fix.label).toBeLessThan(missingIn(judged.computed.gear))
           expect(computed.gear.lines.find((known) => known.kindId === kindId && known.sizeId === line.sizeId)?.short ?? 0, fix.label).toBe(
             fix.short,
           )
@@ -56,19 +58,17 @@ describe('a shortage solved', () => {
   it('knows all the ways: turns, nearest size, another form, another place, brought along', () => {
     const labels = (kindId: string, owned: number, id = 'demo-lunch') => {
       const judged = judgedWith(id, owning(kindId, owned))
-      return gearFixes(judged, shortLine(judged, kindId))
-        .map((fix) => fix.label)
-        .join('\n')
+      return [...gearFixes(judged, shortLine(judged, kindId))].map((fix) => fix.label).join('\n')
     }
     expect(labels('mat', 1)).toContain('Ask people to bring their own mat')
     expect(labels('mat', 1)).toMatch(/partners take turns, with one set/)
-    expect(labels('mat', 1)).toMatch(/Stations \d: .* instead/)
+    expect(labels('mat', 1)).toMatch(/^Station \d: .* instead$/m)
   })
 
   it('a station is capped: smaller groups, with a rest station for those that are left over', () => {
     const judged = judgedWith('demo-lunch', owning('mat', 1), (document) => void (document.here = document.here.slice(0, 10)))
     const line = shortLine(judged, 'mat')
-    const fix = gearFixes(judged, line).find((gearFix) => gearFix.label === 'At most 1 at a station, and 2 rest stations more')!
+    const fix = [...gearFixes(judged, line)].find((gearFix) => gearFix.label === 'At most 1 at a station, and 2 rest stations more')!
     const after = computeClass(fix.apply(judged.document), judged.library)
     expect(after.groups.map((group) => group.length)).toEqual(Array(10).fill(1))
     expect(after.problems).toEqual([])
@@ -78,7 +78,7 @@ describe('a shortage solved', () => {
   it('the nearest size is really taken by those who are named', () => {
     const judged = judgedWith('demo-lunch', demoGear)
     const line = judged.computed.gear.lines.find((line) => line.short > 0 && line.sizeLabel)!
-    const fix = gearFixes(judged, line).find((gearFix) => gearFix.label.startsWith('Nearest size'))
+    const fix = [...gearFixes(judged, line)].find((gearFix) => gearFix.label.startsWith('Nearest size'))
     expect(fix).toBeDefined()
     const after = computeClass(fix!.apply(judged.document), judged.library)
     const changed = after.people.filter((person, index) => person.loads[line.kindId] !== judged.computed.people[index]!.loads[line.kindId])
@@ -102,5 +102,21 @@ describe('the largest class that the gear serves', () => {
     expect(largestClass({ ...plenty.document, here: [] }, plenty.library, [])).toEqual({ people: 17, full: true })
     // Eight stations, pairs, and the last of an uneven number makes a trio: seventeen.
     expect(largestClass(plenty.document, plenty.library, plenty.computed.people)).toEqual({ people: 17, full: true })
+  })
+
+  it('begins where the rule of a circuit has people enough, and says why where it never has', () => {
+    const plenty = demoGear.map((kind) => ({ ...kind, sizes: kind.sizes.map((size) => ({ ...size, owned: 500 })) }))
+    const wholeClass = (change: (circuit: Circuit) => void = () => {}) => {
+      const judged = judgedWith('demo-lunch', plenty, (document) => {
+        const circuit = rotatingCircuits(document.plan)[0]!
+        change(circuit)
+        document.rotations = { [circuit.id]: { rule: 'wholeClass' } }
+      })
+      return largestClass(judged.document, judged.library, judged.computed.people)
+    }
+    // With fewer than 5 the rule gives no mix; 8 stations of 2 hold 16.
+    expect(wholeClass()).toEqual({ people: 16, full: true })
+    const never = wholeClass((circuit) => (circuit.stations = circuit.stations.slice(0, 1)))
+    expect(never).toMatchObject({ people: 0, full: false, problem: expect.stringContaining('one station only') })
   })
 })

@@ -11,8 +11,8 @@ import { everyCircuit } from '../../plan/every-circuit'
 import type { Circuit, Station, Use } from '../../plan/plan'
 import { rotatingCircuits } from '../../plan/turns'
 import { isMain } from '../../suggest/main-part'
-import { pieceName } from '../../summary/names'
-import type { GearLine } from '../count'
+import { pieceName, stationName } from '../../summary/names'
+import { missingIn, type GearLine } from '../count'
 
 /** A change that makes less of the gear short: what is still short of that kind and size afterwards. */
 export interface GearFix extends Fix {
@@ -24,37 +24,42 @@ const mostRestStations = 3
 
 type Size = Pick<GearLine, 'kindId' | 'sizeId'>
 
-/** Pieces missing, of everything, summed over the turns. */
-export const missingIn = ({ gear }: ComputedClass): number =>
-  gear.lines.reduce((sum, line) => sum + line.byTurn.reduce((all, wanted) => all + Math.max(0, wanted - line.owned), 0), 0)
-
 const shortIn = ({ gear }: ComputedClass, { kindId, sizeId }: Size): number =>
   gear.lines.find((line) => line.kindId === kindId && line.sizeId === sizeId)?.short ?? 0
 
+type Way = (judged: Judged, line: GearLine) => Fix[]
+
+const one = (fix: Fix | undefined): Fix[] => (fix ? [fix] : [])
+
+/** Ways to make a shortage smaller, those that take longest to look for last. */
+const ways: Way[] = [
+  (judged, line) => one(broughtAlong(judged, line)),
+  takeTurns,
+  smallerGroups,
+  cappedStations,
+  otherForms,
+  (judged) => one(otherStarts(judged)),
+  (judged, line) => one(tradedStations(judged, line)),
+  (judged, line) => one(nearestSize(judged, line)),
+]
+
 /**
- * Every way that is known to make a shortage smaller, each computed through: those that mend most come first. What makes another
+ * Every way that is known to make a shortage smaller, each computed through and given as soon as it is found. What makes another
  * shortage worse is left out.
  */
-export function gearFixes(judged: Judged, line: GearLine): GearFix[] {
+export function* gearFixes(judged: Judged, line: GearLine): Generator<GearFix> {
   const { document, computed, library } = judged
-  const before = missingIn(computed)
-  const tried = (fix: Fix): GearFix[] => {
-    const then = computeClass(fix.apply(document), library)
-    if (then.problems.length > computed.problems.length || missingIn(then) >= before) return []
-    return [{ ...fix, short: shortIn(then, line) }]
+  const before = missingIn(computed.gear)
+  for (const way of ways) {
+    for (const fix of way(judged, line)) {
+      const then = computeClass(fix.apply(document), library)
+      if (then.problems.length <= computed.problems.length && missingIn(then.gear) < before) yield { ...fix, short: shortIn(then, line) }
+    }
   }
-  const candidates = [
-    otherStarts(judged),
-    nearestSize(judged, line),
-    ...takeTurns(judged, line),
-    ...smallerGroups(judged),
-    ...cappedStations(judged),
-    ...otherForms(judged, line),
-    tradedStations(judged, line),
-    broughtAlong(judged, line),
-  ]
-  return candidates.flatMap((fix) => (fix ? tried(fix) : [])).sort((a, b) => a.short - b.short)
 }
+
+/** Those that mend most come first. */
+export const byMending = (a: Pick<GearFix, 'short'>, b: Pick<GearFix, 'short'>): number => a.short - b.short
 
 const usesKind = (form: Form, kindId: string) => form.gear.some((need) => need.kindId === kindId)
 
@@ -98,13 +103,13 @@ function nearestSize({ document, computed, library }: Judged, { kindId, sizeId }
   const order = { newcomer: 0, regular: 1, trained: 2 } as const
   const people = [...computed.people].sort((a, b) => order[a.level] - order[b.level])
   let now = document
-  let missing = missingIn(computed)
+  let missing = missingIn(computed.gear)
   const moved: { name: string; label: string }[] = []
   for (const person of people) {
     if (shortIn(computeClass(now, library), { kindId, sizeId }) === 0) break
     for (const size of nearestTo(kind, sizeId).slice(0, 2)) {
       const next = withSize(now, person.id, kindId, size.id)
-      const then = missingIn(computeClass(next, library))
+      const then = missingIn(computeClass(next, library).gear)
       if (then >= missing) continue
       now = next
       missing = then
@@ -207,7 +212,7 @@ function otherForms(judged: Judged, { kindId }: GearLine): Fix[] {
     const uses = station.uses.map((known) => (known.id === use.id ? { ...known, optionId: form.optionId } : known))
     return [
       {
-        label: `${pieceName(circuit)} ${index + 1}: ${form.name.toLowerCase()} instead`,
+        label: `${stationName(circuit, index)}: ${form.name.toLowerCase()} instead`,
         apply: (on: ClassDocument) =>
           withPiece(on, circuit, { stations: circuit.stations.map((known) => (known.id === station.id ? { ...known, uses } : known)) }),
       },
@@ -232,7 +237,7 @@ function otherExercise({ document, library }: Judged, circuit: Circuit, station:
   )
   return [
     {
-      label: `${pieceName(circuit)} ${index + 1}: ${other.name.toLowerCase()} instead`,
+      label: `${stationName(circuit, index)}: ${other.name.toLowerCase()} instead`,
       apply: (on) =>
         withPiece(on, circuit, { stations: circuit.stations.map((known) => (known.id === station.id ? { ...known, uses } : known)) }),
     },
@@ -249,11 +254,11 @@ function tradedStations(judged: Judged, { kindId }: GearLine): Fix | undefined {
       if (other === index) continue
       const stations = exchanged(circuit.stations, index, other)
       const fix: Fix = {
-        label: `Trade stations ${index + 1} and ${other + 1} of ${pieceName(circuit)}`,
+        label: `Trade ${stationName(circuit, index)} and ${stationName(circuit, other)}`,
         apply: (on) => withPiece(on, circuit, { stations }),
       }
-      const missing = missingIn(computeClass(fix.apply(document), library))
-      if (missing < (best?.missing ?? missingIn(computed))) best = { missing, fix }
+      const missing = missingIn(computeClass(fix.apply(document), library).gear)
+      if (missing < (best?.missing ?? missingIn(computed.gear))) best = { missing, fix }
     }
   }
   return best?.fix

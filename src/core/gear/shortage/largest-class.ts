@@ -10,6 +10,8 @@ export interface LargestClass {
   limit?: Pick<GearLine, 'kindName' | 'sizeLabel' | 'owned'> | undefined
   /** The stations hold no more, whatever the gear. */
   full: boolean
+  /** Why no class of any size works, whatever the gear: then `people` is 0. */
+  problem?: string | undefined
 }
 
 /** Where nobody is ticked yet. */
@@ -18,11 +20,13 @@ const anyone: Person = { id: 'anyone', name: 'Anyone', level: 'regular', goEasy:
 /**
  * The largest class of people like those who are here for whom nothing is short: they are counted from the first, and after the
  * last from the first again. Gear that two classes of neighbouring sizes need is not always more for the larger, so every size is
- * looked at in turn, up to `most`.
+ * looked at in turn, from the first that the rules of its circuits allow up to `most`.
  */
 export function largestClass(document: ClassDocument, library: HallLibrary, here: readonly Person[], most = 60): LargestClass {
   const people = here.length > 0 ? here : [anyone]
   const { arranged: _, ...unarranged } = document
+  let sound: number | undefined
+  let problem: string | undefined
   for (let count = 1; count <= most; count++) {
     const walkIns = Array.from(
       { length: count },
@@ -32,10 +36,18 @@ export function largestClass(document: ClassDocument, library: HallLibrary, here
       { ...unarranged, here: walkIns.map((person) => person.id), walkIns, fromHome: [], sizes: {} },
       library,
     )
-    if (problems.length > 0) return { people: count - 1, full: true }
+    if (problems.length > 0) {
+      // Some rules need more people than one: the class begins to be one later.
+      if (sound !== undefined) return { people: sound, full: true }
+      problem ??= problems[0]!.message
+      continue
+    }
     const short = gear.lines.filter((line) => line.short > 0).sort((a, b) => b.short - a.short)[0]
-    if (short)
-      return { people: count - 1, limit: { kindName: short.kindName, sizeLabel: short.sizeLabel, owned: short.owned }, full: false }
+    if (short) {
+      const { kindName, sizeLabel, owned } = short
+      return { people: sound ?? 0, limit: { kindName, sizeLabel, owned }, full: false }
+    }
+    sound = count
   }
-  return { people: most, full: false }
+  return sound === undefined ? { people: 0, full: false, problem } : { people: sound, full: false }
 }

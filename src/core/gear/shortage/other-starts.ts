@@ -1,6 +1,9 @@
+import type { ClassDocument } from '../../class/class-document'
+import { computeClass } from '../../class/compute'
 import type { Fix, Judged } from '../../class/fix'
 import { arrangedIn } from '../../grouping/arranged'
 import { usableIn } from '../../library/gear-kind'
+import { missingIn } from '../count'
 import { placementProblem, shortOf, startPlaces } from './start-places'
 
 /** More groups than this take too long to be looked at while somebody types. */
@@ -19,17 +22,21 @@ export function otherStarts({ document, computed, library }: Judged): Fix | unde
   )
   const { order, short } = startPlaces(problem)
   if (short >= before) return undefined
+  const apply = (now: ClassDocument): ClassDocument => ({
+    ...now,
+    arranged: arrangedIn(
+      now,
+      order.map((group) => groups[group]!),
+    ),
+  })
+  // The problem knows one loop by itself: what is promised is read off the whole class.
+  const missing = missingIn(computeClass(apply(document), library).gear)
+  if (missing >= missingIn(computed.gear)) return undefined
   return {
     label:
-      short === 0
+      missing === 0
         ? 'Start groups elsewhere: no clash in any turn'
-        : `Start groups elsewhere: ${short} missing over a lap instead of ${before}`,
-    apply: (now) => ({
-      ...now,
-      arranged: arrangedIn(
-        now,
-        order.map((group) => groups[group]!),
-      ),
-    }),
+        : `Start groups elsewhere: ${missing} missing over all turns instead of ${missingIn(computed.gear)}`,
+    apply,
   }
 }

@@ -1,13 +1,19 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { demoPlans } from '../../../../scripts/demo/plans'
-import { copyOf, newPiece, withAfter, withFirst, withLast, withMoved, withoutPiece, type PieceKind } from './pieces'
+import { copyOf, takenFrom } from './copied'
+import { newPiece, withAfter, withFirst, withLast, withMoved, withoutPiece, type PieceKind } from './pieces'
 import { Plan } from '../plan'
 import { read } from '../../base/read'
+import { piecesAtRepeat } from '../vary'
 
 let counter = 0
 const newId = () => `new${counter++}`
 const order = (plan: Plan) => plan.parts.flatMap((part) => part.pieces.map((piece) => piece.id))
+const withCopy = (plan: Plan, id: string) => {
+  const { piece, ...about } = copyOf(takenFrom(plan, id)!, newId)
+  return withAfter(plan, id, piece, about)
+}
 const lunch = demoPlans.find((plan) => plan.id === 'lunch-loop')!
 const varied = demoPlans.find((plan) => plan.id === 'long-short')!
 
@@ -39,10 +45,35 @@ describe('pieces of a plan', () => {
   })
 
   it('a copy has ids of its own and the same figures', () => {
-    const piece = varied.parts[1]!.pieces[0]!
-    const copy = copyOf(piece, newId)
-    expect(read(Plan, withLast(varied, copy, newId)).ok).toBe(true)
-    expect(copy).toMatchObject({ type: 'circuit', stay: { workSeconds: [45, 25] } })
+    const { piece } = copyOf(takenFrom(varied, varied.parts[1]!.pieces[0]!.id)!, newId)
+    expect(read(Plan, withLast(varied, piece, newId)).ok).toBe(true)
+    expect(piece).toMatchObject({ type: 'circuit', stay: { workSeconds: [45, 25] } })
+    expect(takenFrom(varied, 'nobody')).toBeUndefined()
+  })
+
+  it('a copy differs at the same repeats as what it was made of, as far as there are repeats', () => {
+    const at = varied.parts.findIndex((part) => part.vary.length > 0)
+    const part = varied.parts[at]!
+    const taken = takenFrom(varied, part.pieces[0]!.id)!
+    const { piece, ...about } = copyOf(taken, newId)
+    const beside = withAfter(varied, part.pieces[0]!.id, piece, about)
+    expect(read(Plan, beside).ok).toBe(true)
+    const figures = (changed: Plan, repeat: number, which: number) => piecesAtRepeat(changed.parts[at]!, repeat)[which]
+    for (let repeat = 0; repeat < part.repeat; repeat++) {
+      const [original, copy] = [figures(beside, repeat, 0), figures(beside, repeat, 1)]
+      if (original?.type !== 'circuit' || copy?.type !== 'circuit') return expect.unreachable()
+      expect(copy.stay).toEqual(original.stay)
+      expect(copy.stations.map(({ uses }) => uses.map(({ id: _, ...use }) => use))).toEqual(
+        original.stations.map(({ uses }) => uses.map(({ id: _, ...use }) => use)),
+      )
+    }
+    expect(taken.vary.length).toBeGreaterThan(0)
+    // Where nothing is repeated there is nothing to differ.
+    const once = withAfter(lunch, 'll-brief', piece, about)
+    expect(once.parts.flatMap(({ vary }) => vary).filter(({ id }) => about.vary.some((known) => known.id === id && known.at > 0))).toEqual(
+      [],
+    )
+    expect(read(Plan, once).ok).toBe(true)
   })
 
   it('stay a sound plan after any course of edits', () => {
@@ -54,9 +85,8 @@ describe('pieces of a plan', () => {
         for (const [what, where, of, forward] of edits) {
           const ids = order(plan)
           const id = ids[where % ids.length]!
-          const piece = plan.parts.flatMap((part) => part.pieces).find((known) => known.id === id)!
           if (what === 'add') plan = withAfter(plan, id, newPiece(of, newId))
-          if (what === 'copy') plan = withAfter(plan, id, copyOf(piece, newId))
+          if (what === 'copy') plan = withCopy(plan, id)
           if (what === 'move') plan = withMoved(plan, id, forward ? 1 : -1)
           if (what === 'remove') plan = withoutPiece(plan, id)
           if (what === 'move') expect(order(plan).sort()).toEqual([...ids].sort())

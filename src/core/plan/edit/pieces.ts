@@ -1,4 +1,5 @@
 import { exchanged } from '../../base/exchanged'
+import { idsOf, type Copied } from './copied'
 import { emptyStation } from './simple'
 import { emptyStations, intervals, plainCircuit, plainPart, rest, rotate, type NewId } from './make'
 import type { Circuit, Pause, Piece, Plan, Use } from '../plan'
@@ -50,9 +51,18 @@ export const withFirst = (plan: Plan, piece: Piece, newId: NewId): Plan => ({ ..
 /** The plan with `piece` after everything else, in a part of its own. */
 export const withLast = (plan: Plan, piece: Piece, newId: NewId): Plan => ({ ...plan, parts: [...plan.parts, plainPart(newId, [piece])] })
 
-/** The plan with `piece` after the one named, in the same part. */
-export function withAfter(plan: Plan, afterId: string, piece: Piece): Plan {
-  return onPart(plan, afterId, (pieces, at) => [...pieces.slice(0, at + 1), piece, ...pieces.slice(at + 1)])
+/**
+ * The plan with a piece after the one named, in the same part, and with what varies of it from repeat to repeat, as far as that part
+ * is repeated.
+ */
+export function withAfter(plan: Plan, afterId: string, piece: Piece, { vary, varyRules }: Omit<Copied, 'piece'> = { vary: [] }): Plan {
+  const put = onPart(plan, afterId, (pieces, at) => [...pieces.slice(0, at + 1), piece, ...pieces.slice(at + 1)])
+  const parts = put.parts.map((part) => {
+    if (!part.pieces.includes(piece)) return part
+    const rules = part.repeat > 1 ? [...(part.varyRules ?? []), ...(varyRules ?? [])] : part.varyRules
+    return { ...part, vary: [...part.vary, ...vary.filter(({ at }) => at < part.repeat)], ...(rules?.length && { varyRules: rules }) }
+  })
+  return { ...put, parts }
 }
 
 /** The plan without the piece, its variations, and the part it leaves empty. The last piece of a plan stays. */
@@ -114,30 +124,5 @@ function onPart(plan: Plan, id: string, change: (pieces: Piece[], at: number) =>
       const here = ({ id: about }: { id: string }) => known.has(about)
       return { ...part, pieces, vary: part.vary.filter(here), ...(part.varyRules && { varyRules: part.varyRules.filter(here) }) }
     }),
-  }
-}
-
-function idsOf(piece: Piece): string[] {
-  if (piece.type === 'pause') return [piece.id]
-  return [piece.id, ...piece.stations.flatMap((station) => [station.id, ...station.uses.map((use) => use.id)])]
-}
-
-/** A copy of the piece whose ids are all new; its own variations follow them. */
-export function copyOf(piece: Piece, newId: NewId): Piece {
-  if (piece.type === 'pause') return { ...piece, id: newId() }
-  const ids = new Map(idsOf(piece).map((id) => [id, newId()]))
-  const fresh = (id: string) => ids.get(id) ?? id
-  const meanwhile = piece.waves && (copyOf(piece.waves.meanwhile, newId) as Circuit)
-  return {
-    ...piece,
-    id: fresh(piece.id),
-    stations: piece.stations.map((station) => ({
-      ...station,
-      id: fresh(station.id),
-      uses: station.uses.map((use) => ({ ...use, id: fresh(use.id) })),
-    })),
-    vary: piece.vary.map((variation) => ({ ...variation, id: fresh(variation.id) })),
-    ...(piece.varyRules && { varyRules: piece.varyRules.map((rule) => ({ ...rule, id: fresh(rule.id) })) }),
-    ...(meanwhile && { waves: { meanwhile } }),
   }
 }

@@ -68,6 +68,8 @@ function circuitDifferences(earlier: Circuit, now: Circuit): string[] {
   if (earlier.pairs !== now.pairs) words.push('partners work another way')
   if (JSON.stringify(earlier.vary) !== JSON.stringify(now.vary))
     words.push(now.vary.length > earlier.vary.length ? 'one lap differs more' : 'laps differ less')
+  if (JSON.stringify(earlier.varyRules) !== JSON.stringify(now.varyRules))
+    words.push(now.varyRules ? 'laps differ by another rule' : 'laps no longer differ by a rule')
   if (Boolean(earlier.waves) !== Boolean(now.waves)) words.push(now.waves ? 'two waves, with a list meanwhile' : 'all at once, no waves')
   if (Boolean(earlier.brief) !== Boolean(now.brief))
     words.push(now.brief ? 'briefed while people move' : 'no longer briefed while people move')

@@ -21,11 +21,8 @@ export function GearLists() {
     document.spots,
     rooms.find((room) => room.id === document.roomId),
   )
-  const swaps = swapLists(
-    plan,
-    gear,
-    computed.groups.map((group) => group.length),
-  )
+  const sizes = computed.groups.map((group) => group.length)
+  const swaps = computed.timeline.ok ? swapLists(plan, computed.timeline.value, gear, sizes) : []
   const shared = sharedNextDoor(plan, gear)
   const bring = bringList(document, computed, library)
   const tick = (key: string, label: ReactNode) => (
@@ -88,11 +85,16 @@ export function GearLists() {
         <section key={`${swap.from}-${swap.to}`} aria-label={`Swap, ${swap.from} to ${swap.to}`}>
           <h2>
             Swap, {swap.from} to {swap.to}
+            {swap.times > 1 && `, ${swap.times} times`}
           </h2>
-          <p className={swap.needed > swap.given ? 'mend' : 'second'}>
-            Needs about {formatSeconds(swap.needed)}, has {formatSeconds(swap.given)}. Those at a station carry together, 10 s a piece: our
-            estimate.
-          </p>
+          {swap.needed === undefined ? (
+            <p className="second">Has {formatSeconds(swap.given)}. Tick who is here on People to see what it needs.</p>
+          ) : (
+            <p className={swap.needed > swap.given ? 'mend' : 'second'}>
+              Needs about {formatSeconds(swap.needed)}, has {formatSeconds(swap.given)}. Those at a station carry together, 10 s a piece:
+              our estimate.
+            </p>
+          )}
           {swap.stations.map(({ station, goes, comes, stays }) => (
             <div key={station}>
               <h3>Station {station}</h3>

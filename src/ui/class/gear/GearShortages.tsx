@@ -1,24 +1,32 @@
 import { Button } from '@mantine/core'
-import { useMemo, useState } from 'react'
+import { useState } from 'react'
 import type { GearLine } from '@core/gear/count'
-import { gearFixes } from '@core/gear/shortage/fixes'
-import { largestClass, type LargestClass } from '@core/gear/shortage/largest-class'
+import { sizeKey } from '@core/gear/need'
+import type { LargestClass } from '@core/gear/shortage/largest-class'
 import { useClass } from '../shared/context'
 import { FixButtons } from '../shared/FixButtons'
 import { shortageWords, sizeWords } from './gear-words'
 import { useJudged } from '../shared/judged'
+import { useGearFixes, useLargestClass } from './use-shortage'
 
 /** What is short and when, and every way that is known to make it less. */
 export function GearShortages() {
   const { computed, document, library, change } = useClass()
   const short = computed.gear.lines.filter((line) => line.short > 0)
+  const search = useGearFixes(short.length > 0)
   const brought = document.bring ?? []
   return (
     <>
       <h2>What is short</h2>
       {short.length === 0 && <p className="second">Nothing. Every turn has what its people need.</p>}
+      {search.failed && (
+        <div className="note is-mend" role="alert">
+          <b>Ways to mend it could not be worked out here.</b>
+          <p>What is short is counted right. Change the stations by hand.</p>
+        </div>
+      )}
       {short.map((line) => (
-        <Shortage key={`${line.kindId}/${line.sizeId}`} line={line} />
+        <Shortage key={`${line.kindId}/${line.sizeId}`} line={line} search={search} />
       ))}
       {brought.map((kindId) => (
         <div className="note" key={kindId}>
@@ -39,24 +47,29 @@ export function GearShortages() {
 
 const mostShown = 4
 
-function Shortage({ line }: { line: GearLine }) {
+function Shortage({ line, search }: { line: GearLine; search: ReturnType<typeof useGearFixes> }) {
   const judged = useJudged()
   const { computed, document } = judged
   const pieces = document.plan.parts.flatMap((part) => part.pieces)
-  const fixes = useMemo(() => gearFixes(judged, line), [judged, line])
   const [all, setAll] = useState(false)
   const id = `short-${line.kindId}-${line.sizeId}`
+  const fixes = search.answer.filter(({ key }) => key === sizeKey(line.kindId, line.sizeId))
   return (
     <div className="note is-mend">
       <b id={id}>
         {sizeWords(line)}: {line.most} wanted, {line.owned} to be had
       </b>
       <p>{shortageWords(line, computed.gear.turns, pieces)}</p>
-      {fixes.length === 0 && <p>No single change makes it less. Choose another exercise at one of these stations.</p>}
+      {search.done && fixes.length === 0 && <p>No single change makes it less. Choose another exercise at one of these stations.</p>}
       <ul className="fix-list">
-        {fixes.slice(0, all ? undefined : mostShown).map((fix) => (
-          <li key={fix.label}>
-            <FixButtons fix={fix} judged={judged} describedBy={id} note={fix.short === 0 ? 'none short' : `${fix.short} short`} />
+        {fixes.slice(0, all ? undefined : mostShown).map(({ label, short, then }) => (
+          <li key={label}>
+            <FixButtons
+              fix={{ label, apply: () => then }}
+              judged={judged}
+              describedBy={id}
+              note={short === 0 ? 'none short' : `${short} short`}
+            />
           </li>
         ))}
       </ul>
@@ -65,41 +78,47 @@ function Shortage({ line }: { line: GearLine }) {
           {all ? 'fewer ways' : `${fixes.length - mostShown} more ways`}
         </button>
       )}
+      {!search.done && !search.failed && (
+        <p className="second" role="status">
+          Looking for ways to mend it …
+        </p>
+      )}
     </div>
   )
 }
 
 /** How many people like these the gear would serve: worked out when it is asked for. */
 function Largest() {
-  const { document, library, computed } = useClass()
-  const [found, setFound] = useState<{ of: typeof computed; largest: LargestClass }>()
+  const { computed } = useClass()
+  const [asked, setAsked] = useState(false)
+  const { answer: largest, failed } = useLargestClass(asked)
   if (computed.people.length === 0) return null
-  const largest = found?.of === computed ? found.largest : undefined
   return (
     <>
       <h2>How many it serves</h2>
-      {!largest && (
-        <Button
-          size="xs"
-          variant="default"
-          onClick={() => setFound({ of: computed, largest: largestClass(document, library, computed.people) })}
-        >
+      {!asked && (
+        <Button size="xs" variant="default" onClick={() => setAsked(true)}>
           The largest class for this gear
         </Button>
       )}
-      {largest && (
-        <p role="status">
-          <b>
-            {largest.people} {largest.people === 1 ? 'person' : 'people'}
-          </b>{' '}
-          like these
-          {largest.limit
-            ? `; with one more, ${sizeWords(largest.limit)} runs short: there ${largest.limit.owned === 1 ? 'is' : 'are'} ${largest.limit.owned}.`
-            : largest.full
-              ? ': the stations hold no more.'
-              : ' and more.'}
-        </p>
-      )}
+      {asked && <p role="status">{failed ? 'It could not be worked out here.' : largest ? <LargestWords {...largest} /> : 'Counting …'}</p>}
+    </>
+  )
+}
+
+function LargestWords({ people, limit, full, problem }: LargestClass) {
+  if (problem) return <>None: {problem}</>
+  return (
+    <>
+      <b>
+        {people} {people === 1 ? 'person' : 'people'}
+      </b>{' '}
+      like these
+      {limit
+        ? `; with one more, ${sizeWords(limit)} runs short: there ${limit.owned === 1 ? 'is' : 'are'} ${limit.owned}.`
+        : full
+          ? ': the stations hold no more.'
+          : ' and more.'}
     </>
   )
 }

@@ -54,9 +54,9 @@ export function ArrangeAllDialog({ onClose }: { onClose: () => void }) {
       )}
       <div className="dialog-foot">
         <Button variant="default" onClick={onClose}>
-          {result ? 'Leave it as it was' : 'Cancel'}
+          {!result ? 'Cancel' : result.steps.some((step) => step.better) ? 'Leave it as it was' : 'Close'}
         </Button>
-        {result && (
+        {result?.steps.some((step) => step.better) && (
           <Button
             onClick={() => {
               store.getState().replace(result.document)

@@ -2,7 +2,8 @@ import { Button } from '@mantine/core'
 import { nanoid } from 'nanoid'
 import { lazy, Suspense, useState } from 'react'
 import type { Piece } from '@core/plan/plan'
-import { copyOf, withAfter, withMoved, withoutPiece } from '@core/plan/edit/pieces'
+import { copyOf, takenFrom, type Copied } from '@core/plan/edit/copied'
+import { withAfter, withMoved, withoutPiece } from '@core/plan/edit/pieces'
 import { pieceName } from '@core/summary/names'
 import { tell, tellProblem } from '../../kit/notice'
 import { copiedPiece, copyPiece } from './clipboard'
@@ -32,13 +33,19 @@ export function PieceBar({ piece, onChoose }: { piece: Piece; onChoose: (id: str
     setPlan(withAfter(plan, piece.id, made))
     onChoose(made.id)
   }
+  const insertCopy = (copied: Copied) => {
+    const { piece: made, ...about } = copyOf(copied, newId)
+    setPlan(withAfter(plan, piece.id, made, about))
+    onChoose(made.id)
+  }
+  const taken = () => takenFrom(plan, piece.id) ?? { piece, vary: [] }
   const copy = () => {
-    copyPiece(piece)
+    copyPiece(taken())
     tell({ message: `${pieceName(piece)} is copied. Paste it here or in another class.`, autoClose: 4000 })
   }
   const paste = () => {
     const copied = copiedPiece()
-    if (copied) insert(copyOf(copied, newId))
+    if (copied) insertCopy(copied)
     else tellProblem(new Error('Nothing is copied yet: choose a piece and press Copy, here or in another class.'))
   }
   const remove = () => {
@@ -65,7 +72,7 @@ export function PieceBar({ piece, onChoose }: { piece: Piece; onChoose: (id: str
       <Button size="xs" variant="default" disabled={at === order.length - 1} onClick={() => setPlan(withMoved(plan, piece.id, 1))}>
         Later
       </Button>
-      <Button size="xs" variant="default" onClick={() => insert(copyOf(piece, newId))}>
+      <Button size="xs" variant="default" onClick={() => insertCopy(taken())}>
         Duplicate
       </Button>
       <Button size="xs" variant="default" onClick={copy}>

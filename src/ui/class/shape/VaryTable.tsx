@@ -5,6 +5,7 @@ import { lapsOf } from '@core/plan/turns'
 import { DraftField } from '../../kit/DraftField'
 import { useClass, usePlanEdits } from '../shared/context'
 import { ExercisePicker } from '../shared/ExercisePicker'
+import { VaryRules } from './VaryRules'
 import { entryFor, fieldNames, targetsOf, variationText, type Entry, type VaryField } from './vary-fields'
 
 const choice = { root: 'draft-field is-choice', label: 'draft-label', input: 'draft-input' }
@@ -25,6 +26,7 @@ export function VaryTable({ piece }: { piece: Piece }) {
     ...(piece.type === 'circuit' ? piece.vary.map((variation) => ({ variation, unit: 'Lap' })) : []),
     ...part.vary.flatMap((variation) => (here.has(variation.id) ? [{ variation, unit: 'Time' }] : [])),
   ]
+  const byRule = (piece.type === 'circuit' && piece.varyRules !== undefined) || part.varyRules?.some(({ id }) => here.has(id)) === true
   const same = (one: Variation) => (other: Variation) => one.at === other.at && one.id === other.id && one.field === other.field
   const what = (variation: Variation) => {
     const label = here.get(variation.id)?.label
@@ -34,7 +36,7 @@ export function VaryTable({ piece }: { piece: Piece }) {
   return (
     <>
       <h3>What differs</h3>
-      {rows.length === 0 && <p className="second">Every {piece.type === 'circuit' ? 'lap' : 'time'} is alike.</p>}
+      {rows.length === 0 && !byRule && <p className="second">Every {piece.type === 'circuit' ? 'lap' : 'time'} is alike.</p>}
       {rows.length > 0 && (
         <ul className="vary-list">
           {rows.map(({ variation, unit }) => (
@@ -57,6 +59,7 @@ export function VaryTable({ piece }: { piece: Piece }) {
           ))}
         </ul>
       )}
+      <VaryRules piece={piece} />
       <AddVariation
         piece={piece}
         repeat={part.repeat}

@@ -16,6 +16,8 @@ export interface VaryTarget {
   label: string
   fields: VaryField[]
   stay?: Stay
+  /** Seconds between stations, of the circuit itself. */
+  transition?: number
   use?: Use
 }
 
@@ -67,7 +69,14 @@ export function targetsOf(piece: Piece, exercises: readonly Exercise[]): VaryTar
       ? [{ id: station.id, label: `station ${index + 1}, its own length`, fields: stayFields(stay), stay }, ...uses]
       : uses
   })
-  return [{ id: piece.id, label: 'all stations', fields: [...stayFields(piece.stay), 'transitionSeconds'], stay: piece.stay }, ...stations]
+  const whole: VaryTarget = {
+    id: piece.id,
+    label: 'all stations',
+    fields: [...stayFields(piece.stay), 'transitionSeconds'],
+    stay: piece.stay,
+    transition: piece.transition.seconds,
+  }
+  return [whole, ...stations]
 }
 
 /** How the new value is asked for. Its `read` gives the value as a variation holds it. */

@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { demoClasses } from '../../../../scripts/demo/classes'
-import { copyOf, newPiece, withAfter, withMoved, withoutPiece, type PieceKind } from '@core/plan/edit/pieces'
+import { copyOf, takenFrom } from '@core/plan/edit/copied'
+import { newPiece, withAfter, withMoved, withoutPiece, type PieceKind } from '@core/plan/edit/pieces'
 import type { Plan } from '@core/plan/plan'
 import { createClassStore } from './class-store'
 
@@ -20,7 +21,7 @@ function edited(plan: Plan, what: number, which: number, newId: () => string): P
     case 2:
       return withMoved(plan, piece.id, which % 2 ? 1 : -1)
     case 3:
-      return withAfter(plan, piece.id, copyOf(piece, newId))
+      return withAfter(plan, piece.id, copyOf(takenFrom(plan, piece.id)!, newId).piece)
     case 4:
       return { ...plan, slotSeconds: 600 + (which % 50) * 60 }
     default:

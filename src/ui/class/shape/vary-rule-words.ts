@@ -1,0 +1,76 @@
+import { formatSeconds, parseSeconds } from '@core/base/units'
+import { limits } from '@core/base/limits'
+import type { VariationRule } from '@core/plan/plan'
+import type { Notation } from '../../kit/DraftField'
+import { fieldNames, type VaryTarget } from './vary-fields'
+
+type Exchange = Extract<VariationRule, { rule: 'exchange' }>
+type Series = Extract<VariationRule, { rule: 'series' }>
+
+/** A rule that may be added; a series still needs its figures. */
+export interface RuleChoice {
+  label: string
+  rule: Exchange | Omit<Series, 'values'>
+}
+
+const pairs: Exchange['fields'][] = [
+  ['workSeconds', 'gapSeconds'],
+  ['workSeconds', 'transitionSeconds'],
+  ['workSeconds', 'setRestSeconds'],
+]
+const seriesFields: Series['field'][] = ['reps', 'seconds', 'workSeconds', 'capSeconds']
+
+/** Figures of 0 have nothing to change places with, and positions of different lengths are not one figure. */
+const hasFigures = ({ stay, transition }: VaryTarget, [, other]: Exchange['fields']): boolean => {
+  if (stay?.kind !== 'intervals' || new Set(stay.workSeconds).size > 1) return false
+  return (other === 'transitionSeconds' ? (transition ?? 0) : other === 'workSeconds' ? 0 : stay[other]) > 0
+}
+
+const at = (target: VaryTarget, targets: readonly VaryTarget[]) => (target === targets[0] ? '' : `${target.label}: `)
+
+/** The rules that can be set for these. */
+export function ruleChoices(targets: readonly VaryTarget[]): RuleChoice[] {
+  return targets.flatMap((target): RuleChoice[] => [
+    ...pairs.flatMap((fields): RuleChoice[] =>
+      hasFigures(target, fields)
+        ? [
+            {
+              label: `${at(target, targets)}${fieldNames[fields[0]]} and ${fieldNames[fields[1]]} change places`,
+              rule: { rule: 'exchange', id: target.id, fields },
+            },
+          ]
+        : [],
+    ),
+    ...seriesFields.flatMap((field): RuleChoice[] =>
+      target.fields.includes(field)
+        ? [{ label: `${at(target, targets)}${fieldNames[field]} in a series`, rule: { rule: 'series', id: target.id, field } }]
+        : [],
+    ),
+  ])
+}
+
+const shown = (field: Series['field'], values: readonly number[]) => values.map(field === 'reps' ? String : formatSeconds).join(', ')
+
+/** A rule in words: "work and gap change places every second lap", "reps 18, 15, 12, lap by lap". */
+export function ruleText(rule: VariationRule, unit: 'lap' | 'time', targets: readonly VaryTarget[]): string {
+  const target = targets.find((known) => known.id === rule.id)
+  const where = target ? at(target, targets) : ''
+  if (rule.rule === 'exchange')
+    return `${where}${rule.fields.map((field) => fieldNames[field]).join(' and ')} change places every second ${unit}`
+  return `${where}${fieldNames[rule.field]} ${shown(rule.field, rule.values)}, ${unit} by ${unit}`
+}
+
+/** Two figures or more, one for each lap or time through. */
+export const seriesNotation = (field: Series['field']): Notation<number[]> => ({
+  show: (values) => shown(field, values),
+  read: (text) => {
+    const values = text
+      .split(/[\s,;]+|(?<=\d)\s*[-–]\s*(?=\d)/)
+      .filter(Boolean)
+      .map((word) => (field === 'reps' ? Number(word) : parseSeconds(word)))
+    const most = field === 'reps' ? limits.reps : 3600
+    const fits = values.every((value): value is number => value !== undefined && Number.isInteger(value) && value >= 1 && value <= most)
+    return fits && values.length > 1 && values.length <= limits.laps ? values : undefined
+  },
+  allowed: field === 'reps' ? 'Figures such as 18, 15, 12' : 'Times such as 1:00, 0:45, 0:30',
+})
