@@ -1,21 +1,20 @@
 import { exercisesById } from '../library/by-id'
 import type { ComputedClass, HallLibrary } from '../class/compute'
 import { exceptionsIn, type Exception } from '../doing/exceptions'
+import type { Exercise } from '../library/exercise'
 import { formOf, type Form } from '../library/form'
-import { withLists } from '../plan/every-circuit'
-import { mainCircuits } from '../plan/main-circuits'
-import { usesAsDone } from '../plan/as-done'
-import type { Plan, Use } from '../plan/plan'
+import { usesAsDone, type UseAsDone } from '../plan/as-done'
+import type { Circuit, Plan, Use } from '../plan/plan'
 import { detailsOf } from '../summary/items'
 import { pieceName } from '../summary/names'
+import { ruleText, clockText } from '../summary/rule-words'
 import { cautionsOf } from './cautions'
+import { explainedAs, explainedIn } from './explained'
 
 /** One exercise as the coach explains it. */
 export interface BriefItem {
-  circuitId: string
-  circuitName: string
-  /** The station's number, from 1. */
-  station: number
+  /** Of the station, `3`; with a letter where more is done there, `3b`; of the item in a list. */
+  number: string
   /** The lap or repeat that it comes in first, where that is not the first; else empty. */
   when: string
   name: string
@@ -26,12 +25,27 @@ export interface BriefItem {
   repStandard: string
   /** Reps, tempo, effort: how it is done tonight. */
   how: string
+  /** What of that differs in some laps: "lap 2: 16 kg". */
+  differs: string[]
   sides: string
   options: { rung: 'easier' | 'harder' | 'substitute'; name: string }[]
   gear: string[]
   /** Who does something else than what everyone does here, each thing once; why is theirs. */
   instead: { name: string; who: string[] }[]
   cautions: string[]
+}
+
+/** One circuit as it is explained. */
+export interface BriefSection {
+  circuitId: string
+  name: string
+  /** Shown as it is done: a warm-up or a cool-down. */
+  asDone: boolean
+  items: BriefItem[]
+  /** What is done here too and is explained elsewhere. */
+  again: { number: string; name: string; how: string }[]
+  /** What differs of its clock by lap or repeat. */
+  differs: string[]
 }
 
 const sidesSaid = {
@@ -42,49 +56,90 @@ const sidesSaid = {
 } as const
 
 /**
- * Every exercise of the main circuits in the order in which a coach walks round, with those that come in one lap or repeat alone;
- * those that need no words said twice are said once.
+ * The whole class as it is explained, in its order: each exercise once, with what differs by lap or repeat, and how to breathe once
+ * for all that are breathed alike.
  */
 export function walkThrough(
   plan: Plan,
   library: Pick<HallLibrary, 'exercises' | 'gear'>,
   { people, choices }: Partial<Pick<ComputedClass, 'people' | 'choices'>> = {},
-): BriefItem[] {
-  const main = withLists(mainCircuits(plan)).map(({ id }) => id)
+): BriefSection[] {
   const exercises = exercisesById(library.exercises)
   const gearNames = new Map(library.gear.map((kind) => [kind.id, kind.name.toLowerCase()]))
   const exceptions = exceptionsIn(plan, people ?? [], library, choices)
-  const seen = new Set<string>()
+  const done = usesAsDone(plan)
   const breathed = new Set<string>()
-  return usesAsDone(plan)
-    .filter(({ circuit }) => main.includes(circuit.id))
-    .sort((a, b) => main.indexOf(a.circuit.id) - main.indexOf(b.circuit.id))
-    .flatMap(({ use, circuit, station, repeat, lap }): BriefItem[] => {
-      const key = [circuit.id, station, use.exerciseId, use.optionId].join('/')
-      if (seen.has(key)) return []
-      seen.add(key)
-      const exercise = exercises.get(use.exerciseId)
-      const form = exercise && formOf(exercise, use.optionId)
-      const words = wordsOf(use, form)
-      // How to breathe is told once for all that are breathed alike.
-      const breathing = breathed.has(words.breathing) ? '' : words.breathing
-      breathed.add(words.breathing)
-      const options = exercise?.options.filter((option) => option.id !== use.optionId).map(({ rung, name }) => ({ rung, name })) ?? []
-      return [
-        {
-          circuitId: circuit.id,
-          circuitName: pieceName(circuit),
-          station: station + 1,
-          when: lap > 0 ? `lap ${lap + 1}` : repeat > 0 ? `time ${repeat + 1}` : '',
-          ...words,
-          breathing,
-          options,
-          gear: form?.gear.map((need) => gearNames.get(need.kindId) ?? need.kindId) ?? [],
-          instead: insteadOf(exceptions, { circuit, station, standard: form?.name }),
-        },
-      ]
-    })
+  const itemOf = (known: UseAsDone): BriefItem => {
+    const { use, circuit, station } = known
+    const exercise = exercises.get(use.exerciseId)
+    const form = exercise && formOf(exercise, use.optionId)
+    const words = wordsOf(use, form)
+    const breathing = breathed.has(words.breathing) ? '' : words.breathing
+    breathed.add(words.breathing)
+    return {
+      ...words,
+      number: numberOf(known),
+      when: whenOf(known),
+      breathing,
+      differs: figuresOf(known, done),
+      options: optionsOf(exercise, use),
+      gear: form?.gear.map((need) => gearNames.get(need.kindId) ?? need.kindId) ?? [],
+      instead: insteadOf(exceptions, { circuit, station, standard: form?.name }),
+    }
+  }
+  return explainedIn(plan).flatMap(({ circuit, asDone, uses, again }): BriefSection[] => {
+    if (uses.length + again.length === 0) return []
+    const nameOf = ({ exerciseId, optionId }: Use) => {
+      const exercise = exercises.get(exerciseId)
+      return exercise ? formOf(exercise, optionId).name : exerciseId
+    }
+    return [
+      {
+        circuitId: circuit.id,
+        name: pieceName(circuit),
+        asDone,
+        items: uses.map(itemOf),
+        again: again.map((known) => ({ number: numberOf(known), name: nameOf(known.use), how: detailsOf(known.use).join(', ') })),
+        differs: clockDiffers(plan, circuit),
+      },
+    ]
+  })
 }
+
+function numberOf({ circuit, station, position }: UseAsDone): string {
+  const { uses, stay } = circuit.stations[station]!
+  if (circuit.stations.length === 1 && (stay ?? circuit.stay).kind === 'task') return String(position + 1)
+  return `${station + 1}${uses.length > 1 ? String.fromCharCode(97 + position) : ''}`
+}
+
+const whenOf = ({ lap, repeat }: Pick<UseAsDone, 'lap' | 'repeat'>): string =>
+  lap > 0 ? `lap ${lap + 1}` : repeat > 0 ? `time ${repeat + 1}` : ''
+
+/** What is another than at first where the same is done at other laps or repeats. */
+function figuresOf(known: UseAsDone, done: readonly UseAsDone[]): string[] {
+  const first = detailsOf(known.use)
+  return done.flatMap((other) => {
+    if (other === known || other.use.id !== known.use.id || explainedAs(other.use) !== explainedAs(known.use)) return []
+    const changed = detailsOf(other.use).filter((detail) => !first.includes(detail))
+    return changed.length > 0 && whenOf(other) !== '' ? [`${whenOf(other)}: ${changed.join(', ')}`] : []
+  })
+}
+
+/** What differs of a circuit's own figures: by a rule, or at one lap or repeat. */
+function clockDiffers(plan: Plan, circuit: Circuit): string[] {
+  const part = plan.parts.find(({ pieces }) => pieces.some(({ id }) => id === circuit.id))
+  const said = (varied: Pick<Circuit, 'vary' | 'varyRules'> | undefined, unit: 'lap' | 'time') => [
+    ...(varied?.varyRules ?? []).flatMap((rule) => (rule.id === circuit.id ? [ruleText(rule, unit)] : [])),
+    ...(varied?.vary ?? []).flatMap((change) => {
+      const text = change.id === circuit.id ? clockText(change) : undefined
+      return text === undefined ? [] : [`${unit} ${change.at + 1}: ${text}`]
+    }),
+  ]
+  return [...said(part, 'time'), ...said(circuit, 'lap')]
+}
+
+const optionsOf = (exercise: Exercise | undefined, use: Use): BriefItem['options'] =>
+  exercise?.options.filter((option) => option.id !== use.optionId).map(({ rung, name }) => ({ rung, name })) ?? []
 
 /** Of those who do something else, the ones who do it in place of this exercise at this station. */
 function insteadOf(
@@ -99,6 +154,13 @@ function insteadOf(
   return [...byName].map(([name, who]) => ({ name, who: [...who] }))
 }
 
+/** "A rep: chest a fist from the floor"; what is held for its time counts no reps, and of that nothing is said where reps are counted. */
+function standardOf({ reps }: Use, form: Form | undefined): string {
+  const standard = form?.repStandard ?? ''
+  if (/^held\b/i.test(standard)) return reps ? '' : standard
+  return standard && `A rep: ${standard}`
+}
+
 function wordsOf(use: Use, form: Form | undefined) {
   return {
     name: form?.name ?? use.exerciseId,
@@ -106,7 +168,7 @@ function wordsOf(use: Use, form: Form | undefined) {
     points: form?.points ?? [],
     fault: form?.fault ?? '',
     breathing: form?.breathing ?? '',
-    repStandard: form?.repStandard ?? '',
+    repStandard: standardOf(use, form),
     how: detailsOf(use).join(', '),
     sides: sidesSaid[use.sides],
     cautions: form ? cautionsOf(form) : [],

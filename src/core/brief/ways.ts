@@ -1,5 +1,5 @@
 import type { HallSettings } from '../library/hall-settings'
-import { withLists } from '../plan/every-circuit'
+import { exercisesIn, exercisesToExplain } from './explained'
 import { mainCircuits } from '../plan/main-circuits'
 import { piecesReplaced } from '../plan/pieces-changed'
 import { plainPart, type NewId } from '../plan/edit/make'
@@ -35,13 +35,6 @@ export const briefSeconds = (count: number, { briefSeconds: perExercise }: HallS
 })
 
 const toFive = (seconds: Seconds): Seconds => Math.ceil(seconds / 5) * 5
-
-/** Exercises to explain before a circuit, with those that a wave does meanwhile. */
-export const exercisesIn = (circuit: Circuit): number =>
-  withLists([circuit]).reduce((sum, { stations }) => sum + stations.reduce((uses, station) => uses + station.uses.length, 0), 0)
-
-/** In all main circuits. */
-const exercisesToExplain = (plan: Plan): number => mainCircuits(plan).reduce((sum, circuit) => sum + exercisesIn(circuit), 0)
 
 /** The pauses between a main circuit and the one before it, or the start. */
 const pausesBefore = (plan: Plan, id: string): Pause[] => {
@@ -92,7 +85,7 @@ function allFirst(plan: Plan, figures: HallSettings, newId: NewId): Plan {
 /** Each main circuit's exercises before it; a swap that is there already is made long enough and used. */
 function halfByHalf(plan: Plan, figures: HallSettings, newId: NewId): Plan {
   return mainCircuits(plan).reduce((now, circuit) => {
-    const seconds = toFive(briefSeconds(exercisesIn(circuit), figures).usual)
+    const seconds = toFive(briefSeconds(exercisesIn(plan, circuit), figures).usual)
     const swap = pausesBefore(now, circuit.id).find((pause) => pause.kind === 'swap')
     if (!swap) return withBriefBefore(now, circuit.id, seconds, newId)
     return piecesReplaced(now, (piece) => [piece.id === swap.id ? { ...swap, seconds: Math.max(swap.seconds, seconds) } : piece])

@@ -3,7 +3,7 @@ import { shapes } from '../../../tests/fixtures/shapes'
 import { Plan } from '../plan/plan'
 import { compileTimeline } from '../timeline/compile'
 import { pairsSentence, phaseWord } from './names'
-import { classSentences, slotPhrase } from './sentences'
+import { classSentences, piecePhrase, slotPhrase } from './sentences'
 
 const sentencesOf = (id: string, groups: number[] = []) => {
   const plan = Plan.parse(shapes.find((shape) => shape.id === id)!.plan)
@@ -26,6 +26,18 @@ describe('the first sentence says what is done', () => {
     ['Q', '4 exercises together (0:30 work, 1 lap), then 4 exercises together (0:30 work, 1 lap) if there is time.'],
   ]
   for (const [id, sentence] of cases) it(`${id}: ${sentence}`, () => expect(sentencesOf(id)[0]).toBe(sentence))
+
+  it('with the rules by which laps and times through differ', () => {
+    const plan = Plan.parse(shapes.find((shape) => shape.id === 'C2')!.plan)
+    const circuit = plan.parts[0]!.pieces[0]!
+    if (circuit.type !== 'circuit') return expect.unreachable()
+    circuit.varyRules = [{ rule: 'exchange', id: circuit.id, fields: ['workSeconds', 'transitionSeconds'] }]
+    expect(piecePhrase(circuit)).toBe(
+      '10 exercises together (0:30 work and 0:10 to rest, 3 laps with 0:30 between; work and transition change places every second lap)',
+    )
+    circuit.varyRules = [{ rule: 'series', id: circuit.id, field: 'workSeconds', values: [30, 25, 20] }]
+    expect(piecePhrase(circuit)).toContain('; work 0:30, 0:25, 0:20, lap by lap)')
+  })
 
   it('and for whom', () => {
     expect(sentencesOf('A', [2, 2, 3])[0]).toMatch(/; 7 people in 2 pairs and 1 trio\.$/)

@@ -4,6 +4,7 @@ import type { Timeline } from '../timeline/phase'
 import { formatSeconds } from '../base/units'
 import { rangeText } from './items'
 import { pieceName } from './names'
+import { rulesPhrase } from './rule-words'
 
 /**
  * The class in two sentences, the same wherever it is stated: what is done, and how long it takes. `groups` are the sizes of the
@@ -23,7 +24,8 @@ function whatIsDone(plan: Plan, groups: readonly number[]): string {
   const pieces = plan.parts.flatMap((part) => {
     const texts = part.pieces.map(piecePhrase)
     const joined = texts.join(', then ')
-    const times = part.repeat > 1 ? [`${part.repeat} times (${joined})`] : texts
+    const ids = part.pieces.map(({ id }) => id)
+    const times = part.repeat > 1 ? [`${part.repeat} times (${joined}${rulesPhrase(part.varyRules, ids, 'time')})`] : texts
     return part.optional ? times.map((text) => `${text} if there is time`) : times
   })
   const people = groups.reduce((sum, size) => sum + size, 0)
@@ -58,7 +60,7 @@ function circuitPhrase(circuit: Circuit): string {
   const between = circuit.lapRestSeconds > 0 && circuit.laps !== 1 ? ` with ${formatSeconds(circuit.lapRestSeconds)} between` : ''
   const laps = circuit.turns === undefined ? `${circuit.laps} ${circuit.laps === 1 ? 'lap' : 'laps'}${between}` : `${circuit.turns} turns`
   const waves = circuit.waves ? `, by half of the class at a time while the other half does ${circuitPhrase(circuit.waves.meanwhile)}` : ''
-  return `${plain ? '' : `${circuit.name!.toLowerCase()}: `}${what} (${workPhrase(circuit)}, ${laps})${waves}`
+  return `${plain ? '' : `${circuit.name!.toLowerCase()}: `}${what} (${workPhrase(circuit)}, ${laps}${rulesPhrase(circuit.varyRules, [circuit.id], 'lap')})${waves}`
 }
 
 /** The length of a named list that is gone through once without a break, such as a warm-up: that is all to be said of it. */

@@ -1,5 +1,6 @@
 import { settingsOf } from '../../class/compute'
-import { briefSeconds, exercisesIn, wayOf } from '../../brief/ways'
+import { exercisesIn } from '../../brief/explained'
+import { briefSeconds, wayOf } from '../../brief/ways'
 import { formatSeconds } from '../../base/units'
 import { commonPractice, piecesOf, type Finding } from './finding'
 import { withPiece, type Judged } from '../../class/fix'
@@ -13,7 +14,7 @@ export function briefing({ document, library }: Judged): Finding[] {
   return pieces.flatMap((piece, index) => {
     if (piece.type !== 'pause' || (piece.kind !== 'brief' && piece.kind !== 'swap')) return []
     const next = pieces.slice(index + 1).find((piece) => piece.type === 'circuit' && piece.travel === 'rotate')
-    const count = next?.type === 'circuit' ? exercisesIn(next) : 0
+    const count = next?.type === 'circuit' ? exercisesIn(document.plan, next) : 0
     const { least, usual: mean, most } = briefSeconds(count, figures)
     if (piece.seconds >= most) return []
     // Where the usual pace fits, only the slow run over.

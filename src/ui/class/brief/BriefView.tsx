@@ -2,15 +2,19 @@ import { Button } from '@mantine/core'
 import { nanoid } from 'nanoid'
 import { useMemo, useState } from 'react'
 import { classCautions } from '@core/brief/cautions'
+import { exercisesToExplain } from '@core/brief/explained'
+import { whoGoes } from '@core/brief/who-goes'
 import { briefChoices, briefSeconds } from '@core/brief/ways'
 import { walkThrough } from '@core/brief/walk-through'
 import { settingsOf } from '@core/class/compute'
+import { roomSentences } from '@core/summary/sentences'
 import { followSentence } from '@core/class/demonstrators'
 import { formatSeconds } from '@core/base/units'
 import './brief.css'
 import { useClass, usePlanEdits } from '../shared/context'
 import { ReadingView } from './ReadingView'
-import { BriefWords } from './BriefWords'
+import { AgainWords, BriefWords, SectionWords } from './BriefWords'
+import { readingPages } from './reading-pages'
 
 /** What to say, in order, with its time; four ways to give it; and a view to read it from. */
 export function BriefView() {
@@ -19,11 +23,12 @@ export function BriefView() {
   const [reading, setReading] = useState(false)
   const { plan } = document
   const figures = settingsOf(library)
-  const items = useMemo(() => walkThrough(plan, library, computed), [plan, library, computed])
+  const sections = useMemo(() => walkThrough(plan, library, computed), [plan, library, computed])
+  const count = useMemo(() => exercisesToExplain(plan), [plan])
   const choices = useMemo(() => briefChoices(plan, figures, () => nanoid(10), computed.paces), [plan, figures, computed.paces])
-  const length = briefSeconds(items.length, figures)
+  const length = briefSeconds(count, figures)
   const follow = followSentence(document, (id) => computed.people.find((person) => person.id === id)?.name ?? id)
-  if (items.length === 0) {
+  if (sections.length === 0) {
     return (
       <section className="class-main">
         <div className="empty">
@@ -33,17 +38,19 @@ export function BriefView() {
       </section>
     )
   }
-  const moves = computed.rotations.flatMap(({ circuit, rotation }) => (rotation.ok ? [{ id: circuit.id, say: rotation.value.say }] : []))
-  const sayOf = (circuitId: string) => moves.find(({ id }) => id === circuitId)?.say
-  const opening = [...(computed.sentences ?? []), ...new Set(moves.map(({ say }) => say)), ...(follow ? [follow] : [])]
-  const several = new Set(items.map((item) => item.circuitId)).size > 1
+  const movesOf = (circuitId: string): string[] =>
+    computed.rotations.flatMap((known) =>
+      known.circuit.id === circuitId && known.rotation.ok ? [known.rotation.value.say, whoGoes(known) ?? ''].filter(Boolean) : [],
+    )
+  // The room is not told of the slot.
+  const sizes = computed.groups.map((group) => group.length)
+  const opening = [...(computed.timeline.ok ? roomSentences(plan, computed.timeline.value, sizes) : []), ...(follow ? [follow] : [])]
   return (
     <>
       <section className="class-main brief" aria-label="Brief">
         <div className="big-line">
           <span role="status" aria-label="Length of the brief">
-            <span className="big">{formatSeconds(length.usual)}</span> to explain {items.length}{' '}
-            {items.length === 1 ? 'exercise' : 'exercises'}{' '}
+            <span className="big">{formatSeconds(length.usual)}</span> to explain {count} {count === 1 ? 'exercise' : 'exercises'}{' '}
             <span className="second">
               ({formatSeconds(length.least)} to {formatSeconds(length.most)})
             </span>
@@ -56,19 +63,22 @@ export function BriefView() {
           <p key={sentence}>{sentence}</p>
         ))}
         {follow && <p>{follow}</p>}
-        <ol className="brief-items">
-          {items.map((item, index) => (
-            <li key={`${item.circuitId}-${item.station}-${item.name}-${index}`}>
-              {item.circuitId !== items[index - 1]?.circuitId && (
-                <>
-                  {several && <h2>{item.circuitName}</h2>}
-                  {sayOf(item.circuitId) && <p className="brief-moves">“{sayOf(item.circuitId)}”</p>}
-                </>
-              )}
-              <BriefWords item={item} />
-            </li>
-          ))}
-        </ol>
+        {sections.map((section) => (
+          <section key={section.circuitId} className="brief-section" aria-label={section.name}>
+            <h2>
+              {section.name} {section.asDone && <span className="second">shown as it is done</span>}
+            </h2>
+            <SectionWords section={section} moves={movesOf(section.circuitId)} />
+            <ol className="brief-items">
+              {section.items.map((item) => (
+                <li key={`${item.number}-${item.name}-${item.when}`}>
+                  <BriefWords item={item} />
+                </li>
+              ))}
+            </ol>
+            <AgainWords again={section.again} />
+          </section>
+        ))}
       </section>
       <aside className="class-side" aria-label="How to give it">
         <h2>How to give it</h2>
@@ -104,7 +114,7 @@ export function BriefView() {
         </ul>
         <p className="second">Usual cautions of coaches. Local rules and the advice of licensed professionals come before them.</p>
       </aside>
-      {reading && <ReadingView items={items} sentences={opening} onClose={() => setReading(false)} />}
+      {reading && <ReadingView pages={readingPages(opening, sections, movesOf)} onClose={() => setReading(false)} />}
     </>
   )
 }

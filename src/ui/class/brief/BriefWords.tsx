@@ -1,5 +1,5 @@
 import { andList } from '@core/base/and-list'
-import type { BriefItem } from '@core/brief/walk-through'
+import type { BriefItem, BriefSection } from '@core/brief/walk-through'
 
 const rungWords = { easier: 'Easier', harder: 'Harder', substitute: 'Instead' } as const
 
@@ -8,7 +8,7 @@ export function BriefWords({ item }: { item: BriefItem }) {
   return (
     <>
       <div className="brief-name">
-        <span className="brief-number">{item.station}</span> {item.name}
+        <span className="brief-number">{item.number}</span> {item.name}
         {item.when && <span className="second"> {item.when}</span>}
         {item.gear.length > 0 && <span className="second brief-gear">{item.gear.join(', ')}</span>}
       </div>
@@ -16,7 +16,7 @@ export function BriefWords({ item }: { item: BriefItem }) {
         {item.setUp} {item.points.length > 0 && `${item.points.join('. ')}.`} {item.breathing}
       </p>
       {(item.how || item.sides || item.repStandard) && (
-        <p>{[item.how && `${item.how}.`, item.repStandard && `A rep: ${item.repStandard}`, item.sides].filter(Boolean).join(' ')}</p>
+        <p>{[item.how && `${[item.how, ...item.differs].join('; ')}.`, item.repStandard, item.sides].filter(Boolean).join(' ')}</p>
       )}
       {item.fault && <p className="second">Fault: {item.fault}</p>}
       {item.options.length > 0 && (
@@ -40,6 +40,35 @@ export function BriefWords({ item }: { item: BriefItem }) {
           {caution}
         </p>
       ))}
+    </>
+  )
+}
+
+/** What is done here and was explained elsewhere, by number. */
+export function AgainWords({ again }: { again: BriefSection['again'] }) {
+  if (again.length === 0) return null
+  return (
+    <p>
+      <span className="second">As explained</span>{' '}
+      {again.map(({ number, name, how }) => `${number} ${name}${how ? `, ${how}` : ''}`).join(' · ')}
+    </p>
+  )
+}
+
+/** What is said of a circuit as a whole: how the room moves, and what of its clock differs. */
+export function SectionWords({ section, moves }: { section: BriefSection; moves: readonly string[] }) {
+  return (
+    <>
+      {moves.map((sentence, index) => (
+        <p key={sentence} className={index === 0 ? 'brief-moves' : undefined}>
+          {index === 0 ? `“${sentence}”` : sentence}
+        </p>
+      ))}
+      {section.differs.length > 0 && (
+        <p>
+          <span className="second">Differs</span> {section.differs.join(' · ')}
+        </p>
+      )}
     </>
   )
 }

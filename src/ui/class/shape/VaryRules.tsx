@@ -4,7 +4,7 @@ import type { Piece, VariationRule } from '@core/plan/plan'
 import { lapsOf } from '@core/plan/turns'
 import { DraftField } from '../../kit/DraftField'
 import { useClass, usePlanEdits } from '../shared/context'
-import { ruleChoices, ruleText, seriesNotation } from './vary-rule-words'
+import { ruleChoices, ruleLabel, seriesNotation } from './vary-rule-words'
 import { targetsOf } from './vary-fields'
 
 const choice = { root: 'draft-field is-choice', label: 'draft-label', input: 'draft-input' }
@@ -40,7 +40,7 @@ export function VaryRules({ piece }: { piece: Piece }) {
       {rows.length > 0 && (
         <ul className="vary-list">
           {rows.map(({ rule, unit }) => {
-            const text = ruleText(rule, unit, targets)
+            const text = ruleLabel(rule, unit, targets)
             return (
               <li key={`${unit}-${text}`}>
                 <span>{text}</span>

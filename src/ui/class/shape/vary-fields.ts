@@ -4,6 +4,7 @@ import { formOf } from '@core/library/form'
 import { limits } from '@core/base/limits'
 import { readRungs, showRungs, showTempo } from '@core/plan/words/notation'
 import type { Piece, Stay, Use, Variation } from '@core/plan/plan'
+import { clockText, figureNames } from '@core/summary/rule-words'
 import { formatSeconds, parseSeconds } from '@core/base/units'
 import { countNotation, decimalNotation, textNotation, timeNotation, type Notation } from '../../kit/DraftField'
 import { choicesOf, countedNames, sideNames, tempoNotation } from './use-words'
@@ -22,18 +23,12 @@ export interface VaryTarget {
 }
 
 export const fieldNames: Record<VaryField, string> = {
-  workSeconds: 'work',
-  gapSeconds: 'gap',
-  setRestSeconds: 'set rest',
-  transitionSeconds: 'transition',
-  capSeconds: 'time cap',
+  ...figureNames,
   openerCount: 'opener items',
   rungs: 'rungs',
   aimRounds: 'aim, rounds',
   exerciseId: 'exercise',
   optionId: 'option',
-  seconds: 'time',
-  reps: 'reps',
   load: 'load, kg',
   effort: 'effort',
   machine: 'machine',
@@ -201,14 +196,12 @@ export function variationText(variation: Variation, exercises: readonly Exercise
     case 'effort':
     case 'machine':
       return variation.value
-    case 'rungs':
-      return `${name} ${showRungs(variation.value)}`
-    case 'workSeconds':
-      return `${name} ${variation.value.map(formatSeconds).join(' + ')}`
+    case 'seconds':
+      return `${name} ${formatSeconds(variation.value)}`
     case 'aimRounds':
     case 'openerCount':
       return `${variation.value} ${name}`
     default:
-      return `${name} ${formatSeconds(variation.value)}`
+      return clockText(variation) ?? name
   }
 }

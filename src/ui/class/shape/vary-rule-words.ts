@@ -1,6 +1,7 @@
-import { formatSeconds, parseSeconds } from '@core/base/units'
+import { parseSeconds } from '@core/base/units'
 import { limits } from '@core/base/limits'
 import type { VariationRule } from '@core/plan/plan'
+import { ruleText, seriesText } from '@core/summary/rule-words'
 import type { Notation } from '../../kit/DraftField'
 import { fieldNames, type VaryTarget } from './vary-fields'
 
@@ -49,20 +50,15 @@ export function ruleChoices(targets: readonly VaryTarget[]): RuleChoice[] {
   ])
 }
 
-const shown = (field: Series['field'], values: readonly number[]) => values.map(field === 'reps' ? String : formatSeconds).join(', ')
-
-/** A rule in words: "work and gap change places every second lap", "reps 18, 15, 12, lap by lap". */
-export function ruleText(rule: VariationRule, unit: 'lap' | 'time', targets: readonly VaryTarget[]): string {
+/** A rule in words, with what it is about where that is not the whole piece. */
+export function ruleLabel(rule: VariationRule, unit: 'lap' | 'time', targets: readonly VaryTarget[]): string {
   const target = targets.find((known) => known.id === rule.id)
-  const where = target ? at(target, targets) : ''
-  if (rule.rule === 'exchange')
-    return `${where}${rule.fields.map((field) => fieldNames[field]).join(' and ')} change places every second ${unit}`
-  return `${where}${fieldNames[rule.field]} ${shown(rule.field, rule.values)}, ${unit} by ${unit}`
+  return `${target ? at(target, targets) : ''}${ruleText(rule, unit)}`
 }
 
 /** Two figures or more, one for each lap or time through. */
 export const seriesNotation = (field: Series['field']): Notation<number[]> => ({
-  show: (values) => shown(field, values),
+  show: (values) => seriesText(field, values),
   read: (text) => {
     const values = text
       .split(/[\s,;]+|(?<=\d)\s*[-–]\s*(?=\d)/)
