@@ -74,9 +74,9 @@ function AddRule({ units, piece, onAdd }: AddRuleProps) {
   const { library } = useClass()
   const choices = ruleChoices(targetsOf(piece, library.exercises))
   const [unit, setUnit] = useState(units[0]!)
-  const [label, setLabel] = useState<string | null>(null)
+  const [key, setKey] = useState<string | null>(null)
   const [values, setValues] = useState<number[]>()
-  const chosen = choices.find((known) => known.label === label)
+  const chosen = choices.find((known) => known.key === key)
   const rule = chosen?.rule.rule === 'series' ? values && { ...chosen.rule, values } : chosen?.rule
   if (choices.length === 0) return null
   return (
@@ -92,16 +92,16 @@ function AddRule({ units, piece, onAdd }: AddRuleProps) {
       <Select
         label="by a rule"
         classNames={{ ...choice, root: 'draft-field is-wide' }}
-        data={choices.map((known) => known.label)}
+        data={choices.map(({ key: value, label }) => ({ value, label }))}
         placeholder="Choose"
-        value={chosen ? label : null}
+        value={chosen ? key : null}
         onChange={(next) => {
-          setLabel(next)
+          setKey(next)
           setValues(undefined)
         }}
       />
       {chosen?.rule.rule === 'series' && (
-        <DraftField key={label} label="figures" optional value={values} notation={seriesNotation(chosen.rule.field)} onChange={setValues} />
+        <DraftField key={key} label="figures" optional value={values} notation={seriesNotation(chosen.rule.field)} onChange={setValues} />
       )}
       <Button
         variant="default"
@@ -109,11 +109,11 @@ function AddRule({ units, piece, onAdd }: AddRuleProps) {
         disabled={!rule}
         onClick={() => {
           if (rule) onAdd(units.includes(unit) ? unit : units[0]!, rule)
-          setLabel(null)
+          setKey(null)
           setValues(undefined)
         }}
       >
-        Add
+        Add the rule
       </Button>
     </div>
   )

@@ -10,6 +10,8 @@ type Series = Extract<VariationRule, { rule: 'series' }>
 
 /** A rule that may be added; a series still needs its figures. */
 export interface RuleChoice {
+  /** Tells it from all others: two exercises of a station may have one name. */
+  key: string
   label: string
   rule: Exchange | Omit<Series, 'values'>
 }
@@ -36,6 +38,7 @@ export function ruleChoices(targets: readonly VaryTarget[]): RuleChoice[] {
       hasFigures(target, fields)
         ? [
             {
+              key: `${target.id}/${fields.join('/')}`,
               label: `${at(target, targets)}${fieldNames[fields[0]]} and ${fieldNames[fields[1]]} change places`,
               rule: { rule: 'exchange', id: target.id, fields },
             },
@@ -44,7 +47,13 @@ export function ruleChoices(targets: readonly VaryTarget[]): RuleChoice[] {
     ),
     ...seriesFields.flatMap((field): RuleChoice[] =>
       target.fields.includes(field)
-        ? [{ label: `${at(target, targets)}${fieldNames[field]} in a series`, rule: { rule: 'series', id: target.id, field } }]
+        ? [
+            {
+              key: `${target.id}/${field}`,
+              label: `${at(target, targets)}${fieldNames[field]} in a series`,
+              rule: { rule: 'series', id: target.id, field },
+            },
+          ]
         : [],
     ),
   ])
