@@ -1,3 +1,4 @@
+import { midSentence } from '../base/mid-sentence'
 import { exercisesById } from '../library/by-id'
 import type { ComputedClass, HallLibrary } from '../class/compute'
 import { exceptionsIn, type Exception } from '../doing/exceptions'
@@ -65,7 +66,7 @@ export function walkThrough(
   { people, choices }: Partial<Pick<ComputedClass, 'people' | 'choices'>> = {},
 ): BriefSection[] {
   const exercises = exercisesById(library.exercises)
-  const gearNames = new Map(library.gear.map((kind) => [kind.id, kind.name.toLowerCase()]))
+  const gearNames = new Map(library.gear.map((kind) => [kind.id, midSentence(kind.name)]))
   const exceptions = exceptionsIn(plan, people ?? [], library, choices)
   const done = usesAsDone(plan)
   const breathed = new Set<string>()

@@ -9,7 +9,10 @@ import { ClassDocument } from '../class/class-document'
 import type { Room } from '../library/room'
 import { emptyStation } from '../plan/edit/simple'
 import { intervals, plainCircuit } from '../plan/edit/make'
-import type { Circuit, Pause } from '../plan/plan'
+import type { Circuit, Pause, Task } from '../plan/plan'
+import { finishSeconds } from '../pace/pace'
+import { formatSeconds } from '../base/units'
+import type { Timeline } from '../timeline/phase'
 import { read } from '../base/read'
 import { starterPlan } from '../plan/edit/starter'
 import { circuitsOf, piecesOf, type Finding } from './rules/finding'
@@ -142,11 +145,16 @@ describe('findings, common practice unless a source is named', () => {
     expect(found.map(({ severity, what }) => [severity, what])).toEqual(
       expect.arrayContaining([
         ['mend', 'Station 1 stands in an exit'],
-        ['weigh', 'Stations 2 and 3 stand on each other'],
+        ['weigh', 'Stations stand on each other: 1 and 8, 2 and 3'],
       ]),
     )
     expect(judged(found[0]!.fix!.apply(document)).filter((finding) => finding.id.startsWith('stationFloor'))).toEqual([])
     expect(found[0]!.why).toContain('local fire rules')
+    // What is wrong in one way is one card.
+    expect(new Set(found.map(({ id }) => id)).size).toBe(found.length)
+    document.spots![0] = lunch().spots![0]!
+    const single = judged(document).filter(({ id }) => id === 'stationFloor-overlap')
+    expect(single.map(({ what }) => what)).toEqual(['Stations 2 and 3 stand on each other'])
   })
 
   it('less floor a person than 50 sq ft (International Building Code table 1004.5; from memory), deferring to the local code', () => {
@@ -293,6 +301,19 @@ describe('findings, common practice unless a source is named', () => {
     expect(stations(expectMended(document, 'aim')).stay).toMatchObject({ aimRounds: 1 })
   })
 
+  it('a finish that even the quick do not reach in the cap', () => {
+    const document = changed((circuit) => {
+      circuit.stay = { kind: 'task', goal: 'finish', capSeconds: 60, rungs: [15, 12, 9], openerCount: 0, rungRestSeconds: 0 }
+      for (const station of circuit.stations) station.uses = [{ id: newId(), exerciseId: 'goblet-squat', sides: 'none' }]
+    })
+    const found = find(judged(document), 'aim')!
+    expect(found.what).toBe('Station 1: nobody finishes in 1:00')
+    const mended = stations(expectMended(document, 'aim')).stay
+    const { typical } = finishSeconds(mended as Task, stations(document).stations[0]!.uses, computeClass(document, library).paces)
+    expect(mended).toMatchObject({ capSeconds: Math.ceil(typical / 30) * 30 })
+    expect(found.why).toContain(`most people ${formatSeconds(typical)}`)
+  })
+
   it('seconds that nobody has planned', () => {
     const document = changed(
       (circuit, all) => (circuit.withinSeconds = 30 + (computeClass(all, library).timeline as { value: { total: number } }).value.total),
@@ -334,6 +355,14 @@ describe('findings, common practice unless a source is named', () => {
     expectMended(document, 'sidesUnsaid')
   })
 
+  it('a left and a right one after the other: the sides are said', () => {
+    const sides = (count: number) =>
+      changed((circuit) => {
+        for (let at = 0; at < count; at++) Object.assign(circuit.stations[at]!.uses[0]!, { exerciseId: 'split-squat', sides: 'none' })
+      })
+    expect([1, 2, 3, 4].map((count) => find(judged(sides(count)), 'sidesUnsaid') !== undefined)).toEqual([true, false, true, false])
+  })
+
   it('a number in a note that contradicts the figure beside it', () => {
     expect(numbersIn('about 3 min, then 12 kg x 10 reps, 1:30 rest')).toEqual([
       { text: '1:30', value: 90, unit: 'seconds' },
@@ -344,6 +373,17 @@ describe('findings, common practice unless a source is named', () => {
     const says = (note: string) => find(judged(changed((circuit) => (circuit.transition.note = note))), 'noteNumbers')
     expect(says('45 s of work, 3 laps')!.what).toBe('Stations: the note says “45 s”, the figure is one of 0:40, 0:15, 1:00')
     expect(says('40 s of work, 2 laps, 8 stations, mind step 9')).toBeUndefined()
+    // Of a moment, of an hour of the day, of a range that holds the figure, and of the length of a lap or of the whole.
+    for (const note of ['faster in the last 10 s', 'change after 20 s', 'every 3 laps', '30-40 s', 'we end at 18:30'])
+      expect(says(note), note).toBeUndefined()
+    const { phases } = (computeClass(lunch(), library).timeline as { value: Timeline }).value
+    const all = phases.filter(({ pieceId }) => pieceId === 'll-stations').reduce((sum, { seconds }) => sum + seconds, 0)
+    expect(says(`all of it ${Math.floor(all / 60)}:${String(all % 60).padStart(2, '0')}`)).toBeUndefined()
+    expect(says('50-55 s')!.what).toContain('“50-55 s”')
+    const reps = changed((circuit) =>
+      Object.assign(circuit.stations[0]!.uses[0]!, { reps: { count: 8, most: 10, counted: 'total' }, note: '9 reps' }),
+    )
+    expect(find(judged(reps), 'noteNumbers')).toBeUndefined()
   })
 
   it('a fix can be seen before it is made: what changes, what it mends, what it raises', () => {

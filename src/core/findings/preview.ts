@@ -1,3 +1,4 @@
+import { midSentence } from '../base/mid-sentence'
 import { exercisesById } from '../library/by-id'
 import { computeClass, type ComputedClass } from '../class/compute'
 import { formOf } from '../library/form'
@@ -55,7 +56,7 @@ function peopleDifferences({ document: before, computed: now, library }: Judged,
   }
   for (const kindId of after.bring ?? [])
     if (!before.bring?.includes(kindId))
-      words.push(`Everyone brings ${library.gear.find((kind) => kind.id === kindId)?.name.toLowerCase() ?? kindId}`)
+      words.push(`Everyone brings ${midSentence(library.gear.find((kind) => kind.id === kindId)?.name ?? kindId)}`)
   if ((after.laidReady?.length ?? 0) > (before.laidReady?.length ?? 0)) words.push('Gear lies ready at every place')
   return words
 }

@@ -1,3 +1,4 @@
+import { midSentence } from '../base/mid-sentence'
 import type { Circuit, Part, Piece, Plan, Stay } from '../plan/plan'
 import { partChanged, pieceChanged } from '../plan/pieces-changed'
 import { tidyPlan } from '../plan/edit/tidy'
@@ -118,7 +119,7 @@ function reductionsOf(plan: Plan): Reduction[] {
 /** A part that is only for if there is time. */
 function leftOut(plan: Plan, part: Part): Reduction[] {
   if (!part.optional || plan.parts.length === 1) return []
-  const what = `Leave out ${pieceName(part.pieces[0]!).toLowerCase()}, which is only for if there is time`
+  const what = `Leave out ${midSentence(pieceName(part.pieces[0]!))}, which is only for if there is time`
   return [{ most: 1, what: () => what, loss: () => 0, after: () => ({ ...plan, parts: plan.parts.filter((other) => other !== part) }) }]
 }
 

@@ -62,6 +62,55 @@ describe('pairs', () => {
       expect(bestPairs(people(16), fromTable(costs)).cost).toBe(solvedPairing(costs))
   })
 
+  it('with an odd number, cost as little as any pairs and trio: brute force to 7 people', () => {
+    const least = (left: number[], costs: number[][]): number =>
+      Math.min(
+        ...left.flatMap((one, i) =>
+          left.slice(i + 1).flatMap((other, j) =>
+            left.slice(i + j + 2).map(
+              (third) =>
+                costs[one]![other]! +
+                costs[one]![third]! +
+                costs[other]![third]! +
+                bruteForce(
+                  left.filter((index) => ![one, other, third].includes(index)),
+                  costs,
+                ),
+            ),
+          ),
+        ),
+      )
+    fc.assert(
+      fc.property(fc.constantFrom(3, 5, 7).chain(table), (costs) => {
+        const all = people(costs.length)
+        const found = bestPairs(all, fromTable(costs))
+        expect(found.cost).toBe(
+          least(
+            all.map((_, index) => index),
+            costs,
+          ),
+        )
+        expect(found.bound).toBe(found.cost)
+      }),
+      { numRuns: 40 },
+    )
+  })
+
+  it('17 people: the bound holds against what exchanging finds, and is near it', () => {
+    for (const costs of fc.sample(table(17), { numRuns: 6, seed: 3 })) {
+      const found = bestPairs(people(17), fromTable(costs))
+      expect(found.groups.map(({ length }) => length).sort()).toEqual([2, 2, 2, 2, 2, 2, 2, 3])
+      expect(found.cost).toBe(found.groups.reduce((sum, group) => sum + groupCost(group, fromTable(costs)), 0))
+      expect(found.bound).toBeLessThanOrEqual(found.cost)
+      // Any other split into such groups costs no less than the bound.
+      for (const shift of [0, 1, 2, 5]) {
+        const turned = people(17).map((_, index, all) => all[(index * 3 + shift) % 17]!)
+        const other = [turned.slice(0, 3), ...Array.from({ length: 7 }, (_, pair) => turned.slice(3 + 2 * pair, 5 + 2 * pair))]
+        expect(other.reduce((sum, group) => sum + groupCost(group, fromTable(costs)), 0)).toBeGreaterThanOrEqual(found.bound)
+      }
+    }
+  })
+
   it('an odd one joins the pair where it costs least, and nobody is dropped', () => {
     const { groups, bound, cost } = bestPairs(people(7), (one, other) => Math.abs(Number(one.id.slice(1)) - Number(other.id.slice(1))))
     expect(groups.map((group) => group.length).sort()).toEqual([2, 2, 3])
@@ -101,6 +150,20 @@ describe('what a coach wishes', () => {
     ]
     expect(paired({ newPartners: 2 }, past).sort()).toEqual(['p0,p3', 'p1,p2'])
     expect(paired({ newPartners: 1 }, past)).not.toContain('p0,p1')
+  })
+
+  it('two who are kept apart are apart, whatever else is wished: twelve wishes do not outweigh it', () => {
+    const twelve = people(12)
+    const trios = [3, 3, 3, 3]
+    // All of three groups are wished together, and the fourth with the two who must not meet.
+    const together = [0, 3, 6, 9].flatMap((first): [string, string][] => [
+      [`p${first}`, `p${first + 1}`],
+      [`p${first}`, `p${first + 2}`],
+      [`p${first + 1}`, `p${first + 2}`],
+    ])
+    const wishes = pairCost({ ...noWishes, together, apart: [['p0', 'p1']] })
+    const { groups } = bestGroups(twelve, trios, wishes)
+    expect(groups.some((group) => group.some(({ id }) => id === 'p0') && group.some(({ id }) => id === 'p1'))).toBe(false)
   })
 
   it('the sizes people usually take', () => {

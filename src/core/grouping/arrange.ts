@@ -12,31 +12,90 @@ export interface Arrangement<P extends Member> {
 /** Weights of a matching are whole and above 0; this is more than any cost. */
 const ceiling = 2 * forbidden
 
+/** Pairs of an even number of people, by their indices: a minimum-weight perfect matching by the blossom algorithm (Edmonds 1965), exact. */
+function matching(indices: readonly number[], costs: readonly (readonly number[])[]): { pairs: [number, number][]; total: number } {
+  const edges = indices.flatMap((one, i) =>
+    indices.slice(i + 1).map((other, step): [number, number, number] => [i, i + 1 + step, ceiling - costs[one]![other]!]),
+  )
+  const partner = edmonds(edges, true)
+  const pairs = indices.flatMap((one, i): [number, number][] => {
+    const other = partner[i] ?? -1
+    return i < other ? [[one, indices[other]!]] : []
+  })
+  return { pairs, total: pairs.reduce((sum, [one, other]) => sum + costs[one]![other]!, 0) }
+}
+
+/** Up to so many people every trio is looked at. */
+const everyTrioUpTo = 13
+
 /**
- * Pairs of least cost over all pairings: a minimum-weight perfect matching by the blossom algorithm (Edmonds 1965), exact. With an
- * odd number, the one left over joins the pair where it costs least.
+ * Pairs, and with an odd number one trio, of least cost. Pairs are proven best. With an odd number, up to 13 people, so is the trio
+ * with them: every trio is tried beside the best pairs of the others. Beyond, each person is tried as the third, in the pair where
+ * they cost least; the bound is the best pairs without them and their two cheapest companions.
  */
 export function bestPairs<P extends Member>(people: readonly P[], cost: PairCost): Arrangement<P> {
   if (people.length < 2) return { groups: people.length > 0 ? [[...people]] : [], cost: 0, bound: 0 }
-  const edges = people.flatMap((one, i) =>
-    people.slice(i + 1).map((other, step): [number, number, number] => [i, i + 1 + step, ceiling - cost(one, other)]),
-  )
-  const partner = edmonds(edges, true)
-  const groups: P[][] = []
-  const single: P[] = []
-  people.forEach((person, index) => {
-    const other = partner[index] ?? -1
-    if (other < 0) single.push(person)
-    else if (index < other) groups.push([person, people[other]!])
-  })
-  const matched = groups.reduce((sum, group) => sum + groupCost(group, cost), 0)
-  for (const person of single) {
-    const added = (group: readonly P[]) => group.reduce((sum, other) => sum + cost(person, other), 0)
-    groups.reduce((best, group) => (added(group) < added(best) ? group : best)).push(person)
-  }
-  const total = groups.reduce((sum, group) => sum + groupCost(group, cost), 0)
-  return { groups, cost: total, bound: single.length === 0 ? matched : Math.min(matched, total) }
+  const costs = costTable(people, cost)
+  const all = people.map((_, index) => index)
+  const { groups, total, bound } = people.length % 2 === 0 ? evenPairs(all, costs) : oddPairs(all, costs)
+  return { groups: groups.map((group) => group.map((index) => people[index]!)), cost: total, bound }
 }
+
+interface Found {
+  groups: number[][]
+  total: number
+  bound: number
+}
+
+function evenPairs(all: readonly number[], costs: readonly (readonly number[])[]): Found {
+  const { pairs, total } = matching(all, costs)
+  return { groups: pairs, total, bound: total }
+}
+
+function oddPairs(all: readonly number[], costs: readonly (readonly number[])[]): Found {
+  const isSmall = all.length <= everyTrioUpTo
+  const tried = isSmall ? all.flatMap((third) => triosWith(third, all, costs)) : all.map((third) => thirdOf(third, all, costs))
+  const best = tried.reduce((found, next) => (next.total < found.total ? next : found))
+  const bound = isSmall ? best.total : Math.min(best.total, ...tried.map((known) => known.bound))
+  return { ...best, bound }
+}
+
+/** Every trio of which the one named is the last in order, beside the best pairs of all others. */
+function triosWith(third: number, all: readonly number[], costs: readonly (readonly number[])[]): Found[] {
+  const before = all.filter((index) => index < third)
+  return before.flatMap((one) =>
+    before
+      .filter((other) => other > one)
+      .map((other): Found => {
+        const { pairs, total } = matching(
+          all.filter((index) => index !== one && index !== other && index !== third),
+          costs,
+        )
+        const sum = total + costs[one]![other]! + costs[one]![third]! + costs[other]![third]!
+        return { groups: [...pairs, [one, other, third]], total: sum, bound: sum }
+      }),
+  )
+}
+
+/** The best pairs without one person, who joins the pair where that costs least. */
+function thirdOf(third: number, all: readonly number[], costs: readonly (readonly number[])[]): Found {
+  const { pairs, total } = matching(
+    all.filter((index) => index !== third),
+    costs,
+  )
+  const added = ([one, other]: [number, number]) => costs[one]![third]! + costs[other]![third]!
+  const joined = pairs.reduce((best, pair) => (added(pair) < added(best) ? pair : best))
+  const groups = pairs.map((pair) => (pair === joined ? [...pair, third] : pair))
+  const [first = 0, second = 0] = all
+    .filter((index) => index !== third)
+    .map((index) => costs[index]![third]!)
+    .sort((a, b) => a - b)
+  // Of the best trio, call one the third: its other two are a pair among the rest, whose best pairs cost no less.
+  return { groups, total: total + added(joined), bound: total + first + second }
+}
+
+const costTable = (people: readonly Member[], cost: PairCost): number[][] =>
+  people.map((one) => people.map((other) => (one === other ? 0 : cost(one, other))))
 
 /** No group of the sizes can cost less: each person's cheapest companions, every pair counted from both sides. */
 function lowerBound(people: readonly Member[], sizes: readonly number[], cost: PairCost): number {
@@ -53,14 +112,24 @@ function lowerBound(people: readonly Member[], sizes: readonly number[], cost: P
   return Math.ceil(sum / 2)
 }
 
+/** The best pairs, with a trio where the sizes have it; as they came where that is as good. */
+function pairsOfSizes<P extends Member>(people: readonly P[], sizes: readonly number[], cost: PairCost): Arrangement<P> {
+  const best = bestPairs(people, cost)
+  let next = 0
+  const came = sizes.map((size) => people.slice(next, (next += size)))
+  if (came.reduce((sum, group) => sum + groupCost(group, cost), 0) === best.cost) return { ...best, groups: came }
+  const [pairs, trios] = [best.groups.filter((group) => group.length === 2), best.groups.filter((group) => group.length === 3)]
+  return { ...best, groups: sizes.map((size) => (size === 3 ? trios : pairs).shift()!) }
+}
+
 /**
  * Groups of given sizes, bettered by exchanging two people as long as that helps, from several starts; with the bound beside it.
  * `sizes` add up to the people. The order given is the first start, so that equal groups stay as they are.
  */
 export function bestGroups<P extends Member>(people: readonly P[], sizes: readonly number[], cost: PairCost): Arrangement<P> {
   if (people.length === 0) return { groups: [], cost: 0, bound: 0 }
-  if (sizes.every((size) => size === 2)) return bestPairs(people, cost)
-  const costs = people.map((one) => people.map((other) => (one === other ? 0 : cost(one, other))))
+  if (sizes.filter((size) => size !== 2).every((size, index) => size === 3 && index === 0)) return pairsOfSizes(people, sizes, cost)
+  const costs = costTable(people, cost)
   const seatGroup = sizes.flatMap((size, group) => Array<number>(size).fill(group))
   let best: { seats: number[]; total: number } | undefined
   for (let start = 0; start < 8; start++) {

@@ -12,9 +12,9 @@ export type PairCost = (one: Member, other: Member) => number
 
 const rank: Record<Level, number> = { newcomer: 0, regular: 1, trained: 2 }
 
-/** So much that no sum of other points outweighs it. */
-export const forbidden = 100_000
 const wished = 20_000
+/** So much that no sum of other points outweighs it: as many wishes as can be made, and all else that counts beside them. */
+export const forbidden = 10_000_000
 
 const key = (one: string, other: string) => (one < other ? `${one}|${other}` : `${other}|${one}`)
 

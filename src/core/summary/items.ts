@@ -1,3 +1,4 @@
+import { midSentence } from '../base/mid-sentence'
 import type { RepCount, Task, Use } from '../plan/plan'
 import type { z } from 'zod'
 import { finishSeconds, roundsWithin, type Estimate, type Paces } from '../pace/pace'
@@ -23,10 +24,10 @@ export function repsText({ count, most, open }: NonNullable<Use['reps']>): strin
  */
 export function itemText(use: Use, name: string, onRungs = false): string {
   const how = ['', ...detailsOf({ ...use, reps: undefined })].join(', ')
-  if (use.seconds !== undefined) return `${formatSeconds(use.seconds)} ${name.toLowerCase()}${how}`
+  if (use.seconds !== undefined) return `${formatSeconds(use.seconds)} ${midSentence(name)}${how}`
   if (!use.reps) return `${name}${how}`
   if (use.reps.open) return `${name}, ${repsText(use.reps)}${counts[use.reps.counted]}${how}`
-  return `${onRungs ? '' : `${repsText(use.reps)} `}${name.toLowerCase()}${counts[use.reps.counted]}${how}`
+  return `${onRungs ? '' : `${repsText(use.reps)} `}${midSentence(name)}${counts[use.reps.counted]}${how}`
 }
 
 /**

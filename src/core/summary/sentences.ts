@@ -1,3 +1,4 @@
+import { midSentence } from '../base/mid-sentence'
 import { groupSizesWord } from '../grouping/groups'
 import type { Circuit, Pause, Piece, Plan } from '../plan/plan'
 import type { Timeline } from '../timeline/phase'
@@ -38,7 +39,7 @@ function whatIsDone(plan: Plan, groups: readonly number[]): string {
 /** One piece in words, without a full stop. */
 export const piecePhrase = (piece: Piece): string => (piece.type === 'pause' ? pausePhrase(piece) : circuitPhrase(piece))
 
-const pausePhrase = (pause: Pause) => `${formatSeconds(pause.seconds)} ${pieceName(pause).toLowerCase()}`
+const pausePhrase = (pause: Pause) => `${formatSeconds(pause.seconds)} ${midSentence(pieceName(pause))}`
 
 /** Names that say no more than the phrase does. */
 const isPlainName = (name: string) => ['stations', 'together', 'meanwhile'].includes(name.toLowerCase())
@@ -46,10 +47,10 @@ const isPlainName = (name: string) => ['stations', 'together', 'meanwhile'].incl
 function circuitPhrase(circuit: Circuit): string {
   const shortList = shortListSeconds(circuit)
   if (circuit.name && !isPlainName(circuit.name) && shortList !== undefined)
-    return `${formatSeconds(shortList)} ${circuit.name.toLowerCase()}`
+    return `${formatSeconds(shortList)} ${midSentence(circuit.name)}`
   const { stay } = circuit
   if (stay.kind === 'task' && circuit.stations.length === 1 && circuit.laps === 1) {
-    const name = (circuit.name ?? 'list').toLowerCase()
+    const name = midSentence(circuit.name ?? 'list')
     if (stay.rungClock) return `${name} rung by rung together`
     return stay.goal === 'cap' ? `${formatSeconds(stay.capSeconds!)} ${name} at your own pace` : `${name} at your own pace, to the finish`
   }
@@ -60,7 +61,7 @@ function circuitPhrase(circuit: Circuit): string {
   const between = circuit.lapRestSeconds > 0 && circuit.laps !== 1 ? ` with ${formatSeconds(circuit.lapRestSeconds)} between` : ''
   const laps = circuit.turns === undefined ? `${circuit.laps} ${circuit.laps === 1 ? 'lap' : 'laps'}${between}` : `${circuit.turns} turns`
   const waves = circuit.waves ? `, by half of the class at a time while the other half does ${circuitPhrase(circuit.waves.meanwhile)}` : ''
-  return `${plain ? '' : `${circuit.name!.toLowerCase()}: `}${what} (${workPhrase(circuit)}, ${laps}${rulesPhrase(circuit.varyRules, [circuit.id], 'lap')})${waves}`
+  return `${plain ? '' : `${midSentence(circuit.name!)}: `}${what} (${workPhrase(circuit)}, ${laps}${rulesPhrase(circuit.varyRules, [circuit.id], 'lap')})${waves}`
 }
 
 /** The length of a named list that is gone through once without a break, such as a warm-up: that is all to be said of it. */

@@ -1,3 +1,4 @@
+import { midSentence } from '@core/base/mid-sentence'
 import { Button } from '@mantine/core'
 import { cautionsOf } from '@core/brief/cautions'
 import { strainNames, type Exercise, type Option } from '@core/library/exercise'
@@ -20,7 +21,7 @@ export function ExerciseDetails({
     needs
       .map(
         (need) =>
-          `${need.count > 1 ? `${need.count} ` : ''}${(gearNames.get(need.kindId) ?? need.kindId).toLowerCase()}, ${perWords[need.per]}`,
+          `${need.count > 1 ? `${need.count} ` : ''}${midSentence(gearNames.get(need.kindId) ?? need.kindId)}, ${perWords[need.per]}`,
       )
       .join('; ') || 'none'
   const facts: [string, string][] = [

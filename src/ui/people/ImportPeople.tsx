@@ -1,3 +1,4 @@
+import { midSentence } from '@core/base/mid-sentence'
 import { nanoid } from 'nanoid'
 import { useRef } from 'react'
 import { strainNames } from '@core/library/exercise'
@@ -63,9 +64,7 @@ async function added(person: Person): Promise<StoredPerson> {
 function Becomes({ person, hall }: { person: Person; hall: PeopleTableHall }) {
   const easy = person.goEasy.map((strain) => strainNames[strain]).join(', ')
   const takes = hall.gear
-    .flatMap((kind) =>
-      kind.sizes.flatMap((size) => (person.loads[kind.id] === size.id ? [`${kind.name.toLowerCase()} ${size.label}`] : [])),
-    )
+    .flatMap((kind) => kind.sizes.flatMap((size) => (person.loads[kind.id] === size.id ? [`${midSentence(kind.name)} ${size.label}`] : [])))
     .join(', ')
   const company = [
     person.keepWith && `${person.keepWith.length} to be with`,

@@ -1,3 +1,4 @@
+import { midSentence } from '../../base/mid-sentence'
 import { exercisesById } from '../../library/by-id'
 import { formOf, formsOf } from '../../library/form'
 import { usesAsDone } from '../../plan/as-done'
@@ -30,7 +31,7 @@ export function lowCeiling({ document, library, room }: Judged): Finding[] {
         ...(low &&
           lap === 0 && {
             fix: {
-              label: `Do ${low.name.toLowerCase()} instead`,
+              label: `Do ${midSentence(low.name)} instead`,
               apply: (now: typeof document) => ({ ...now, plan: planned(now) }),
             },
           }),

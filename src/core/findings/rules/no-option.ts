@@ -1,3 +1,4 @@
+import { midSentence } from '../../base/mid-sentence'
 import { andList } from '../../base/and-list'
 import { strainNames, type Strain } from '../../library/exercise'
 import { exercisesById } from '../../library/by-id'
@@ -57,7 +58,7 @@ function fixOf({ document, library }: Judged, { use }: UseAsDone, strains: reado
   if (!swap) return {}
   return {
     fix: {
-      label: `Do ${swap.to.toLowerCase()} instead`,
+      label: `Do ${midSentence(swap.to)} instead`,
       apply: (now) => ({ ...now, plan: withSwaps(now.plan, [swap]) }),
     },
   }

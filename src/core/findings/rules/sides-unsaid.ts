@@ -1,7 +1,15 @@
 import { formOf } from '../../library/form'
-import type { Circuit } from '../../plan/plan'
+import type { Circuit, Use } from '../../plan/plan'
 import { circuitsOf, commonPractice, exerciseOf, type Finding } from './finding'
 import { withPiece, type Judged } from '../../class/fix'
+
+/** Twice the same, and each is for a side: a left and a right, one after the other. */
+const timesIn = ({ stations }: Circuit, { exerciseId, optionId }: Use): number =>
+  stations.reduce(
+    (sum, { uses }) =>
+      sum + uses.filter((use) => use.exerciseId === exerciseId && use.optionId === optionId && use.sides === 'none').length,
+    0,
+  )
 
 /** A one-sided exercise in a timed interval, and nothing says when to change sides. */
 export function sidesUnsaid({ document, library }: Judged): Finding[] {
@@ -10,7 +18,7 @@ export function sidesUnsaid({ document, library }: Judged): Finding[] {
       if ((station.stay ?? circuit.stay).kind === 'task') return []
       const unsaid = station.uses.filter((use, position) => {
         const exercise = exerciseOf(library, station, position)
-        return exercise && use.sides === 'none' && formOf(exercise, use.optionId).oneSided
+        return exercise && use.sides === 'none' && formOf(exercise, use.optionId).oneSided && timesIn(circuit, use) % 2 === 1
       })
       if (unsaid.length === 0) return []
       const ids = new Set(unsaid.map((use) => use.id))

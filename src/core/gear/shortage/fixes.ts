@@ -1,3 +1,4 @@
+import { midSentence } from '../../base/mid-sentence'
 import { computeClass, type ComputedClass } from '../../class/compute'
 import { withPiece, type Fix, type Judged } from '../../class/fix'
 import { exchanged } from '../../base/exchanged'
@@ -8,6 +9,7 @@ import type { Form } from '../../library/form'
 import { formOf, formsOf } from '../../library/form'
 import { usableIn, type GearKind, type GearSize } from '../../library/gear-kind'
 import { everyCircuit } from '../../plan/every-circuit'
+import { withExercise } from '../../plan/edit/use'
 import type { Circuit, Station, Use } from '../../plan/plan'
 import { rotatingCircuits } from '../../plan/turns'
 import { isMain } from '../../suggest/main-part'
@@ -212,7 +214,7 @@ function otherForms(judged: Judged, { kindId }: GearLine): Fix[] {
     const uses = station.uses.map((known) => (known.id === use.id ? { ...known, optionId: form.optionId } : known))
     return [
       {
-        label: `${stationName(circuit, index)}: ${form.name.toLowerCase()} instead`,
+        label: `${stationName(circuit, index)}: ${midSentence(form.name)} instead`,
         apply: (on: ClassDocument) =>
           withPiece(on, circuit, { stations: circuit.stations.map((known) => (known.id === station.id ? { ...known, uses } : known)) }),
       },
@@ -229,15 +231,11 @@ function otherExercise({ document, library }: Judged, circuit: Circuit, station:
     (exercise) => exercise.regions[0] === region && exercise.gear.length === 0 && isMain(exercise) && !used.has(exercise.id),
   )
   if (!other) return []
-  const uses = station.uses.map(
-    (known): Use =>
-      known.id === use.id
-        ? { id: known.id, exerciseId: other.id, sides: other.oneSided ? 'half' : 'none', ...(known.reps && { reps: known.reps }) }
-        : known,
-  )
+  const stay = station.stay ?? circuit.stay
+  const uses = station.uses.map((known): Use => (known.id === use.id ? withExercise(known, other, stay) : known))
   return [
     {
-      label: `${stationName(circuit, index)}: ${other.name.toLowerCase()} instead`,
+      label: `${stationName(circuit, index)}: ${midSentence(other.name)} instead`,
       apply: (on) =>
         withPiece(on, circuit, { stations: circuit.stations.map((known) => (known.id === station.id ? { ...known, uses } : known)) }),
     },
@@ -268,7 +266,7 @@ function tradedStations(judged: Judged, { kindId }: GearLine): Fix | undefined {
 function broughtAlong({ document, library }: Judged, { kindId, kindName }: GearLine): Fix | undefined {
   if (!library.gear.some((kind) => kind.id === kindId && kind.canBring)) return undefined
   return {
-    label: `Ask people to bring their own ${kindName.toLowerCase()}`,
+    label: `Ask people to bring their own ${midSentence(kindName)}`,
     apply: (on) => ({ ...on, bring: [...new Set([...(document.bring ?? []), kindId])] }),
   }
 }

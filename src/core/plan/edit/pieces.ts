@@ -1,19 +1,14 @@
 import { exchanged } from '../../base/exchanged'
 import { idsOf, type Copied } from './copied'
 import { emptyStation } from './simple'
+import { newUse, type Starter } from './use'
 import { emptyStations, intervals, plainCircuit, plainPart, rest, rotate, type NewId } from './make'
-import type { Circuit, Pause, Piece, Plan, Use } from '../plan'
+import type { Circuit, Pause, Piece, Plan } from '../plan'
 
 /** What can be put into a class with one press. The figures are a beginning, to be changed. */
 export type PieceKind = 'warmUp' | 'stations' | 'together' | 'coolDown' | Pause['kind']
 
 const pauseSeconds: Record<Pause['kind'], number> = { brief: 180, water: 60, swap: 120, rest: 60 }
-
-/** An exercise to begin a station with. */
-export interface Starter {
-  id: string
-  oneSided: boolean
-}
 
 /** What a warm-up and a cool-down begin with. What is missing stays an empty station. */
 export interface Suggested {
@@ -38,10 +33,9 @@ export function newPiece(kind: PieceKind, newId: NewId, suggested: Suggested = {
 }
 
 function filled(starters: readonly Starter[], count: number, newId: NewId): Circuit['stations'] {
-  const use = ({ id, oneSided }: Starter): Use => ({ id: newId(), exerciseId: id, sides: oneSided ? 'half' : 'none' })
   return Array.from({ length: count }, (_, index) => {
     const starter = starters[index]
-    return { ...emptyStation(newId()), uses: starter === undefined ? [] : [use(starter)] }
+    return { ...emptyStation(newId()), uses: starter === undefined ? [] : [newUse(starter, { kind: 'intervals' }, newId)] }
   })
 }
 

@@ -1,3 +1,4 @@
+import { midSentence } from '../../base/mid-sentence'
 import type { HallLibrary } from '../../class/compute'
 import type { Choices } from '../../gear/choices'
 import { doingOf, type Doing, type Known } from '../../doing/doing'
@@ -33,7 +34,7 @@ function viewOf(doing: Doing, known: Known, { seconds, item }: Standing): Exerci
   const worked = doing.workedSeconds !== undefined && seconds !== undefined && doing.workedSeconds < seconds
   const details = detailsOf(loads.length > 0 ? { ...use, load: undefined } : use, seconds)
   const own = [
-    ...loads.map(({ kindName, sizeLabel }) => `${kindName.toLowerCase()} ${sizeLabel}`),
+    ...loads.map(({ kindName, sizeLabel }) => `${midSentence(kindName)} ${sizeLabel}`),
     ...(worked ? [`work ${doing.workedSeconds} of ${seconds} s, then rest`] : []),
     ...(doing.restSeconds ? [`rest ${doing.restSeconds} s after it`] : []),
   ]

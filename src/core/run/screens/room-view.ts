@@ -1,3 +1,4 @@
+import { midSentence } from '../../base/mid-sentence'
 import { inSeconds } from '../../base/units'
 import { oneLine } from '../../summary/lead'
 import { phaseWord } from '../../summary/names'
@@ -104,7 +105,7 @@ function placeOf(snapshot: RunSnapshot, phase: Phase, work: Phase): string {
   // With neither a time nor a lap to tell, the piece is told by its name.
   const { name } = snapshot.circuits[work.pieceId]!
   if (time || lap) return words
-  return words ? `${name} · ${words.charAt(0).toLowerCase()}${words.slice(1)}` : name
+  return words ? `${name} · ${midSentence(words)}` : name
 }
 
 function linesOf(
@@ -260,7 +261,7 @@ function workerAt({ timeline }: RunSnapshot, circuit: CircuitView, state: RunSta
 function easeWords({ ease }: RunSnapshot['people'][number], exercise: ExerciseView | undefined): string[] {
   if (!ease || ease === 'usual' || !exercise || exercise[ease]?.name === exercise.name) return []
   if (!exercise[ease]) return ease === 'easier' ? [`easier: ${slower}`] : []
-  return [`${ease}: ${exercise[ease].name.toLowerCase()}`]
+  return [`${ease}: ${midSentence(exercise[ease].name)}`]
 }
 
 /** People who do something else at their present station than everyone. */

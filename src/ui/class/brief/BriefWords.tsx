@@ -1,3 +1,4 @@
+import { midSentence } from '@core/base/mid-sentence'
 import { andList } from '@core/base/and-list'
 import type { BriefItem, BriefSection } from '@core/brief/walk-through'
 
@@ -31,8 +32,7 @@ export function BriefWords({ item }: { item: BriefItem }) {
       )}
       {item.instead.length > 0 && (
         <p>
-          <span className="second">Tonight</span>{' '}
-          {item.instead.map(({ name, who }) => `${andList(who)}: ${name.charAt(0).toLowerCase()}${name.slice(1)}`).join(' · ')}
+          <span className="second">Tonight</span> {item.instead.map(({ name, who }) => `${andList(who)}: ${midSentence(name)}`).join(' · ')}
         </p>
       )}
       {item.cautions.map((caution) => (

@@ -1,3 +1,4 @@
+import { midSentence } from '@core/base/mid-sentence'
 import { Button, Checkbox } from '@mantine/core'
 import { useLocalStorage } from '@mantine/hooks'
 import type { ReactNode } from 'react'
@@ -50,7 +51,7 @@ export function GearLists() {
           <div key={`${place.circuitId}-${place.station ?? 'all'}`}>
             <h3>
               {place.name}
-              {place.at.length > 0 && <span className="second"> at {place.at.map(piecesWords).join(', ').toLowerCase()}</span>}
+              {place.at.length > 0 && <span className="second"> at {place.at.map(piecesWords).map(midSentence).join(', ')}</span>}
             </h3>
             {place.pieces.map((pieces) =>
               tick(

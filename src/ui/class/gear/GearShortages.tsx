@@ -1,3 +1,4 @@
+import { midSentence } from '@core/base/mid-sentence'
 import { Button } from '@mantine/core'
 import { useState } from 'react'
 import type { GearLine } from '@core/gear/count'
@@ -30,7 +31,7 @@ export function GearShortages() {
       ))}
       {brought.map((kindId) => (
         <div className="note" key={kindId}>
-          <b>Everyone brings {library.gear.find((kind) => kind.id === kindId)?.name.toLowerCase() ?? kindId}</b>{' '}
+          <b>Everyone brings {midSentence(library.gear.find((kind) => kind.id === kindId)?.name ?? kindId)}</b>{' '}
           <button
             type="button"
             className="link-button"

@@ -6,7 +6,8 @@ import { readRungs, showRungs } from '@core/plan/words/notation'
 import type { Circuit, Intervals, PairsWork, Task } from '@core/plan/plan'
 import { turnsOf } from '@core/plan/turns'
 import { CountField, countNotation, DraftField, TimeField, textNotation, timeNotation, type Notation } from '../../kit/DraftField'
-import type { EditCircuit } from '../shared/context'
+import { newUse, starterOf } from '@core/plan/edit/use'
+import { useClass, type EditCircuit } from '../shared/context'
 import { ExercisePicker } from '../shared/ExercisePicker'
 import { More } from '../shared/More'
 import { PartFields } from './PartFields'
@@ -328,6 +329,7 @@ function Around({ circuit, edit }: CircuitMoreProps) {
 
 /** The list of the wave that is not at the stations. */
 function Meanwhile({ list, edit }: { list: NonNullable<Circuit['waves']>['meanwhile']; edit: EditCircuit }) {
+  const { library } = useClass()
   const change = (recipe: (draft: typeof list) => void) => edit((draft) => draft.waves && recipe(draft.waves.meanwhile))
   const work = list.stay.kind === 'intervals' ? list.stay.workSeconds[0]! : undefined
   return (
@@ -378,7 +380,12 @@ function Meanwhile({ list, edit }: { list: NonNullable<Circuit['waves']>['meanwh
               label={`Exercise ${index + 1} meanwhile`}
               value={station.uses[0]?.exerciseId}
               onChange={(exerciseId) =>
-                change((draft) => void (draft.stations[index]!.uses = exerciseId ? [{ id: newId(), exerciseId, sides: 'none' }] : []))
+                change(
+                  (draft) =>
+                    void (draft.stations[index]!.uses = exerciseId
+                      ? [newUse(starterOf(library.exercises, exerciseId), draft.stay, newId)]
+                      : []),
+                )
               }
             />
           </div>

@@ -1,3 +1,4 @@
+import { midSentence } from '@core/base/mid-sentence'
 import type { Station, Task } from '@core/plan/plan'
 import { finishSeconds, listPlaceAt, type ListPlace } from '@core/pace/pace'
 import { formatSeconds } from '@core/base/units'
@@ -20,7 +21,7 @@ export function ListPlaces({ stay, station }: { stay: Task; station: Station }) 
   const text = (place: ListPlace) => {
     if (place.done) return 'done'
     const round = place.round === undefined ? 'opener' : stay.rungs ? `rung of ${stay.rungs[place.round]}` : `round ${place.round + 1}`
-    return `${round}, ${name(place.item).toLowerCase()}`
+    return `${round}, ${midSentence(name(place.item))}`
   }
   if (times.length === 0) return null
   return (

@@ -1,8 +1,10 @@
+import { midSentence } from '@core/base/mid-sentence'
 import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core'
 import { rectSwappingStrategy, SortableContext, sortableKeyboardCoordinates, useSortable } from '@dnd-kit/sortable'
 import { nanoid } from 'nanoid'
 import { useMemo } from 'react'
 import { formOf } from '@core/library/form'
+import { newUse, starterOf, withExercise } from '@core/plan/edit/use'
 import type { Circuit, Station, Use } from '@core/plan/plan'
 import { paceText, detailsOf } from '@core/summary/items'
 import { isLead } from '@core/summary/lead'
@@ -89,15 +91,15 @@ function StationTile({ circuit, station, index, edit, open, onOpen }: StationTil
   const { attributes, listeners, setNodeRef, transform, isDragging } = useSortable({ id: station.id })
   const number = index + 1
   const style = transform ? { transform: `translate(${transform.x}px, ${transform.y}px)`, zIndex: isDragging ? 2 : undefined } : undefined
+  const { library } = useClass()
+  const stay = station.stay ?? circuit.stay
   const setExercise = (position: number, exerciseId: string | undefined) => {
     edit((draft) => {
       const { uses } = draft.stations[index]!
       const use = uses[position]
       if (!exerciseId) uses.splice(position, 1)
-      else if (use) {
-        use.exerciseId = exerciseId
-        delete use.optionId
-      } else uses.push({ id: nanoid(10), exerciseId, sides: 'none' })
+      else if (use) uses[position] = withExercise(use, starterOf(library.exercises, exerciseId), stay)
+      else uses.push(newUse(starterOf(library.exercises, exerciseId), stay, () => nanoid(10)))
     })
     if (exerciseId) goToEmpty(circuit, index, position)
   }
@@ -138,7 +140,7 @@ const sideNames = { half: 'sides: halves', byLap: 'sides: by lap', ownInterval: 
 /** Region, stance and gear of the exercise as it is done here, and what is said of this use. */
 function UseLines({ use }: { use: Use }) {
   const { library } = useClass()
-  const kinds = useMemo(() => new Map(library.gear.map((kind) => [kind.id, kind.name.toLowerCase()])), [library])
+  const kinds = useMemo(() => new Map(library.gear.map((kind) => [kind.id, midSentence(kind.name)])), [library])
   const exercise = library.exercises.find((exercise) => exercise.id === use.exerciseId)
   if (!exercise) return null
   const form = formOf(exercise, use.optionId)

@@ -6,6 +6,7 @@ import type { Circuit } from '@core/plan/plan'
 import { asksInWords, fillStations } from '@core/suggest/fill'
 import { easyReasons, fillEasy, purposeOf } from '@core/suggest/fill-easy'
 import { wantedBy } from '@core/suggest/suggested'
+import { newUse, starterOf } from '@core/plan/edit/use'
 import { pieceName } from '@core/summary/names'
 import { useClass, usePlanEdits } from '../shared/context'
 import { TableHead } from '../../kit/TableHead'
@@ -60,10 +61,8 @@ export function SuggestDialog({ circuit, opened, onClose }: { circuit: Circuit; 
   const use = () => {
     editPiece(circuit, (draft) => {
       for (const { stationId, exerciseId } of chosen) {
-        const oneSided = library.exercises.find((exercise) => exercise.id === exerciseId)?.oneSided ?? false
-        draft.stations.find((station) => station.id === stationId)!.uses = [
-          { id: nanoid(10), exerciseId, sides: oneSided ? 'half' : 'none' },
-        ]
+        const station = draft.stations.find((station) => station.id === stationId)!
+        station.uses = [newUse(starterOf(library.exercises, exerciseId), station.stay ?? draft.stay, () => nanoid(10))]
       }
     })
     onClose()

@@ -1,11 +1,12 @@
 import { Button, Select } from '@mantine/core'
 import type { Seconds } from '@core/base/units'
 import { formOf } from '@core/library/form'
+import { starterOf, withExercise } from '@core/plan/edit/use'
 import type { Sides, Stay } from '@core/plan/plan'
 import { TimeField } from '../../kit/DraftField'
 import { useClass } from '../shared/context'
 import { ExercisePicker } from '../shared/ExercisePicker'
-import { setOrDrop } from '../shared/set-or-drop'
+import { become, setOrDrop } from '../shared/set-or-drop'
 import { choice, type UsePartProps } from './use-part'
 import { UseCounts } from './UseCounts'
 import { UseDetails } from './UseDetails'
@@ -45,10 +46,7 @@ export function UseFields({ use, stay, laps, number, several, onChange, onSides,
               value={use.exerciseId}
               onChange={(exerciseId) => {
                 if (exerciseId === undefined) return onRemove()
-                onChange((draft) => {
-                  draft.exerciseId = exerciseId
-                  delete draft.optionId
-                })
+                onChange((draft) => become(draft, withExercise(use, starterOf(library.exercises, exerciseId), stay)))
               }}
             />
           </div>
