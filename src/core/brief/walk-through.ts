@@ -4,7 +4,7 @@ import type { ComputedClass, HallLibrary } from '../class/compute'
 import { exceptionsIn, type Exception } from '../doing/exceptions'
 import type { Exercise } from '../library/exercise'
 import { formOf, type Form } from '../library/form'
-import { usesAsDone, type UseAsDone } from '../plan/as-done'
+import { usesAsDone, whenWords, type UseAsDone } from '../plan/as-done'
 import type { Circuit, Plan, Use } from '../plan/plan'
 import { detailsOf } from '../summary/items'
 import { pieceName } from '../summary/names'
@@ -80,7 +80,7 @@ export function walkThrough(
     return {
       ...words,
       number: numberOf(known),
-      when: whenOf(known),
+      when: whenWords(known),
       breathing,
       differs: figuresOf(known, done),
       options: optionsOf(exercise, use),
@@ -113,16 +113,13 @@ function numberOf({ circuit, station, position }: UseAsDone): string {
   return `${station + 1}${uses.length > 1 ? String.fromCharCode(97 + position) : ''}`
 }
 
-const whenOf = ({ lap, repeat }: Pick<UseAsDone, 'lap' | 'repeat'>): string =>
-  lap > 0 ? `lap ${lap + 1}` : repeat > 0 ? `time ${repeat + 1}` : ''
-
 /** What is another than at first where the same is done at other laps or repeats. */
 function figuresOf(known: UseAsDone, done: readonly UseAsDone[]): string[] {
   const first = detailsOf(known.use)
   return done.flatMap((other) => {
     if (other === known || other.use.id !== known.use.id || explainedAs(other.use) !== explainedAs(known.use)) return []
     const changed = detailsOf(other.use).filter((detail) => !first.includes(detail))
-    return changed.length > 0 && whenOf(other) !== '' ? [`${whenOf(other)}: ${changed.join(', ')}`] : []
+    return changed.length > 0 && whenWords(other) !== '' ? [`${whenWords(other)}: ${changed.join(', ')}`] : []
   })
 }
 

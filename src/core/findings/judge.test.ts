@@ -355,6 +355,21 @@ describe('findings, common practice unless a source is named', () => {
     expectMended(document, 'sidesUnsaid')
   })
 
+  it('what is wrong in one lap alone is found there, told when, and has no fix that would change the others', () => {
+    const document = changed((circuit) => {
+      const [first, second] = circuit.stations.map(({ uses }) => uses[0]!.id)
+      circuit.vary.push({ at: 1, id: first!, field: 'exerciseId', value: 'jump-squat' })
+      circuit.vary.push({ at: 1, id: second!, field: 'exerciseId', value: 'jumping-jack' })
+      circuit.vary.push({ at: 1, id: circuit.id, field: 'transitionSeconds', value: 0 })
+    })
+    const [before, found] = [judged(lunch()), judged(document)]
+    const added = found.filter(({ what }) => !before.some((known) => known.what === what))
+    expect(added.find(({ id }) => id.startsWith('impactTwice'))).toMatchObject({ what: 'Jumps twice running, 1 then 2, lap 2' })
+    expect(added.find(({ id }) => id.startsWith('zeroGap'))).toMatchObject({ what: 'Stations: no time to move, lap 2', severity: 'mend' })
+    for (const finding of added.filter(({ what }) => what.endsWith(', lap 2'))) expect(finding).not.toHaveProperty('fix')
+    expect(new Set(found.map(({ id }) => id)).size).toBe(found.length)
+  })
+
   it('a left and a right one after the other: the sides are said', () => {
     const sides = (count: number) =>
       changed((circuit) => {

@@ -1,4 +1,5 @@
 import edmonds from 'edmonds-blossom-fixed'
+import { randomFrom } from '../base/random'
 import { forbidden, groupCost, type Member, type PairCost } from './cost'
 
 /** Groups with their points, and how good they are known to be. */
@@ -143,10 +144,9 @@ export function bestGroups<P extends Member>(people: readonly P[], sizes: readon
 
 function shuffled(count: number, seed: number): number[] {
   const seats = Array.from({ length: count }, (_, index) => index)
-  let state = seed * 48271
+  const { below } = randomFrom(seed * 48271)
   for (let index = count - 1; seed > 0 && index > 0; index--) {
-    state = (Math.imul(state, 1664525) + 1013904223) | 0
-    const other = (state >>> 0) % (index + 1)
+    const other = below(index + 1)
     ;[seats[index], seats[other]] = [seats[other]!, seats[index]!]
   }
   return seats

@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { demoClasses } from '../../../scripts/demo/classes'
 import { demoGear } from '../../../scripts/demo/hall'
+import { demoPeople } from '../../../scripts/demo/people'
 import { libraryExercises } from '../../../scripts/library/exercises'
 import { intervals, plainCircuit, plainPart } from '../plan/edit/make'
-import type { Plan } from '../plan/plan'
+import type { Doer } from '../options/form-for'
+import type { Circuit, Plan } from '../plan/plan'
 import { compileTimeline } from '../timeline/compile'
 import { commonPaces } from '../pace/pace'
 import { kilocaloriesPerMinute, loadOf, regionsByLoad } from './load'
@@ -63,6 +65,52 @@ describe('the load picture', () => {
       expect(intensity[0]!.start).toBe(0)
       expect(Math.max(...intensity.map(({ met }) => met))).toBeGreaterThan(3)
     }
+  })
+
+  it('who takes turns works half of it and rests the other half; who is alone works it all', () => {
+    const inTurns = (pairs: 'both' | 'inTurns' | 'halfEach', groups: number[]) => {
+      const plan: Plan = {
+        ...planOfOne(),
+        parts: [plainPart(newId, [plainCircuit(newId, 'C', [station('rope-skip')], intervals([60]), { travel: 'rotate', pairs })])],
+      }
+      const timeline = compileTimeline(plan, commonPaces)
+      if (!timeline.ok) throw new Error(timeline.problems[0]!.message)
+      const seconds = timeline.value.phases.reduce((sum, phase) => sum + (phase.kind === 'work' ? phase.seconds : 0), 0)
+      const { byRegion, metMinutes } = loadOf(plan, timeline.value, library, commonPaces, {
+        groups: groups.map((size) => demoPeople.slice(0, size)),
+      })
+      return { share: byRegion.cardio / seconds, met: metMinutes.low / (timeline.value.total / 60) }
+    }
+    expect(inTurns('both', [2, 2]).share).toBe(inTurns('both', []).share)
+    const whole = inTurns('halfEach', [1, 1]).share
+    expect([inTurns('halfEach', [2, 2]).share, inTurns('inTurns', [2, 2]).share]).toEqual([whole / 2, whole / 2])
+    expect(inTurns('halfEach', [2, 1, 1]).share).toBeCloseTo((whole * 3) / 4)
+    // 8 METs at the least while at work, 1.8 while the partner works.
+    expect(inTurns('halfEach', [2, 2]).met).toBeCloseTo((8 + 1.8) / 2)
+  })
+
+  it('is of what those who are here do: who shows the harder version runs, who is new works a part of it', () => {
+    const plan = planOfOne('shuttle-walk')
+    const timeline = compileTimeline(plan, commonPaces)
+    if (!timeline.ok) throw new Error(timeline.problems[0]!.message)
+    const person = { id: 'a', name: 'Bo', level: 'regular' as const, goEasy: [], goEasyNote: '', loads: {} }
+    const runs: Doer = { ...person, id: 'b', shows: 'harder' }
+    const met = (people: Doer[]) => loadOf(plan, timeline.value, library, commonPaces, { people }).metMinutes.low
+    // A walk is 3.5 MET in this library, a run 7.
+    expect([met([]), met([person]), met([runs]), met([person, runs])]).toEqual([3.5, 3.5, 7, expect.closeTo(5.25)])
+    const use = (plan.parts[0]!.pieces[0] as Circuit).stations[0]!.uses[0]!
+    use.dose = { newcomer: { seconds: 30 } }
+    expect(met([{ ...person, level: 'newcomer' }])).toBeCloseTo((3.5 + 1.8) / 2)
+  })
+
+  it('a rest station is a rest, not an exercise that nobody knows', () => {
+    const plan = planOfOne('rope-skip', 'rope-skip')
+    const circuit = plan.parts[0]!.pieces[0]!
+    if (circuit.type !== 'circuit') return expect.unreachable()
+    circuit.stations[1] = { ...circuit.stations[1]!, uses: [], rest: true }
+    const { unknown, byRegion, metMinutes } = load(plan)
+    expect([unknown, byRegion.cardio]).toEqual([0, load(planOfOne('rope-skip')).byRegion.cardio])
+    expect(metMinutes.low).toBeCloseTo(8 + 1.8)
   })
 
   it('does not know an exercise that the hall does not have', () => {

@@ -1,14 +1,16 @@
-import { exercisesById } from '../library/by-id'
-import type { HallLibrary } from '../class/compute'
+import type { ComputedClass, HallLibrary } from '../class/compute'
+import { doingOf } from '../doing/doing'
+import { knownIn } from '../doing/exceptions'
+import type { Doer } from '../options/form-for'
 import { Pattern, Region } from '../library/exercise'
-import { formOf, type Form } from '../library/form'
-import type { Plan, Station, Use } from '../plan/plan'
+import type { Form } from '../library/form'
+import type { Circuit, Plan, Use } from '../plan/plan'
 import { itemSeconds, type Paces } from '../pace/pace'
 import type { Phase, Timeline } from '../timeline/phase'
-import { stationsAtWork } from '../timeline/uses'
+import { circuitsById, stationsAtWork, type StationAtWork } from '../timeline/uses'
 import type { Kilograms, Seconds } from '../base/units'
 
-/** What the class asks of one person who does all of it; at rotating stations, the mean over the stations. */
+/** What the class asks of one person who does all of it; at rotating stations, the mean over the stations, and over the people. */
 export interface ClassLoad {
   /** Seconds of work by region: an exercise of two regions gives half to each. */
   byRegion: Record<Region, Seconds>
@@ -38,39 +40,78 @@ export const kilocaloriesPerMinute = (met: number, kilograms: Kilograms): number
 
 const zero = <Key extends string>(keys: readonly Key[]) => Object.fromEntries(keys.map((key) => [key, 0])) as Record<Key, number>
 
-/** Seconds of one exercise, or of none that is known, in a phase of one person's class. */
+/** Seconds of one exercise, of none that is known, or of a rest in a phase of the class. */
 interface Spell {
   form: Form | undefined
   seconds: Seconds
+  rests?: boolean
+}
+
+/** Who is here, as far as that is known: it changes what is done, and how much of it. */
+export type WhoWorks = Partial<Pick<ComputedClass, 'people' | 'groups' | 'choices'>>
+
+/** The share of a stay in which somebody works, over all who are here: half of it where two take turns, and all for who is alone. */
+function shareOfWork(circuit: Circuit | undefined, groups: ComputedClass['groups']): number {
+  const people = groups.flat().length
+  if (!circuit || circuit.pairs === 'both' || people === 0) return 1
+  return groups.reduce((sum, { length }) => sum + (length > 1 ? length / 2 : length), 0) / people
+}
+
+/** A form that is done of a use by so much of the class, and the seconds of an interval in which it is. */
+interface Share {
+  form: Form | undefined
+  of: number
+  workedSeconds?: Seconds | undefined
+}
+
+/** What is done of a use: by each who is here their own, by nobody in particular what everyone does. Worked out once for each use. */
+function sharesOf(library: HallLibrary, { people = [], choices }: WhoWorks): (use: Use) => Share[] {
+  const known = knownIn(library, choices)
+  const found = new Map<Use, Share[]>()
+  return (use) => {
+    const before = found.get(use)
+    if (before) return before
+    const doers: (Doer | undefined)[] = people.length > 0 ? [...people] : [undefined]
+    const shares = doers.map((doer): Share => {
+      const { form, workedSeconds } = doingOf(use, doer, known)
+      return { form, workedSeconds, of: 1 / doers.length }
+    })
+    found.set(use, shares)
+    return shares
+  }
 }
 
 /** What the class does, shared out over the stations: nobody is at more than one of them. */
 function spellsIn(
   timeline: Timeline,
-  atWork: (phase: Phase) => readonly Pick<Station, 'uses'>[],
-  formFor: (use: Use) => Form | undefined,
+  atWork: (phase: Phase) => readonly Pick<StationAtWork, 'uses' | 'station'>[],
+  shares: (use: Use) => Share[],
   paces: Paces,
 ) {
   return (phase: Phase): Spell[] =>
     stretchesOf(phase, timeline).flatMap((stretch) => {
       const stations = atWork(stretch.phase)
       const seconds = stretch.seconds / stations.length
-      return stations.flatMap(({ uses }): Spell[] => {
-        if (uses.length === 0) return [{ form: undefined, seconds }]
-        const shares = timeShares(uses, paces)
-        return uses.map((use, index) => ({ form: formFor(use), seconds: seconds * shares[index]! }))
+      return stations.flatMap(({ uses, station }): Spell[] => {
+        if (uses.length === 0) return [{ form: undefined, seconds, rests: station.rest }]
+        const times = timeShares(uses, paces)
+        return uses.flatMap((use, index) =>
+          shares(use).map(({ form, of, workedSeconds = Infinity }) => {
+            const worked = stretch.phase.selfPaced ? 1 : Math.min(1, workedSeconds / stretch.phase.seconds)
+            return { form, seconds: seconds * times[index]! * of * worked }
+          }),
+        )
       })
     })
 }
 
-/** The load picture of a class. Estimates throughout: shown as ranges, never as one figure. */
-export function loadOf(plan: Plan, timeline: Timeline, library: HallLibrary, paces: Paces): ClassLoad {
-  const exercises = exercisesById(library.exercises)
-  const formFor = (use: Use): Form | undefined => {
-    const exercise = exercises.get(use.exerciseId)
-    return exercise && formOf(exercise, use.optionId)
-  }
-  const spellsOf = spellsIn(timeline, stationsAtWork(plan), formFor, paces)
+/**
+ * The load picture of a class: the mean over those who are here, each with their own options and doses, partners who take turns at
+ * rest while the other works. Estimates throughout: shown as ranges, never as one figure.
+ */
+export function loadOf(plan: Plan, timeline: Timeline, library: HallLibrary, paces: Paces, who: WhoWorks = {}): ClassLoad {
+  const spellsOf = spellsIn(timeline, stationsAtWork(plan), sharesOf(library, who), paces)
+  const circuits = circuitsById(plan)
   const byRegion = zero(Region.options)
   const byPattern = zero(Pattern.options)
   const intensity: ClassLoad['intensity'] = []
@@ -79,7 +120,10 @@ export function loadOf(plan: Plan, timeline: Timeline, library: HallLibrary, pac
   for (const phase of timeline.phases) {
     const met: Range = { low: 0, high: 0 }
     let known = 0
-    for (const { form, seconds } of spellsOf(phase)) {
+    const share = shareOfWork(circuits.get(phase.pieceId), who.groups ?? [])
+    for (const { form, seconds: stay, rests } of spellsOf(phase)) {
+      if (rests) continue
+      const seconds = stay * share
       if (!form) {
         unknown += seconds
         continue

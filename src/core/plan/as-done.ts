@@ -24,6 +24,23 @@ export function differing(plan: Plan, circuit: Circuit): AsDone[] {
   return found
 }
 
+/** "lap 2", "time 3"; nothing of the first of all. */
+export const whenWords = ({ lap, repeat }: Pick<AsDone, 'lap' | 'repeat'>): string =>
+  lap > 0 ? `lap ${lap + 1}` : repeat > 0 ? `time ${repeat + 1}` : ''
+
+/** A circuit as planned, where it is ever done so, and then in each other way that it is done, from the first lap or repeat of it. */
+export function waysDone(plan: Plan, planned: Circuit): AsDone[] {
+  const ways = differing(plan, planned)
+  const part = plan.parts.find(({ pieces }) => pieces.some((piece) => piece.id === planned.id))
+  const isEverAsPlanned = ways.length < (part?.repeat ?? 1) * lapsOf(planned)
+  const all = [...(isEverAsPlanned ? [{ repeat: 0, lap: 0, circuit: planned }] : []), ...ways]
+  const seen = new Set<string>()
+  return all.filter(({ circuit }) => {
+    const key = JSON.stringify([circuit.stay, circuit.transition, circuit.stations])
+    return !seen.has(key) && seen.add(key)
+  })
+}
+
 /** Something that is done in the class: at which station (from 0) and position, in the first lap that has it so. */
 export interface UseAsDone {
   use: Use
@@ -40,12 +57,8 @@ export interface UseAsDone {
  */
 export function usesAsDone(plan: Plan): UseAsDone[] {
   return everyCircuit(plan).flatMap((planned) => {
-    const ways = differing(plan, planned)
-    const part = plan.parts.find(({ pieces }) => pieces.some((piece) => piece.id === planned.id))
-    const isEverAsPlanned = ways.length < (part?.repeat ?? 1) * lapsOf(planned)
-    const all = [...(isEverAsPlanned ? [{ repeat: 0, lap: 0, circuit: planned }] : []), ...ways]
     const seen = new Set<string>()
-    return all.flatMap(({ repeat, lap, circuit }) =>
+    return waysDone(plan, planned).flatMap(({ repeat, lap, circuit }) =>
       circuit.stations.flatMap((station, index) =>
         station.uses.flatMap((use, position): UseAsDone[] => {
           const key = JSON.stringify(use)

@@ -27,7 +27,13 @@ export function databaseUrl(): string {
   return url
 }
 
-let main: { pool: pg.Pool; database: Database } | undefined
+interface Opened {
+  pool: pg.Pool
+  database: Database
+}
+
+let main: Opened | undefined
+let room: Opened | undefined
 let side: pg.Pool | undefined
 
 function open(max: number, connectionMs: number, idleMs: number): pg.Pool {
@@ -38,14 +44,16 @@ function open(max: number, connectionMs: number, idleMs: number): pg.Pool {
   return pool
 }
 
-/** The connections in which all work on a hall is done. Only `inHall` opens transactions on them, one for each piece of work. */
-export function database(): Database {
-  if (!main) {
-    const pool = open(10, patience.connect, 10_000)
-    main = { pool, database: drizzle(pool, { schema }) }
-  }
-  return main.database
+function opened(max: number): Opened {
+  const pool = open(max, patience.connect, 10_000)
+  return { pool, database: drizzle(pool, { schema }) }
 }
+
+/** The connections in which work on a hall is done. Only `inHall` opens transactions on them, one for each piece of work. */
+export const database = (): Database => (main ??= opened(4)).database
+
+/** Those of running classes: their commands, changes and screens never wait for a page. */
+export const roomDatabase = (): Database => (room ??= opened(6)).database
 
 /** Connections that are never waited for by work, and stay open: for the health of the app, the room's time, and beats. */
 export function sidePool(): pg.Pool {
@@ -54,7 +62,7 @@ export function sidePool(): pg.Pool {
 }
 
 export async function closeDatabase(): Promise<void> {
-  const pools = [main?.pool, side]
-  main = side = undefined
+  const pools = [main?.pool, room?.pool, side]
+  main = room = side = undefined
   await Promise.all(pools.map((pool) => pool?.end()))
 }

@@ -1,6 +1,6 @@
-import { and, eq } from 'drizzle-orm'
+import { and, eq, sql } from 'drizzle-orm'
 import type { RunEvent } from '../../core/run/clock/events'
-import { inHall } from '../db/in-hall'
+import { inRoom } from '../db/in-hall'
 import { screenLinks, runs } from '../db/schema'
 import { log } from '../log'
 import { eventsAfter, runChannel } from '../services/runs'
@@ -114,18 +114,21 @@ const readAll = () => [...tails.keys()].forEach(read)
 
 /** What there is to tell a screen that has seen the events up to `after`; none of them, when that is left out. */
 export function newsOf(hallId: string, runId: string, after: number | undefined): Promise<RunNews> {
-  return inHall(hallId, async (hall) => {
-    const here = and(eq(runs.hallId, hallId), eq(runs.id, runId))
-    const [run] = await hall.tx.select({ version: runs.version, sequence: runs.sequence }).from(runs).where(here)
-    const { version = 0, sequence = 0 } = run ?? {}
+  return inRoom(hallId, async (hall) => {
+    // In one question: a room waits for the sum of them.
+    const revokedHere = sql<string[]>`array(${hall.tx
+      .select({ token: screenLinks.token })
+      .from(screenLinks)
+      .where(and(eq(screenLinks.hallId, hallId), eq(screenLinks.runId, runId), eq(screenLinks.revoked, true)))})`
+    const [run] = await hall.tx
+      .select({ version: runs.version, sequence: runs.sequence, revoked: revokedHere })
+      .from(runs)
+      .where(and(eq(runs.hallId, hallId), eq(runs.id, runId)))
+    const { version = 0, sequence = 0, revoked = [] } = run ?? {}
     // Between the two readings more may have happened: it is told with the next notice.
     const events =
       after === undefined || after >= sequence ? [] : (await eventsAfter(hall, runId, after)).filter((event) => event.sequence <= sequence)
-    const links = await hall.tx
-      .select({ token: screenLinks.token })
-      .from(screenLinks)
-      .where(and(eq(screenLinks.hallId, hallId), eq(screenLinks.runId, runId), eq(screenLinks.revoked, true)))
-    return { version, sequence, events, revoked: new Set(links.map(({ token }) => token)) }
+    return { version, sequence, events, revoked: new Set(revoked) }
   })
 }
 

@@ -3,6 +3,7 @@ import type { Fix, Judged } from '../../class/fix'
 import type { ClassDocument } from '../../class/class-document'
 import { exercisesById } from '../../library/by-id'
 import type { Exercise } from '../../library/exercise'
+import { waysDone, whenWords } from '../../plan/as-done'
 import { everyCircuit } from '../../plan/every-circuit'
 import type { Circuit, Piece, Station } from '../../plan/plan'
 
@@ -28,6 +29,26 @@ export const piecesOf = (document: ClassDocument): Piece[] => document.plan.part
 
 /** Every circuit, what a wave does meanwhile included. */
 export const circuitsOf = (document: ClassDocument): Circuit[] => everyCircuit(document.plan)
+
+/**
+ * What `rule` finds of every circuit, in every way that it is done. What is found at one lap or repeat alone says so; it has no fix,
+ * which would change all the others.
+ */
+export function inEveryWay(document: ClassDocument, rule: (circuit: Circuit) => Finding[]): Finding[] {
+  return circuitsOf(document).flatMap((planned) => {
+    const ways = waysDone(document.plan, planned).map((way) => ({ when: whenWords(way), findings: rule(way.circuit) }))
+    const always = new Set(ways.flatMap(({ when, findings }) => (when === '' ? findings.map(({ what }) => what) : [])))
+    return ways.flatMap(({ when, findings }) =>
+      when === ''
+        ? findings
+        : findings.flatMap(({ fix: _, ...finding }) =>
+            always.has(finding.what) || finding.severity === 'fine'
+              ? []
+              : [{ ...finding, id: `${finding.id}-${when.replace(' ', '')}`, what: `${finding.what}, ${when}` }],
+          ),
+    )
+  })
+}
 
 /** The exercise at a position of a station, if the hall knows it. */
 export function exerciseOf(library: HallLibrary, station: Station, position = 0): Exercise | undefined {

@@ -1,7 +1,7 @@
 import { formOf } from '../../library/form'
 import { swapsFor, withSwaps } from '../../suggest/ladder'
 import { pieceName } from '../../summary/names'
-import { circuitsOf, commonPractice, exerciseOf, type Finding } from './finding'
+import { inEveryWay, commonPractice, exerciseOf, type Finding } from './finding'
 import { type Judged } from '../../class/fix'
 
 /** More jumps in a circuit than those who come take well: a third of the stations, or any two where many are new or go easy on jumps. */
@@ -9,7 +9,7 @@ export function manyJumps({ document, computed, library }: Judged): Finding[] {
   const { people } = computed
   const careful = people.filter((person) => person.level === 'newcomer' || person.goEasy.includes('jumps')).length
   const tender = people.length > 0 && careful / people.length >= 0.4
-  return circuitsOf(document).flatMap((circuit) => {
+  return inEveryWay(document, (circuit): Finding[] => {
     const jumping = circuit.stations.filter((station) => {
       const exercise = exerciseOf(library, station)
       return exercise && formOf(exercise, station.uses[0]?.optionId).impact === 'high'

@@ -1,6 +1,6 @@
 import { formOf } from '../../library/form'
 import type { Circuit, Use } from '../../plan/plan'
-import { circuitsOf, commonPractice, exerciseOf, type Finding } from './finding'
+import { inEveryWay, commonPractice, exerciseOf, type Finding } from './finding'
 import { withPiece, type Judged } from '../../class/fix'
 
 /** Twice the same, and each is for a side: a left and a right, one after the other. */
@@ -13,7 +13,7 @@ const timesIn = ({ stations }: Circuit, { exerciseId, optionId }: Use): number =
 
 /** A one-sided exercise in a timed interval, and nothing says when to change sides. */
 export function sidesUnsaid({ document, library }: Judged): Finding[] {
-  return circuitsOf(document).flatMap((circuit) =>
+  return inEveryWay(document, (circuit): Finding[] =>
     circuit.stations.flatMap((station, index): Finding[] => {
       if ((station.stay ?? circuit.stay).kind === 'task') return []
       const unsaid = station.uses.filter((use, position) => {

@@ -2,7 +2,7 @@ import { exchanged } from '../../base/exchanged'
 import { formOf, type Form } from '../../library/form'
 import type { Circuit } from '../../plan/plan'
 import { pieceName } from '../../summary/names'
-import { circuitsOf, commonPractice, exerciseOf, type Finding } from './finding'
+import { circuitsOf, inEveryWay, commonPractice, exerciseOf, type Finding } from './finding'
 import { withPiece, type Fix, type Judged } from '../../class/fix'
 
 /** What must not come twice running round a loop: `key` names it for a form, or says that there is nothing to repeat. */
@@ -26,7 +26,7 @@ function repeatsIn(keys: readonly (string | undefined)[]): number[] {
 
 /** The findings for one repeat in every circuit in which people rotate, each with the trade of two stations that helps most. */
 export function twiceRunning(judged: Judged, repeat: Repeat): Finding[] {
-  return circuitsOf(judged.document).flatMap((circuit): Finding[] => {
+  return inEveryWay(judged.document, (circuit): Finding[] => {
     if (circuit.travel !== 'rotate' || circuit.stations.length < 3) return []
     const forms = formsRound(judged, circuit)
     const keys = forms.map((form) => form && repeat.key(form))

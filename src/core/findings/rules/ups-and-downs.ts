@@ -1,11 +1,11 @@
 import { formOf, isOnFloor } from '../../library/form'
 import { pieceName } from '../../summary/names'
-import { circuitsOf, commonPractice, exerciseOf, type Finding } from './finding'
+import { inEveryWay, commonPractice, exerciseOf, type Finding } from './finding'
 import { withPiece, type Judged } from '../../class/fix'
 
 /** Going to the floor and up again at more than every second change of station. */
 export function upsAndDowns({ document, library }: Judged): Finding[] {
-  return circuitsOf(document).flatMap((circuit) => {
+  return inEveryWay(document, (circuit): Finding[] => {
     const low = circuit.stations.map((station) => {
       const exercise = exerciseOf(library, station)
       return exercise && isOnFloor(formOf(exercise, station.uses[0]?.optionId))

@@ -1,6 +1,6 @@
 import { ratioWords, workAndRest } from '../../plan/work-rest'
 import { pieceName } from '../../summary/names'
-import { circuitsOf, commonPractice, type Finding } from './finding'
+import { inEveryWay, commonPractice, type Finding } from './finding'
 import { withPiece, type Judged } from '../../class/fix'
 
 /** Work to rest that half of those who come, being new, do not keep up: more than this many to one. */
@@ -13,7 +13,7 @@ export function workRest({ document, computed }: Judged): Finding[] {
   const { people } = computed
   const newcomers = people.filter((person) => person.level === 'newcomer').length
   const mostlyNew = people.length > 0 && newcomers / people.length >= 0.5
-  return circuitsOf(document).flatMap((circuit) => {
+  return inEveryWay(document, (circuit): Finding[] => {
     const { stay } = circuit
     if (stay.kind !== 'intervals' || stay.workSeconds.length > 1 || circuit.stations.length < 3) return []
     const { work, rest } = workAndRest(circuit, stay)

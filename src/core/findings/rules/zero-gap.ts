@@ -1,12 +1,12 @@
 import { pieceName } from '../../summary/names'
-import { circuitsOf, commonPractice, type Finding } from './finding'
+import { inEveryWay, commonPractice, type Finding } from './finding'
 import { withPiece, type Judged } from '../../class/fix'
 
 const leastSeconds = 10
 
 /** People rotate and have no time to do so: the way to the next station comes out of the work. */
 export function zeroGap({ document }: Judged): Finding[] {
-  return circuitsOf(document).flatMap((circuit) => {
+  return inEveryWay(document, (circuit): Finding[] => {
     const { stay, transition, stations } = circuit
     if (circuit.travel !== 'rotate' || stations.length < 2 || stay.kind !== 'intervals') return []
     if (Math.max(transition.seconds, stay.gapSeconds, stay.setRestSeconds) > 0) return []

@@ -20,8 +20,8 @@ export function LoadPicture() {
   const { document, computed, library } = useClass()
   const { timeline } = computed
   const load = useMemo(
-    () => (timeline.ok ? loadOf(document.plan, timeline.value, library, computed.paces) : undefined),
-    [document.plan, timeline, library, computed.paces],
+    () => (timeline.ok ? loadOf(document.plan, timeline.value, library, computed.paces, computed) : undefined),
+    [document.plan, timeline, library, computed],
   )
   if (!load || !timeline.ok) return null
   const regions = (Object.entries(load.byRegion) as [Region, number][]).map(([name, seconds]) => ({ name, seconds: Math.round(seconds) }))
