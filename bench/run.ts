@@ -6,6 +6,7 @@ import { benchCues, benchDrift, benchSkew } from './clock'
 import { benchCore } from './core'
 import { benchCrowd } from './crowd'
 import { benchFlood } from './flood'
+import { benchPace } from './pace'
 import { benchPageWeight } from './page-weight'
 import { benchSolver } from './solver'
 import { benchTabs } from './tabs'
@@ -15,6 +16,7 @@ import { benchYears } from './years'
 const parts: Record<string, () => Promise<void> | void> = {
   core: () => {
     benchCore()
+    benchPace()
     benchSolver()
     benchDrift()
   },

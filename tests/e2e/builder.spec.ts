@@ -255,7 +255,19 @@ test('exercises are found by what is known of them, added, changed and erased; f
   const dialog = page.getByRole('dialog')
   await dialog.getByRole('button', { name: 'Store' }).click()
   await expect(dialog.getByText('Must not be empty', { exact: true }).first()).toBeVisible()
+  // What a class is judged by is asked for, not taken for granted.
+  await expect(dialog.getByText('Must be chosen', { exact: true })).toHaveCount(3)
   await dialog.getByLabel('Name').first().fill('Brick push')
+  const choose = async (label: string, option: string) => {
+    await dialog.getByRole('combobox', { name: label }).focus()
+    await page.keyboard.press('ArrowDown')
+    await page.getByRole('option', { name: option, exact: true }).click()
+  }
+  await choose('Regions, first the main one', 'upper')
+  await page.keyboard.press('Tab')
+  await choose('Movement', 'push')
+  await choose('Done', 'standing')
+  await choose('Impact', 'none')
   await dialog.getByRole('button', { name: 'Add an option' }).click()
   await dialog.getByLabel('Name').nth(1).fill('Half brick push')
   await dialog.getByRole('button', { name: 'Needs gear' }).first().click()

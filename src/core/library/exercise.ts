@@ -110,4 +110,13 @@ export const Exercise = z.strictObject({
   options: z.array(Option).max(12).default([]),
 })
 export type Exercise = z.infer<typeof Exercise>
+
+const chosen = { error: 'must be chosen' }
+
+/** An exercise as it is asked for in a form: what load and limits are judged by is chosen, never taken for granted. */
+export const AskedExercise = Exercise.extend({
+  pattern: z.enum(Pattern.options, chosen),
+  stance: z.enum(Stance.options, chosen),
+  impact: z.enum(Impact.options, chosen),
+})
 export type ExerciseInput = z.input<typeof Exercise>

@@ -31,6 +31,7 @@ export const whenWords = ({ lap, repeat }: Pick<AsDone, 'lap' | 'repeat'>): stri
 /** A circuit as planned, where it is ever done so, and then in each other way that it is done, from the first lap or repeat of it. */
 export function waysDone(plan: Plan, planned: Circuit): AsDone[] {
   const ways = differing(plan, planned)
+  if (ways.length === 0) return [{ repeat: 0, lap: 0, circuit: planned }]
   const part = plan.parts.find(({ pieces }) => pieces.some((piece) => piece.id === planned.id))
   const isEverAsPlanned = ways.length < (part?.repeat ?? 1) * lapsOf(planned)
   const all = [...(isEverAsPlanned ? [{ repeat: 0, lap: 0, circuit: planned }] : []), ...ways]

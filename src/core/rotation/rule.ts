@@ -56,7 +56,7 @@ export type RotatingStation = Pick<Station, 'span' | 'rest' | 'capacity'>
 /** People who are at one station at once. */
 function mostAtOnce(rule: Rule, sizes: readonly number[], stations: number, size: number): number {
   if (!isMixing(rule)) return Math.max(0, ...sizes)
-  if (rule === 'mixedGroups') return Math.max(0, ...mixedSizes(sizes.length, size))
+  if (rule === 'mixedGroups') return Math.max(0, ...mixedSizes(sizes.length, size, stations))
   return 2 * Math.ceil(sizes.length / (2 * stations))
 }
 

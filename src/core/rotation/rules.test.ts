@@ -170,6 +170,19 @@ describe('trios', () => {
     expect(made(mixedGroups(5, 15, 7, 3)).guarantees[0]).toEqual({ met: true, text: 'Nobody is with anybody twice.' })
   })
 
+  it('nobody is in a group larger than a trio while there are stations for another: 5 are 3 and 2, 11 are 3, 3, 3 and 2', () => {
+    const sizes = (stations: number, people: number) =>
+      made(mixedGroups(stations, people, 3, 3)).turns.map((turn) =>
+        turn
+          .map((group) => group.length)
+          .filter(Boolean)
+          .sort((a, b) => b - a),
+      )
+    for (const turn of sizes(4, 5)) expect(turn).toEqual([3, 2])
+    for (const turn of sizes(4, 11)) expect(turn).toEqual([3, 3, 3, 2])
+    for (const turn of sizes(5, 16)) expect(turn).toEqual([4, 3, 3, 3, 3])
+  })
+
   it('others: the repeats found stand beside the fewest there can be', () => {
     const { guarantees, paths } = made(mixedGroups(4, 12, 6, 3))
     expect(guarantees[0]!.text).toMatch(/^\d+ pairs? (is|are) together again|^Nobody/)

@@ -36,25 +36,30 @@ export function repeats(turns: readonly Turn[], people: number): number {
 }
 
 /** The fewest repeats there can be: a turn makes so many pairs, and there are only so many different ones. */
-export function repeatBound(people: number, size: number, turns: number): number {
-  const groups = mixedSizes(people, size)
-  const meetings = groups.reduce((sum, count) => sum + (count * (count - 1)) / 2, 0)
+export function repeatBound(sizes: readonly number[], turns: number): number {
+  const people = sizes.reduce((sum, count) => sum + count, 0)
+  const meetings = sizes.reduce((sum, count) => sum + (count * (count - 1)) / 2, 0)
   return Math.max(0, meetings * turns - (people * (people - 1)) / 2)
 }
 
-/** Sizes of groups of about `size`, none larger than `size` but where people are left over. */
-export function mixedSizes(people: number, size: number): number[] {
-  return evenSizes(people, Math.max(1, Math.floor(people / size)))
+/**
+ * Sizes of groups of about `size`: larger ones do with one fewer (11 in trios: 3, 3, 3 and 2; 5: 3 and 2), where there are stations
+ * for as many groups; where there are not, with one more.
+ */
+export function mixedSizes(people: number, size: number, stations: number): number[] {
+  const groups = size > 2 ? Math.ceil(people / size) : Math.floor(people / size)
+  return evenSizes(people, Math.max(1, Math.min(groups, stations)))
 }
 
 /** Groups that change every turn with as few repeats as are found: exchanges of two people within a turn, while they help. */
-export function mixedTurns(people: number, size: number, turns: number): Turn[] {
-  if (people === 15 && size === 3 && turns <= 7) return kirkman().slice(0, turns)
+export function mixedTurns(sizes: readonly number[], turns: number): Turn[] {
+  const people = sizes.reduce((sum, count) => sum + count, 0)
+  if (people === 15 && sizes.every((size) => size === 3) && turns <= 7) return kirkman().slice(0, turns)
   let best: Turn[] | undefined
   let fewest = Infinity
-  const bound = repeatBound(people, size, turns)
+  const bound = repeatBound(sizes, turns)
   for (let seed = 1; seed <= 4 && fewest > bound; seed++) {
-    const found = searched(people, mixedSizes(people, size), turns, seed)
+    const found = searched(people, sizes, turns, seed)
     const count = repeats(found, people)
     if (count < fewest) [best, fewest] = [found, count]
   }
@@ -132,7 +137,7 @@ function shuffled(people: number, { below }: ReturnType<typeof randomFrom>): num
  * Annealing: exchanges of two people within a turn, kept when they help, or by chance while it is warm. The first turn stays
  * as people come.
  */
-function searched(people: number, sizes: number[], turns: number, seed: number): Turn[] {
+function searched(people: number, sizes: readonly number[], turns: number, seed: number): Turn[] {
   const random = randomFrom(seed * 7919)
   const rows = Array.from({ length: turns }, () => shuffled(people, random))
   if (turns > 0) rows[0] = Array.from({ length: people }, (_, person) => person)
@@ -198,10 +203,11 @@ function searchedMix(stations: number, people: number, turns: number, size: numb
   const groups = Math.max(1, Math.floor(people / size))
   if (groups > stations)
     return failure(problem('tooManyPeople', `${groups} groups for ${stations} stations: not everyone has a place.`, 'people'))
-  const table = mixedTurns(people, size, turns)
+  const sizes = mixedSizes(people, size, stations)
+  const table = mixedTurns(sizes, turns)
   const paths = placed(table, people, stations)
   const count = repeats(table, people)
-  const bound = repeatBound(people, size, turns)
+  const bound = repeatBound(sizes, turns)
   const everyone = paths.map((_, person) => person)
   const text =
     count === 0

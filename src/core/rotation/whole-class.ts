@@ -4,6 +4,7 @@ import { failure, problem, success, type Result } from '../base/result'
 import { assess, leastAndMost } from './assess'
 import type { Rotation } from './rotation'
 import { tableOf } from './table'
+import { designs } from './whole-class-designs'
 
 type Pair = [number, number]
 
@@ -68,35 +69,17 @@ function annealed(start: Rounds, seed: number, steps: number): Rounds {
   return rounds
 }
 
-/** For 8 pairs, found by annealing: which pair of the circle is at each station, round by round. */
-const eightPairs = [
-  '24516703',
-  '40132657',
-  '45601273',
-  '14365207',
-  '31670542',
-  '63207514',
-  '27534016',
-  '21637540',
-  '03174562',
-  '60512374',
-  '06475123',
-  '51640327',
-  '36015724',
-  '14573062',
-  '41576320',
-]
-
 /**
  * A balanced tournament design for `2n` people at `n` stations: everyone meets everyone once, nobody more than twice at a station.
  * The circle with one exchange a round (station 1 with station `2t` or `−2t`, whichever is one) is exact unless `n` is 2 more than
- * a multiple of 3; there 5 and 8 are exact by annealing, 8 stored, and above the best found is given. Exists for all n but 2
+ * a multiple of 3; there the best that was found is stored (see `whole-class-designs.ts`), and 5 is annealed. Exists for all n but 2
  * (Schellenberg, van Rees & Vanstone, Ars Combinatoria 3, 1977; from memory).
  */
 export function tournament(stations: number): Rounds {
   const others = 2 * stations - 1
   const rounds = circle(stations)
-  if (stations === 8) return rounds.map((round, turn) => [...eightPairs[turn]!].map((pair) => round[Number(pair)]!))
+  const design = designs[stations]?.split(' ')
+  if (design) return rounds.map((round, turn) => [...design[turn]!].map((pair) => round[parseInt(pair, 36)]!))
   rounds.forEach((round, turn) => {
     const twice = (2 * turn) % others
     exchange(round, 0, Math.min(twice, (others - twice) % others))

@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core'
 import { nanoid } from 'nanoid'
-import { Exercise, type GearNeed, type Option } from '@core/library/exercise'
+import { AskedExercise, type Exercise, type GearNeed, type Option } from '@core/library/exercise'
 import type { GearKind } from '@core/library/gear-kind'
 import { FormDialog } from '../kit/FormDialog'
 import { FormFoot } from '../kit/FormFoot'
@@ -19,13 +19,16 @@ interface ExerciseEditorProps {
   onRemoved: (id: string) => void
 }
 
-const blank = (): Exercise => ({
+/** What the class is judged by stands open until it is chosen. */
+type Unchosen = Omit<Exercise, 'pattern' | 'stance' | 'impact'>
+
+/** An option begins with what the exercise has: to need no gear is a choice. */
+const newOption = ({ gear, oneSided, asks }: Exercise): Option => ({ id: nanoid(10), name: '', rung: 'easier', gear, oneSided, asks })
+
+const blank = (): Unchosen => ({
   id: nanoid(10),
   name: '',
-  regions: ['lower'],
-  pattern: 'squat',
-  stance: 'standing',
-  impact: 'none',
+  regions: [],
   oneSided: false,
   gear: [],
   asks: [],
@@ -59,11 +62,11 @@ const fieldNames = {
 /** A form for an exercise and its ladder of options. What is typed stays until it is stored or given up. */
 export function ExerciseEditor({ stored, gear, onClose, onStored, onRemoved }: ExerciseEditorProps) {
   const form = useDocumentForm<Exercise>({
-    schema: Exercise,
+    schema: AskedExercise,
     path: '/api/exercises',
     key: 'exercise',
     stored,
-    blank,
+    blank: () => blank() as Exercise,
     onStored,
     onErased: onRemoved,
   })
@@ -75,7 +78,16 @@ export function ExerciseEditor({ stored, gear, onClose, onStored, onRemoved }: E
     <FormDialog dirty={form.dirty} onClose={onClose} title={stored ? stored.document.name : 'New exercise'} size="xl">
       <Troubles
         problems={problems}
-        at={['name', 'regions', 'setUp', 'fault', ...draft.options.map((_, index) => `options[${index}].name`)]}
+        at={[
+          'name',
+          'regions',
+          'pattern',
+          'stance',
+          'impact',
+          'setUp',
+          'fault',
+          ...draft.options.map((_, index) => `options[${index}].name`),
+        ]}
         names={fieldNames}
       />
       <ExerciseFields draft={draft} set={set} errorOf={errorOf} />
@@ -97,9 +109,7 @@ export function ExerciseEditor({ stored, gear, onClose, onStored, onRemoved }: E
         size="xs"
         variant="default"
         disabled={draft.options.length >= 12}
-        onClick={() =>
-          set({ options: [...draft.options, { id: nanoid(10), name: '', rung: 'easier', gear: [], oneSided: false, asks: [] }] })
-        }
+        onClick={() => set({ options: [...draft.options, newOption(draft)] })}
       >
         Add an option
       </Button>

@@ -31,21 +31,27 @@ export function ExerciseFields({ draft, set, errorOf }: ExerciseFieldsProps) {
       <Select
         label="Movement"
         data={Pattern.options}
-        value={draft.pattern}
+        value={draft.pattern ?? null}
+        placeholder="Choose"
+        error={errorOf('pattern')}
         allowDeselect={false}
         onChange={(pattern) => set({ pattern: pattern as Pattern })}
       />
       <Select
         label="Done"
         data={Stance.options}
-        value={draft.stance}
+        value={draft.stance ?? null}
+        placeholder="Choose"
+        error={errorOf('stance')}
         allowDeselect={false}
         onChange={(stance) => set({ stance: stance as Stance })}
       />
       <Select
         label="Impact"
         data={Impact.options}
-        value={draft.impact}
+        value={draft.impact ?? null}
+        placeholder="Choose"
+        error={errorOf('impact')}
         allowDeselect={false}
         onChange={(impact) => set({ impact: impact as Impact })}
       />
