@@ -37,31 +37,50 @@ export function sizeFor(person: Pick<Person, 'level' | 'loads'>, need: GearNeed,
   return has(person.loads[kind.id]) ?? has(need.sizeByLevel?.[person.level]) ?? kind.sizes[0]!.id
 }
 
+/** One kind that somebody takes for a use: in which size, how many, and whether for themselves, their group or the station. */
+export interface PersonNeed {
+  key: string
+  kindId: string
+  count: number
+  per: GearNeed['per']
+}
+
 /**
- * What `group` needs for `use`, each of them in the form that suits them. A group that takes turns or halves shares: it needs one
- * set of each size it uses. Kinds that the hall does not know are passed to `unknown`.
+ * What somebody needs for `use` in the form that suits them; what stands at the station is in the size for anyone. Kinds that the
+ * hall does not know are passed to `unknown`.
  */
-export function needOf(
-  group: readonly Borrower[],
+export function personNeeds(
+  person: Borrower | undefined,
   use: Use,
   exercise: Exercise,
-  pairs: PairsWork,
   kinds: ReadonlyMap<string, GearKind>,
   unknown: (kindId: string) => void,
-): SizeCounts {
+): PersonNeed[] {
+  const form = person ? formFor(person, use, exercise).form : formOf(exercise, use.optionId)
+  return form.gear.flatMap((need): PersonNeed[] => {
+    const kind = kinds.get(need.kindId)
+    if (!kind) unknown(need.kindId)
+    if (!kind) return []
+    const who = need.per === 'station' || !person ? anyone : person
+    return [{ key: sizeKey(kind.id, sizeFor(who, need, use, kind)), kindId: kind.id, count: need.count, per: need.per }]
+  })
+}
+
+/** What a group needs, by what each of them does. A group that takes turns or halves shares: it needs one set of each size it uses. */
+export function groupNeed(group: readonly (readonly PersonNeed[])[], pairs: PairsWork): SizeCounts {
   const own: SizeCounts = new Map()
   const oneSet: SizeCounts = new Map()
   const shared: SizeCounts = new Map()
-  for (const person of group) {
-    for (const need of formFor(person, use, exercise).form.gear) {
-      const kind = kinds.get(need.kindId)
-      if (!kind) unknown(need.kindId)
-      else if (need.per !== 'station') {
-        const key = sizeKey(kind.id, sizeFor(person, need, use, kind))
-        if (need.per === 'person') add(own, key, need.count)
+  const sharedKinds = new Set<string>()
+  for (const needs of group) {
+    for (const { key, kindId, count, per } of needs) {
+      if (per === 'person') {
+        add(own, key, count)
+        raise(oneSet, key, count)
         // A group shares the size of whoever is first in it.
-        else if (![...shared.keys()].some((id) => id.startsWith(`${kind.id}/`))) raise(shared, key, need.count)
-        if (need.per === 'person') raise(oneSet, key, need.count)
+      } else if (per === 'group' && !sharedKinds.has(kindId)) {
+        sharedKinds.add(kindId)
+        raise(shared, key, count)
       }
     }
   }
@@ -69,23 +88,21 @@ export function needOf(
   return shared
 }
 
-/** What stands at a station whoever is there, and what those who are there do instead. */
-export function standingNeedOf(
-  people: readonly Borrower[],
+/** What `group` needs for `use`, each of them in the form that suits them. */
+export const needOf = (
+  group: readonly Borrower[],
   use: Use,
   exercise: Exercise,
+  pairs: PairsWork,
   kinds: ReadonlyMap<string, GearKind>,
   unknown: (kindId: string) => void,
-): SizeCounts {
-  const count: SizeCounts = new Map()
-  // Each form once, however many do it.
-  for (const form of new Set([formOf(exercise, use.optionId), ...people.map((person) => formFor(person, use, exercise).form)])) {
-    for (const need of form.gear) {
-      if (need.per !== 'station') continue
-      const kind = kinds.get(need.kindId)
-      if (kind) raise(count, sizeKey(kind.id, sizeFor(anyone, need, use, kind)), need.count)
-      else unknown(need.kindId)
-    }
-  }
-  return count
+): SizeCounts =>
+  groupNeed(
+    group.map((person) => personNeeds(person, use, exercise, kinds, unknown)),
+    pairs,
+  )
+
+/** Raises `stands` to what stands at a station for what somebody does there. */
+export function raiseStanding(stands: SizeCounts, needs: readonly PersonNeed[]): void {
+  for (const { key, count, per } of needs) if (per === 'station') raise(stands, key, count)
 }

@@ -7,8 +7,8 @@ import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
 import { elsewhere, type Rotation } from '../rotation/rotation'
 import { isAtOwnPace } from '../plan/own-pace'
 import { commonPaces, itemSeconds, type Paces } from '../pace/pace'
-import { chosenUse, noChoices, usesTaken, worksInLap, type Choices } from './choices'
-import { add, needOf, raise, standingNeedOf, type Borrower, type SizeCounts } from './need'
+import { noChoices, usesTaken, worksInLap, type Choices } from './choices'
+import { add, groupNeed, personNeeds, raise, raiseStanding, type Borrower, type PersonNeed, type SizeCounts } from './need'
 
 export interface GearInput {
   plan: Plan
@@ -43,6 +43,8 @@ export interface Counter extends Omit<GearInput, 'exercises' | 'kinds' | 'choice
   unknownKinds: Set<string>
   /** Needs found already, by station and groups: laps repeat them. A station that varies is another object. */
   found: Map<Station, Map<string, SizeCounts>>
+  /** What each person needs for each use, found already; of nobody in particular, what everyone does. */
+  needs: Map<Use, Map<Borrower | undefined, readonly PersonNeed[]>>
   /** A number for each person, to tell who is there. */
   numbers: Map<GearInput['groups'][number][number], number>
 }
@@ -55,6 +57,7 @@ export const counterOf = (input: GearInput): Counter => ({
   unknownExercises: new Set(),
   unknownKinds: new Set(),
   found: new Map(),
+  needs: new Map(),
   numbers: new Map(input.groups.flat().map((person, index) => [person, index])),
 })
 
@@ -129,7 +132,6 @@ export function stationNeed(counter: Counter, circuit: Circuit, station: Station
 function mostOfPositions(counter: Counter, circuit: Circuit, station: Station, groups: GearInput['groups'], lap: number): SizeCounts {
   const most: SizeCounts = new Map()
   const stay = station.stay ?? circuit.stay
-  const unknown = (kindId: string) => counter.unknownKinds.add(kindId)
   const shares = peopleShares(stay, station.uses, counter.paces)
   const isSpread = isAtOwnPace(stay)
   const standing: SizeCounts = new Map()
@@ -137,25 +139,36 @@ function mostOfPositions(counter: Counter, circuit: Circuit, station: Station, g
   station.uses.forEach((use, position) => {
     const held: SizeCounts = isSpread ? spread[stay.kind === 'task' && position < stay.openerCount ? 0 : 1] : new Map()
     const stands: SizeCounts = new Map()
-    const working = groups.map((group) => group.filter((person) => worksInLap(use, person, lap)))
-    // What stands there does so whoever comes.
-    const asPlanned = { use, people: working.flat().filter((person) => chosenUse(use, person, counter.choices) === use) }
-    const stood = [asPlanned, ...usesTaken(use, working.flat(), counter.choices).filter((taken) => taken.use !== use)]
-    for (const { use, people } of stood) {
-      const exercise = exerciseFor(counter, use)
-      if (exercise) raiseTo(stands, standingNeedOf(people, use, exercise, counter.kinds, unknown))
+    const take = (taken: Use, people: readonly Borrower[]) => {
+      const needs = people.map((person) => needsOf(counter, taken, person))
+      for (const [key, amount] of groupNeed(needs, circuit.pairs)) add(held, key, amount * shares[position]!)
+      return needs
     }
-    for (const { use: taken, people } of working.flatMap((group) => usesTaken(use, group, counter.choices))) {
-      const exercise = exerciseFor(counter, taken)
-      if (!exercise) continue
-      for (const [key, amount] of needOf(people, taken, exercise, circuit.pairs, counter.kinds, unknown))
-        add(held, key, amount * shares[position]!)
+    // What stands there does so whoever comes.
+    raiseStanding(stands, needsOf(counter, use, undefined))
+    for (const group of groups) {
+      const working = use.dose ? group.filter((person) => worksInLap(use, person, lap)) : group
+      for (const { use: taken, people } of usesTaken(use, working, counter.choices))
+        for (const needs of take(taken, people)) raiseStanding(stands, needs)
     }
     if (isSpread) raiseTo(standing, stands)
     else raiseTo(most, bothOf(stands, held))
   })
   if (isSpread) for (const held of spread) raiseTo(most, bothOf(standing, held))
   return most
+}
+
+/** What somebody needs for a use, or everyone in particular: worked out once, as laps repeat it. */
+function needsOf(counter: Counter, use: Use, person: Borrower | undefined): readonly PersonNeed[] {
+  let byPerson = counter.needs.get(use)
+  if (!byPerson) counter.needs.set(use, (byPerson = new Map()))
+  let needs = byPerson.get(person)
+  if (!needs) {
+    const exercise = exerciseFor(counter, use)
+    needs = exercise ? personNeeds(person, use, exercise, counter.kinds, (kindId) => counter.unknownKinds.add(kindId)) : []
+    byPerson.set(person, needs)
+  }
+  return needs
 }
 
 function exerciseFor({ exercises, unknownExercises }: Counter, { exerciseId }: Use): Exercise | undefined {
