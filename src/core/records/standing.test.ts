@@ -3,7 +3,8 @@ import { listed as short, pressed, type Press } from '../../../tests/fixtures/de
 import { listMarks } from '../timeline/list-marks'
 import { commonPaces, listPlaceAt } from '../pace/pace'
 import { foldEvents } from '../run/clock/apply'
-import { allFinished, markAt, probablyWords, standings } from './standing'
+import { markAt } from '../run/screens/list-place'
+import { allFinished, probablyWords, standings } from './standing'
 import { stateAt } from '../run/clock/state'
 
 const list = short.timeline.phases.find((phase) => phase.selfPaced && !short.circuits[phase.pieceId]!.rotates)!

@@ -1,8 +1,7 @@
-import type { ListMark } from '../timeline/list-marks'
 import { isOwnPace, type Phase } from '../timeline/phase'
-import { inSeconds, formatSeconds, type Milliseconds, type Seconds } from '../base/units'
+import { inSeconds, formatSeconds, type Milliseconds } from '../base/units'
 import type { Progress, Tap } from '../run/clock/progress'
-import { stationsAt } from '../run/room/eased'
+import { markAt, marksOf } from '../run/screens/list-place'
 import type { RunSnapshot } from '../run/room/snapshot'
 import type { RunState } from '../run/clock/state'
 
@@ -75,9 +74,7 @@ export const allFinished = (list: readonly Standing[]): boolean =>
 
 /** Where people probably are in the list that is on, without taps: most of them, the quick and the slow. Empty where nothing is known. */
 export function probablyWords(snapshot: RunSnapshot, state: RunState): string {
-  const circuit = snapshot.circuits[state.phase.pieceId]
-  if (!isOwnPace(state.phase) || !circuit || circuit.rotates) return ''
-  const marks = stationsAt(circuit, state.phase.repeat, state.phase.lap)[state.phase.station ?? 0]?.list?.marks
+  const marks = marksOf(snapshot, state)
   if (!marks) return ''
   const second = inSeconds(state.elapsed)
   const words = (end: keyof typeof marks) => {
@@ -91,6 +88,3 @@ export function probablyWords(snapshot: RunSnapshot, state: RunState): string {
   if (quick === slow) return `Probably now: ${most}.`
   return `Probably now: most at ${most}; the quick ${quick === 'done' ? 'are done' : `at ${quick}`}, the slow at ${slow}.`
 }
-
-/** The place that holds at a second. */
-export const markAt = (marks: readonly ListMark[], second: Seconds): ListMark | undefined => marks.findLast((mark) => mark.from <= second)

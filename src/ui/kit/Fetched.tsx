@@ -7,6 +7,8 @@ interface FetchedProps<Found> {
   address: string
   /** What is fetched, as a sentence begins with it. */
   what: string
+  /** Where to go when it cannot be had, on a page without ways of its own. */
+  back?: { address: string; label: string }
   children: (found: Found) => ReactNode
 }
 
@@ -14,7 +16,7 @@ interface FetchedProps<Found> {
  * Shows something once it has been fetched; says so while it has not, and when it cannot be had, with the press that tries again.
  * At another address, what was shown stays until the other is there. Needs no Kit round it: screens of a room have none.
  */
-export function Fetched<Found>({ address, what, children }: FetchedProps<Found>) {
+export function Fetched<Found>({ address, what, back, children }: FetchedProps<Found>) {
   const { data, error, refetch } = useQuery(
     {
       queryKey: [address],
@@ -25,7 +27,7 @@ export function Fetched<Found>({ address, what, children }: FetchedProps<Found>)
   )
   if (data !== undefined) return <>{children(data)}</>
   return (
-    <div className="page">
+    <div className="page fetched">
       {error ? (
         <div role="alert">
           <p>
@@ -33,7 +35,12 @@ export function Fetched<Found>({ address, what, children }: FetchedProps<Found>)
           </p>
           <button type="button" className="small-button" onClick={() => void refetch()}>
             Try again
-          </button>
+          </button>{' '}
+          {back && (
+            <a className="small-button" href={back.address}>
+              {back.label}
+            </a>
+          )}
         </div>
       ) : (
         <OneMoment />

@@ -25,7 +25,11 @@ const rates = [1, 2, 5, 10, 20, 40, 60] as const
 
 /** A class played by itself, by eye and by ear, as fast as one likes: nothing of it is stored, and no room hears of it. */
 export const RehearsalScreen = guarded(({ classId, zone }: { classId: string; zone: string }) => (
-  <Fetched<RunSnapshot> address={`/api/classes/${classId}/rehearsal`} what="The class">
+  <Fetched<RunSnapshot>
+    address={`/api/classes/${classId}/rehearsal`}
+    what="The class"
+    back={{ address: `/classes/${classId}/shape`, label: 'Back to the class' }}
+  >
     {(snapshot) => <Rehearsal snapshot={snapshot} classId={classId} zone={zone} />}
   </Fetched>
 ))

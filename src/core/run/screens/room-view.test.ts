@@ -142,10 +142,21 @@ describe('a self-paced list', () => {
   if (!taken.ok) throw new Error(taken.problems[0]!.message)
   const phase = (pieceId: string) => taken.value.timeline.phases.find((phase) => phase.pieceId === pieceId)!
 
+  it('tells in which round most people are by the clock, as the pace of the hall has it', () => {
+    const { start, seconds } = phase('bb-rounds')
+    const places = [0, 120, 240, seconds - 5].map((into) => view(start + into, taken.value).place)
+    const rounds = places.map((place) => Number(/most in round (\d+)$/.exec(place)?.[1] ?? 0))
+    expect(places[0]).toBe('Rounds · most at the opener')
+    expect(rounds).toEqual([...rounds].sort((a, b) => a - b))
+    expect(rounds.at(-1)).toBeGreaterThan(1)
+    // Through a list but once there is no round to tell.
+    expect(view(phase('bb-rounds').start - 5, taken.value).place).not.toContain('most')
+  })
+
   it('is read out item by item: the opener, then the rounds', () => {
     expect(view(phase('bb-rounds').start + 5, taken.value)).toMatchObject({
       word: 'Work',
-      place: 'Rounds',
+      place: 'Rounds · most at the opener',
       headline: 'Round after round, at your own pace',
       points: [
         '12 shuttle walk there and back',

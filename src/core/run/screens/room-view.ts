@@ -8,6 +8,7 @@ import { linesOf as linesOfList, stationsAt } from '../room/eased'
 import { ownAt } from '../room/own-doings'
 import { unitsAt } from '../room/turns-at'
 import { wayTo } from './move-words'
+import { roundWords } from './list-place'
 import { placeWords, whereWeAre } from './place-words'
 import type { CircuitView, ExerciseView, RunSnapshot, StationView } from '../room/snapshot'
 import type { RunState } from '../clock/state'
@@ -66,7 +67,7 @@ export function roomView(snapshot: RunSnapshot, state: RunState): RoomScreenView
   const atStations = circuit.rotates
   return {
     word,
-    place: placeOf(snapshot, phase, work),
+    place: [placeOf(snapshot, phase, work), before || beforeAll(state) ? '' : roundWords(snapshot, state)].filter(Boolean).join(' · '),
     ...linesOf(snapshot, circuit, state, work, before),
     points: atStations || (before && beforeAll(state)) ? [] : pointsOf(circuit.stations[work.station ?? 0], work),
     tiles: atStations ? tilesOf(snapshot, circuit, work, isAhead(state, work), workerAt(snapshot, circuit, state, work)) : [],
