@@ -56,6 +56,16 @@ const sidesSaid = {
   ownInterval: 'Each side has its own interval.',
 } as const
 
+/** What all items are explained from. */
+interface Explaining {
+  exercises: ReadonlyMap<string, Exercise>
+  gearNames: ReadonlyMap<string, string>
+  exceptions: readonly Exception[]
+  done: readonly UseAsDone[]
+  /** How to breathe is told once for all that are breathed alike. */
+  breathed: Set<string>
+}
+
 /**
  * The whole class as it is explained, in its order: each exercise once, with what differs by lap or repeat, and how to breathe once
  * for all that are breathed alike.
@@ -65,46 +75,55 @@ export function walkThrough(
   library: Pick<HallLibrary, 'exercises' | 'gear'>,
   { people, choices }: Partial<Pick<ComputedClass, 'people' | 'choices'>> = {},
 ): BriefSection[] {
-  const exercises = exercisesById(library.exercises)
-  const gearNames = new Map(library.gear.map((kind) => [kind.id, midSentence(kind.name)]))
-  const exceptions = exceptionsIn(plan, people ?? [], library, choices)
-  const done = usesAsDone(plan)
-  const breathed = new Set<string>()
-  const itemOf = (known: UseAsDone): BriefItem => {
-    const { use, circuit, station } = known
-    const exercise = exercises.get(use.exerciseId)
-    const form = exercise && formOf(exercise, use.optionId)
-    const words = wordsOf(use, form)
-    const breathing = breathed.has(words.breathing) ? '' : words.breathing
-    breathed.add(words.breathing)
-    return {
-      ...words,
-      number: numberOf(known),
-      when: whenWords(known),
-      breathing,
-      differs: figuresOf(known, done),
-      options: optionsOf(exercise, use),
-      gear: form?.gear.map((need) => gearNames.get(need.kindId) ?? need.kindId) ?? [],
-      instead: insteadOf(exceptions, { circuit, station, standard: form?.name }),
-    }
+  const explaining: Explaining = {
+    exercises: exercisesById(library.exercises),
+    gearNames: new Map(library.gear.map((kind) => [kind.id, midSentence(kind.name)])),
+    exceptions: exceptionsIn(plan, people ?? [], library, choices),
+    done: usesAsDone(plan),
+    breathed: new Set(),
   }
-  return explainedIn(plan).flatMap(({ circuit, asDone, uses, again }): BriefSection[] => {
-    if (uses.length + again.length === 0) return []
-    const nameOf = ({ exerciseId, optionId }: Use) => {
-      const exercise = exercises.get(exerciseId)
-      return exercise ? formOf(exercise, optionId).name : exerciseId
-    }
-    return [
-      {
-        circuitId: circuit.id,
-        name: pieceName(circuit),
-        asDone,
-        items: uses.map(itemOf),
-        again: again.map((known) => ({ number: numberOf(known), name: nameOf(known.use), how: detailsOf(known.use).join(', ') })),
-        differs: clockDiffers(plan, circuit),
-      },
-    ]
-  })
+  return explainedIn(plan).flatMap(({ circuit, asDone, uses, again }): BriefSection[] =>
+    uses.length + again.length === 0
+      ? []
+      : [
+          {
+            circuitId: circuit.id,
+            name: pieceName(circuit),
+            asDone,
+            items: uses.map((known) => itemOf(known, explaining)),
+            again: again.map((known) => ({
+              number: numberOf(known),
+              name: nameOf(known.use, explaining),
+              how: detailsOf(known.use).join(', '),
+            })),
+            differs: clockDiffers(plan, circuit),
+          },
+        ],
+  )
+}
+
+function itemOf(known: UseAsDone, { exercises, gearNames, exceptions, done, breathed }: Explaining): BriefItem {
+  const { use, circuit, station } = known
+  const exercise = exercises.get(use.exerciseId)
+  const form = exercise && formOf(exercise, use.optionId)
+  const words = wordsOf(use, form)
+  const breathing = breathed.has(words.breathing) ? '' : words.breathing
+  breathed.add(words.breathing)
+  return {
+    ...words,
+    number: numberOf(known),
+    when: whenWords(known),
+    breathing,
+    differs: figuresOf(known, done),
+    options: optionsOf(exercise, use),
+    gear: form?.gear.map((need) => gearNames.get(need.kindId) ?? need.kindId) ?? [],
+    instead: insteadOf(exceptions, { circuit, station, standard: form?.name }),
+  }
+}
+
+function nameOf({ exerciseId, optionId }: Use, { exercises }: Explaining): string {
+  const exercise = exercises.get(exerciseId)
+  return exercise ? formOf(exercise, optionId).name : exerciseId
 }
 
 function numberOf({ circuit, station, position }: UseAsDone): string {

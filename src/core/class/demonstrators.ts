@@ -1,6 +1,7 @@
 import type { ClassDocument } from './class-document'
 
-const versions = ['easier', 'standard', 'harder'] as const
+/** The versions of an exercise that somebody can show. */
+export const versions = ['easier', 'standard', 'harder'] as const
 
 /** Whom to follow for which version: `Easier: follow Ilse. Harder: follow Tove.` Empty when nobody shows, or is here to. */
 export function followSentence(

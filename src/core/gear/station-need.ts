@@ -7,6 +7,7 @@ import { circuitAtLap, piecesAtRepeat } from '../plan/vary'
 import { elsewhere, type Rotation } from '../rotation/rotation'
 import { isAtOwnPace } from '../plan/own-pace'
 import { commonPaces, itemSeconds, type Paces } from '../pace/pace'
+import { timeShares } from '../pace/shares'
 import { noChoices, usesTaken, worksInLap, type Choices } from './choices'
 import { add, groupNeed, personNeeds, raise, raiseStanding, type Borrower, type PersonNeed, type SizeCounts } from './need'
 
@@ -191,10 +192,8 @@ function bothOf(stands: SizeCounts, held: SizeCounts): SizeCounts {
  */
 export function peopleShares(stay: Stay, uses: Station['uses'], paces: Paces = commonPaces): number[] {
   if (stay.kind !== 'task' || !isAtOwnPace(stay)) return uses.map(() => 1)
-  const seconds = uses.map((use) => itemSeconds(use, paces).typical)
-  const sum = (from: number, to: number) => seconds.slice(from, to).reduce((all, value) => all + value, 0)
-  const [opener, rest] = [sum(0, stay.openerCount), sum(stay.openerCount, uses.length)]
-  return seconds.map((own, index) => (own > 0 ? own / Math.max(own, index < stay.openerCount ? opener : rest) : 1))
+  const shares = [uses.slice(0, stay.openerCount), uses.slice(stay.openerCount)].flatMap((part) => timeShares(part, paces))
+  return uses.map((use, index) => (itemSeconds(use, paces).typical > 0 ? shares[index]! : 1))
 }
 
 /** Raises each size of `most` to what `need` wants of it. */

@@ -5,7 +5,8 @@ import type { Doer } from '../options/form-for'
 import { Pattern, Region } from '../library/exercise'
 import type { Form } from '../library/form'
 import type { Circuit, Plan, Use } from '../plan/plan'
-import { itemSeconds, type Paces } from '../pace/pace'
+import type { Paces } from '../pace/pace'
+import { timeShares } from '../pace/shares'
 import type { Phase, Timeline } from '../timeline/phase'
 import { circuitsById, stationsAtWork, type StationAtWork } from '../timeline/uses'
 import type { Kilograms, Seconds } from '../base/units'
@@ -156,14 +157,6 @@ function stretchesOf(phase: Phase, { meanwhile = [] }: Timeline): { phase: Phase
     Math.min(phase.start + phase.seconds, beside.start + beside.seconds) - Math.max(phase.start, beside.start)
   const besides = meanwhile.flatMap((beside) => (shared(beside) > 0 ? [{ phase: beside, seconds: shared(beside) / 2 }] : []))
   return [{ phase, seconds: phase.seconds / 2 }, ...besides]
-}
-
-/** How a stretch of a list is shared out among its items: by how long each usually takes. */
-function timeShares(uses: readonly Use[], paces: Paces): number[] {
-  if (uses.length === 1) return [1]
-  const seconds = uses.map((use) => itemSeconds(use, paces).typical)
-  const total = seconds.reduce((sum, value) => sum + value, 0)
-  return seconds.map((own) => (total > 0 ? own / total : 1 / uses.length))
 }
 
 /** Regions by how much the class works them, most first. */

@@ -29,20 +29,20 @@ type Size = Pick<GearLine, 'kindId' | 'sizeId'>
 const shortIn = ({ gear }: ComputedClass, { kindId, sizeId }: Size): number =>
   gear.lines.find((line) => line.kindId === kindId && line.sizeId === sizeId)?.short ?? 0
 
-type Way = (judged: Judged, line: GearLine) => Fix[]
+type WayOut = (judged: Judged, line: GearLine) => Fix[]
 
-const one = (fix: Fix | undefined): Fix[] => (fix ? [fix] : [])
+const asList = (fix: Fix | undefined): Fix[] => (fix ? [fix] : [])
 
 /** Ways to make a shortage smaller, those that take longest to look for last. */
-const ways: Way[] = [
-  (judged, line) => one(broughtAlong(judged, line)),
+const ways: WayOut[] = [
+  (judged, line) => asList(broughtAlong(judged, line)),
   takeTurns,
   smallerGroups,
   cappedStations,
   otherForms,
-  (judged) => one(otherStarts(judged)),
-  (judged, line) => one(tradedStations(judged, line)),
-  (judged, line) => one(nearestSize(judged, line)),
+  (judged) => asList(otherStarts(judged)),
+  (judged, line) => asList(tradedStations(judged, line)),
+  (judged, line) => asList(nearestSize(judged, line)),
 ]
 
 /**
@@ -204,6 +204,7 @@ function cappedStations({ document, computed, newId }: Judged): Fix[] {
 /** At one station, the same exercise in a form without the kind; where it has none, another of the same region that needs no gear. */
 function otherForms(judged: Judged, { kindId }: GearLine): Fix[] {
   const byId = exercisesById(judged.library.exercises)
+  // What stands in for missing gear comes first here, before what is easier.
   const rungs = { substitute: 0, easier: 1, harder: 2 } as const
   return stationsWith(judged, kindId).flatMap(({ circuit, station, index }) => {
     const use = station.uses.find((use) => byId.get(use.exerciseId) && usesKind(formOf(byId.get(use.exerciseId)!, use.optionId), kindId))!

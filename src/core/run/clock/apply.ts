@@ -39,6 +39,12 @@ function lastWork({ timeline, phase }: Progress): number {
   return index
 }
 
+/** The last work anew. Out of a break, people first have to get ready again. */
+function repeated(progress: Progress): Partial<Progress> {
+  const work = lastWork(progress)
+  return { ...atPhase(work), countIn: work === progress.phase ? 0 : countInMs }
+}
+
 function changes(progress: Progress, event: RunEvent): Partial<Progress> {
   const { command, at } = event
   if (isTap(command)) return { taps: tapsAfter(progress, { ...event, command }) }
@@ -63,11 +69,8 @@ function changes(progress: Progress, event: RunEvent): Partial<Progress> {
       return { countIn: 0, ...begunAt(progress, at) }
     case 'back':
       return atPhase(progress.elapsed < backMs ? Math.max(0, progress.phase - 1) : progress.phase)
-    case 'repeat': {
-      const work = lastWork(progress)
-      // Out of a break, people first have to get ready again.
-      return { ...atPhase(work), countIn: work === progress.phase ? 0 : countInMs }
-    }
+    case 'repeat':
+      return repeated(progress)
     case 'goto':
       return { ...atPhase(command.phase), elapsed: inMilliseconds(command.into ?? 0), amended: undefined, ...begunAt(progress, at) }
     case 'extend':
@@ -103,6 +106,10 @@ export function countedIn(now: Progress, command: Command): Command {
   return isList ? { ...command, countsIn: true } : command
 }
 
+/** Another course is worked out for the phase that is on: a boundary later it would go back in time. */
+const canAmend = ({ mode, phase }: Progress, command: Extract<Command, { type: 'amend' }>): boolean =>
+  mode !== 'finished' && command.phase === (mode === 'ready' ? 0 : phase + 1) && command.phase < command.timeline.phases.length
+
 /** Whether the command means something now. */
 export function applicable(progress: Progress, command: Command): boolean {
   const { mode, timeline } = progress
@@ -121,12 +128,7 @@ export function applicable(progress: Progress, command: Command): boolean {
     case 'goto':
       return mode !== 'finished' && (command.into ?? 0) < (timeline.phases[command.phase]?.seconds ?? 0)
     case 'amend':
-      // Worked out for the phase that is on: a boundary later it would go back in time.
-      return (
-        mode !== 'finished' &&
-        command.phase === (mode === 'ready' ? 0 : progress.phase + 1) &&
-        command.phase < command.timeline.phases.length
-      )
+      return canAmend(progress, command)
     case 'hold':
       return underWay && !progress.holding
     case 'release':

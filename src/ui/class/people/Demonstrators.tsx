@@ -1,8 +1,8 @@
+import { versions } from '@core/class/demonstrators'
 import { Select, Button } from '@mantine/core'
 import { outOfSight } from '@core/findings/rules/out-of-sight'
 import { useClass } from '../shared/context'
 
-export const versions = ['easier', 'standard', 'harder'] as const
 /** Who shows which version; Brief and wall say whom to follow. */
 export function Demonstrators() {
   const { document, computed, change, store } = useClass()
