@@ -1,6 +1,7 @@
+import { useMediaQuery } from '@mantine/hooks'
 import { useMemo, useState } from 'react'
 import { homeView } from '@core/run/screens/home-view'
-import { roomView } from '@core/run/screens/room-view'
+import { roomView, type RoomScreenView } from '@core/run/screens/room-view'
 import { shownSeconds } from '@core/run/clock/state'
 import { timeOf } from '../kit/zoned-time'
 import { Caption } from '../live/Caption'
@@ -11,6 +12,7 @@ import { SoundButton } from '../live/SoundButton'
 import type { LiveRun } from '../live/use-run'
 import type { useSound } from '../live/use-sound'
 import { Standings } from './Standings'
+import { WayGrid } from './WayGrid'
 import { layoutNames, layouts, type Layout } from '@core/run/screens/wall-layouts'
 import './wall.css'
 
@@ -28,7 +30,8 @@ const inRows = (count: number, most: number) => Math.ceil(count / Math.ceil(coun
 /** The room wall: read from the back, by people who are busy. */
 export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
   const [layout, setLayout] = useState(first)
-  const { snapshot, state, connected } = live
+  const { snapshot, state } = live
+  const isUpright = useMediaQuery('(orientation: portrait)')
   const second = shownSeconds(state)
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
   const view = useMemo(() => roomView(snapshot, state), [snapshot, state.status, state.phase, state.sequence, second])
@@ -43,6 +46,18 @@ export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
     // A reload, or a bookmark, keeps it.
     history.replaceState(null, '', `?layout=${to}`)
   }
+
+  // On the way everybody looks for their own name: that is what the picture is for then.
+  const isWay = (layout === 'room' || layout === 'far') && isUpright === false && view.tiles.some(({ coming }) => coming)
+  if (isWay)
+    return (
+      <main className={`wall is-way${state.status === 'paused' ? ' is-paused' : ''}`}>
+        <Level state={state} wave />
+        <WayTop view={view} paused={state.status === 'paused'} follow={snapshot.follow} ends={ends} digits={digits} />
+        <WayGrid tiles={view.tiles} />
+        <WallFoot live={live} sound={sound} layout={layout} onLayout={choose} />
+      </main>
+    )
 
   return (
     <main className={`wall is-${layout}${state.status === 'paused' ? ' is-paused' : ''}`}>
@@ -78,13 +93,7 @@ export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
             ))}
         </div>
         <div className="wall-side">
-          <div className={`wall-digits${digits.length > 2 ? ' is-long' : ''}`} data-testid="digits" role="timer" aria-live="off">
-            {[...digits].map((digit, index) => (
-              <span key={index} className={digit === ':' ? 'wall-colon' : 'wall-digit'}>
-                {digit}
-              </span>
-            ))}
-          </div>
+          <Digits digits={digits} />
           {snapshot.scores && <Standings live={live} />}
         </div>
       </div>
@@ -120,23 +129,76 @@ export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
           ))}
         </div>
       )}
-      <footer className="wall-foot">
-        <div className="wall-line">
-          <SoundButton sound={sound} />
-          {!connected && <span role="status">No line to the server: going on by itself</span>}
-        </div>
-        <label>
-          Layout{' '}
-          <select value={layout} onChange={(event) => choose(event.currentTarget.value as Layout)}>
-            {layouts.map((layout) => (
-              <option key={layout} value={layout}>
-                {layoutNames[layout]}
-              </option>
-            ))}
-          </select>
-        </label>
-        <Caption live={live} />
-      </footer>
+      <WallFoot live={live} sound={sound} layout={layout} onLayout={choose} />
     </main>
+  )
+}
+
+function Digits({ digits }: { digits: string }) {
+  return (
+    <div className={`wall-digits${digits.length > 2 ? ' is-long' : ''}`} data-testid="digits" role="timer" aria-live="off">
+      {[...digits].map((digit, index) => (
+        <span key={index} className={digit === ':' ? 'wall-colon' : 'wall-digit'}>
+          {digit}
+        </span>
+      ))}
+    </div>
+  )
+}
+
+interface WayTopProps {
+  view: RoomScreenView
+  paused: boolean
+  follow: string | undefined
+  ends: string
+  digits: string
+}
+
+/** What to do, in a word and a sentence, and how long there is for it. */
+function WayTop({ view, paused, follow, ends, digits }: WayTopProps) {
+  return (
+    <header className="way-top">
+      <h1 data-testid="word">{paused ? 'Paused' : view.word}</h1>
+      <div className="way-words">
+        {paused && <p>{view.word} goes on when the coach resumes</p>}
+        {view.headline && <p>{view.headline}</p>}
+        {view.detail && <p className="way-small">{view.detail}</p>}
+        <p className="way-small way-plates">
+          {[view.place === view.word ? '' : view.place, follow, `ends ${ends}`].filter(Boolean).map((text) => (
+            <span key={text}>{text}</span>
+          ))}
+        </p>
+      </div>
+      <Digits digits={digits} />
+    </header>
+  )
+}
+
+interface WallFootProps {
+  live: LiveRun
+  sound: ReturnType<typeof useSound>
+  layout: Layout
+  onLayout: (layout: Layout) => void
+}
+
+function WallFoot({ live, sound, layout, onLayout }: WallFootProps) {
+  return (
+    <footer className="wall-foot">
+      <div className="wall-line">
+        <SoundButton sound={sound} />
+        {!live.connected && <span role="status">No line to the server: going on by itself</span>}
+      </div>
+      <label>
+        Layout{' '}
+        <select value={layout} onChange={(event) => onLayout(event.currentTarget.value as Layout)}>
+          {layouts.map((layout) => (
+            <option key={layout} value={layout}>
+              {layoutNames[layout]}
+            </option>
+          ))}
+        </select>
+      </label>
+      <Caption live={live} />
+    </footer>
   )
 }

@@ -1,0 +1,106 @@
+import { textWidth } from './text-width'
+
+/** A station as it is found on the way: who goes there, and what it is. */
+export interface WayTile {
+  people: readonly string[]
+  exercise: string
+}
+
+/** A name as it stands on the wall, and how large. All sizes are in the units of the picture given. */
+export interface PlacedName {
+  text: string
+  size: number
+}
+
+/** Stations in rows and columns, with names as large as they can be. */
+export interface WallGrid {
+  columns: number
+  rows: number
+  /** Between two tiles. */
+  gap: number
+  /** Of station numbers; exercises stand beside them at half of it. */
+  headSize: number
+  /** Of each tile's people, in their order. */
+  names: PlacedName[][]
+}
+
+/** Shares of a tile: what stands round its words, and between tiles. */
+const between = 0.024
+const padding = 0.05
+/** Height of a line of names, and of the line with number and exercise, in sizes of their font. */
+const nameLine = 1.06
+const headLine = 1.25
+/** A number is at most so large, as a share of the tile's height; and no less than this share of the names. */
+const headShare = 0.22
+/** Names up to so many times as wide as the middle one are set in one size. */
+const ordinary = 1.3
+/** A longer one may be so much smaller than the others before it is shortened. */
+const smallest = 0.62
+
+interface Tried extends WallGrid {
+  /** The size of the smallest name, but for those that are shortened. */
+  least: number
+}
+
+/**
+ * A grid for these stations in a picture of `width` × `height`: rows and columns are those with which the smallest name is largest.
+ * Ordinary names are set in one size. A long name is set smaller by itself, down to a floor; what is longer still, beside which the
+ * others would become small, is shortened to what tells it from all others.
+ */
+export function wallGrid(tiles: readonly WayTile[], width: number, height: number): WallGrid {
+  const everyone = tiles.flatMap(({ people }) => people)
+  const tried = tiles.map((_, index) => triedWith(index + 1, tiles, everyone, width, height))
+  return tried.reduce((best, next) => (next.least > best.least ? next : best))
+}
+
+function triedWith(rows: number, tiles: readonly WayTile[], everyone: readonly string[], width: number, height: number): Tried {
+  // As even as can be: six in two rows are three and three.
+  const columns = Math.ceil(tiles.length / rows)
+  const gap = between * Math.min(width, height)
+  const tileWidth = (width - gap * (columns - 1)) / columns
+  const tileHeight = (height - gap * (rows - 1)) / rows
+  const most = Math.max(1, ...tiles.map(({ people }) => people.length))
+  const headSize = Math.min(headShare * tileHeight, 0.2 * tileWidth)
+  const room = tileWidth * (1 - 2 * padding)
+  const high = (tileHeight * (1 - padding) - headSize * headLine) / (most * nameLine)
+  const widths = everyone.map(textWidth).sort((a, b) => a - b)
+  const middle = widths[Math.floor(widths.length / 2)] ?? 1
+  const widest = widths.findLast((width) => width <= middle * ordinary) ?? middle
+  const size = Math.max(1, Math.min(high, room / widest))
+  // What is longer than this becomes too small, and is shortened.
+  const longest = Math.max(widest, ...widths.filter((width) => room / width >= size * smallest))
+  const names = tiles.map(({ people }) => people.map((name) => placed(name, everyone, size, room)))
+  return { columns, rows, gap, headSize, names, least: Math.min(size, room / longest) }
+}
+
+/** The name at the size, or as much smaller as it has to be; shortened where that is below the floor. */
+function placed(name: string, everyone: readonly string[], size: number, room: number): PlacedName {
+  const fits = room / textWidth(name)
+  if (fits >= size * smallest) return { text: name, size: Math.min(size, fits) }
+  const text = shortened(name, everyone, room / (size * smallest))
+  return { text, size: Math.min(size, room / textWidth(text)) }
+}
+
+/**
+ * The longest beginning of a name that is no wider than `room` (in sizes of the font) with a full stop; longer where it takes more
+ * to tell it from all others.
+ */
+export function shortened(name: string, everyone: readonly string[], room: number): string {
+  const letters = [...name]
+  const others = everyone.filter((other) => other !== name)
+  let short = name
+  for (let count = letters.length - 1; count > 1; count--) {
+    const beginning = letters.slice(0, count).join('')
+    if (others.some((other) => other.startsWith(beginning))) return short
+    short = `${beginning.trimEnd()}.`
+    if (textWidth(short) <= room) return short
+  }
+  return short
+}
+
+/** From how far capitals of a size (in millimetres) are read: they fill 22 minutes of arc (ISO 9241-303 from memory); in metres. */
+export const readingMetres = (sizeMillimetres: number): number =>
+  (sizeMillimetres * capitalHeight) / Math.tan((22 / 60) * (Math.PI / 180)) / 1000
+
+/** Of a capital, in sizes of the font: Atkinson Hyperlegible Next. */
+const capitalHeight = 0.668

@@ -1,0 +1,41 @@
+import { useElementSize } from '@mantine/hooks'
+import { useMemo, type CSSProperties } from 'react'
+import type { Tile } from '@core/run/screens/room-view'
+import { wallGrid } from '@core/run/screens/wall-grid'
+
+/** Where does everyone go, and what is it: every station with its people, as large as the picture lets them be. */
+export function WayGrid({ tiles }: { tiles: readonly Tile[] }) {
+  const { ref, width, height } = useElementSize()
+  const grid = useMemo(() => (width > 0 && height > 0 ? wallGrid(tiles, width, height) : undefined), [tiles, width, height])
+  return (
+    <div className="way-room" ref={ref}>
+      {grid && (
+        <div
+          className="way-grid"
+          role="list"
+          aria-label="Stations"
+          style={
+            { '--columns': grid.columns, '--rows': grid.rows, '--head': `${grid.headSize}px`, '--gap': `${grid.gap}px` } as CSSProperties
+          }
+        >
+          {tiles.map((tile, index) => (
+            <div className={`way-tile${tile.closed ? ' is-closed' : ''}`} role="listitem" key={tile.number}>
+              <div className="way-head">
+                <span className="way-number">{tile.number}</span>
+                <span className="way-exercise">{tile.exercise}</span>
+              </div>
+              {tile.coming && tile.people.length > 0 && <span className="visually-hidden">coming in</span>}
+              <div className="way-names">
+                {grid.names[index]!.map(({ text, size }, person) => (
+                  <div key={person} style={{ fontSize: size }} aria-label={tile.people[person]}>
+                    {text}
+                  </div>
+                ))}
+              </div>
+            </div>
+          ))}
+        </div>
+      )}
+    </div>
+  )
+}
