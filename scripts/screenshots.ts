@@ -48,6 +48,7 @@ try {
   }
   for (const [name, path] of Object.entries(views)) {
     await page.goto(server.base + path)
+    if (name === 'gear') await page.getByText(/^Nearest size/).waitFor()
     await take(page, name)
   }
   await page.goto(`${server.base}/classes/demo-early/gear`)

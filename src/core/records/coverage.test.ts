@@ -1,6 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { pressed, snapshotOf, type Press } from '../../../tests/fixtures/demo-run'
+import { classDocument, demoLibrary, pressed, snapshotOf, type Press } from '../../../tests/fixtures/demo-run'
+import { computeClass } from '../class/compute'
+import type { Circuit } from '../plan/plan'
+import { takeSnapshot } from '../run/room/take-snapshot'
 import { foldEvents } from '../run/clock/apply'
 import { advance } from '../run/clock/progress'
 import { coverageOf } from './coverage'
@@ -54,6 +57,41 @@ describe('coverage', () => {
     expect(at.find((coverage) => coverage.personId === 'tove')!.done).toEqual([2, 3])
     const late = changed(lunch, { type: 'arrives', id: 'late', name: 'Quill' }, now.index)
     expect(covered(late, 10 + now.start + 1).find((coverage) => coverage.personId === 'late')!.done).toEqual([])
+  })
+
+  it('a station that was skipped in every lap is missed by whoever would have been there, and by nobody else', () => {
+    const skips = [work(0), work(8)].map(({ start }, lap): Press => [10 + start + 1 - lap * (work(0).seconds - 1), 'skip'])
+    const end = covered(lunch, 10 + lunch.timeline.total, ...skips)
+    const oren = end.find(({ personId }) => personId === 'oren')!
+    expect([oren.done, oren.toCome, oren.missed]).toEqual([stations.slice(1), [], [1]])
+    for (const { missed } of end) expect(missed).toHaveLength(1)
+    expect(new Set(end.map(({ missed }) => missed[0])).size).toBe(stations.length)
+  })
+
+  it('where a lap is a side, one lap alone is one side; both laps are both, and other stations are not told so', () => {
+    const document = classDocument('demo-lunch')
+    const circuit = document.plan.parts.flatMap(({ pieces }) => pieces).find((piece) => piece.id === 'll-stations') as Circuit
+    for (const { uses } of circuit.stations) for (const use of uses) use.sides = 'none'
+    circuit.stations[2]!.uses[0]!.sides = 'byLap'
+    const taken = takeSnapshot(document, computeClass(document, demoLibrary), demoLibrary, undefined)
+    if (!taken.ok) return expect.unreachable()
+    const second = work(8).start
+    for (const coverage of covered(taken.value, 10 + second)) expect([coverage.done, coverage.oneSide]).toEqual([stations, [3]])
+    for (const coverage of covered(taken.value, 10 + lunch.timeline.total)) expect(coverage.oneSide).toEqual([])
+    // In the second lap alone it is one side too.
+    const { start } = work(0)
+    const skipped = covered(
+      taken.value,
+      10 + lunch.timeline.total - 1,
+      ...Array.from({ length: 15 }, (_, at): Press => [10 + start + 1 + at / 10, 'skip']),
+    )
+    for (const coverage of skipped) if (coverage.done.includes(3)) expect(coverage.oneSide).toEqual([3])
+  })
+
+  it('nobody goes round where all do it together, or where there is no such circuit', () => {
+    const together = lunch.timeline.phases.find((phase) => phase.kind === 'work' && phase.pieceId !== 'll-stations')!
+    const { worked } = foldEvents(lunch.timeline, [])
+    for (const pieceId of [together.pieceId, 'nowhere']) expect(coverageOf(lunch, pieceId, together, worked)).toEqual([])
   })
 
   it('never wrong after any sequence of pauses, skips and changes: done, to come and missed are all the stations of one’s way, each once', () => {

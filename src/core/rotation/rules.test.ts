@@ -92,6 +92,37 @@ describe('two files', () => {
     expect(made(twoFiles(8, 15, 8)).guarantees.at(-1)!.text).toMatch(/^8 times somebody is at a station without a partner/)
   })
 
+  it('says in the sentence when the second file goes further: only after a half lap, and only with an even number of stations', () => {
+    const further = (stations: number, turns: number) => /After.*$/.exec(made(twoFiles(stations, 2 * stations, turns)).say)?.[0]
+    expect([further(8, 4), further(7, 7), further(7, 14)]).toEqual([undefined, undefined, undefined])
+    expect(further(8, 5)).toBe('After 4 turns the second file goes one station further, once.')
+    expect(further(8, 8)).toBe('After 4 turns the second file goes one station further, once.')
+    expect(further(8, 9)).toBe('After 4 turns the second file goes one station further, once, and again each half lap.')
+    expect(made(twoFiles(8, 16, 8, false)).say).toBe('First partner: one station up. Second partner: one station down.')
+  })
+
+  it('tells who is alone, who shares, and refuses more than there are places for; nobody is promised nothing', () => {
+    const words = (stations: number, people: number, turns: number) => made(twoFiles(stations, people, turns)).guarantees
+    expect(words(3, 0, 3)).toEqual([])
+    expect(
+      words(3, 1, 3)
+        .map(({ text }) => text)
+        .join(),
+    ).not.toContain('second file')
+    expect(words(3, 5, 1).at(-1)).toEqual({
+      met: false,
+      text: '1 time somebody is at a station without a partner: the coach or a demonstrator steps in.',
+    })
+    expect(words(8, 15, 8).at(-1)).toMatchObject({ met: false })
+    expect(words(3, 12, 3)).toContainEqual({ met: true, text: '2 pairs share a station.' })
+    expect(words(3, 6, 3).some(({ text }) => text.includes('share'))).toBe(false)
+    expect(twoFiles(2, 201, 2)).toMatchObject({
+      ok: false,
+      problems: [{ code: 'tooManyPeople', field: 'people', message: expect.stringMatching(/^201 people for 2 stations of 100: /) }],
+    })
+    expect(twoFiles(2, 200, 2).ok).toBe(true)
+  })
+
   it('host and traveller: travellers see every station and every host once; on the second lap they change about', () => {
     const one = counted(made(hostAndTraveller(6, 12, 6)), 6)
     expect(one.between.every((count) => count === 1)).toBe(true)
@@ -145,8 +176,8 @@ describe('full mix', () => {
 })
 
 describe('the whole class', () => {
-  it('everyone with everyone once and nobody over twice at a station, for 3 … 10 pairs (Schellenberg, van Rees & Vanstone 1977; from memory)', () => {
-    for (const pairs of orders(3, 10)) {
+  it('everyone with everyone once and nobody over twice at a station, for 3 … 13 pairs (Schellenberg, van Rees & Vanstone 1977; from memory)', () => {
+    for (const pairs of orders(3, 13)) {
       const turns = 2 * pairs - 1
       const rotation = made(wholeClass(pairs, 2 * pairs, turns))
       const { meetings, visits } = assess(rotation.paths, pairs)
@@ -154,6 +185,15 @@ describe('the whole class', () => {
       const over = visits.flat().reduce((sum, count) => sum + Math.max(0, count - 2), 0)
       expect(over, String(pairs)).toBe(0)
     }
+  })
+
+  it('14 and 17 pairs: everyone with everyone once, and 2 and 5 times somebody is at a station a third time', () => {
+    const over = [14, 17].map((pairs) => {
+      const { meetings, visits } = assess(made(wholeClass(pairs, 2 * pairs, 2 * pairs - 1)).paths, pairs)
+      expect(meetings.every((row, one) => row.every((count, other) => count === (one === other ? 0 : 1)))).toBe(true)
+      return visits.flat().reduce((sum, count) => sum + Math.max(0, count - 2), 0)
+    })
+    expect(over).toEqual([2, 5])
   })
 
   it('the circle with one exchange a round is exact where n is not 2 more than a multiple of 3 (seen to 30)', () => {
