@@ -79,7 +79,7 @@ export const settingsOf = (library: Pick<HallLibrary, 'figures'>): HallSettings 
 export function pacesOf(library: Pick<HallLibrary, 'exercises' | 'figures'>, people: readonly Pick<Person, 'level'>[] = []): Paces {
   const { repPace, slowingPercent } = settingsOf(library)
   const byExercise = new Map(library.exercises.flatMap((exercise) => (exercise.pace ? [[exercise.id, exercise.pace] as const] : [])))
-  return { of: byExercise, common: repPace, slowingPercent, whose: whoseAmong(people.map(({ level }) => level)) }
+  return { byExercise, common: repPace, slowingPercent, whose: whoseAmong(people.map(({ level }) => level)) }
 }
 
 /** Groups that have a place at once in every rotation of the plan; as many as people where nobody rotates. */

@@ -61,7 +61,7 @@ function shareOfWork(circuit: Circuit | undefined, groups: ComputedClass['groups
 /** A form that is done of a use by so much of the class, and the seconds of an interval in which it is. */
 interface Share {
   form: Form | undefined
-  of: number
+  ofClass: number
   workedSeconds?: Seconds | undefined
 }
 
@@ -75,7 +75,7 @@ function sharesOf(library: HallLibrary, { people = [], choices }: WhoWorks): (us
     const doers: (Doer | undefined)[] = people.length > 0 ? [...people] : [undefined]
     const shares = doers.map((doer): Share => {
       const { form, workedSeconds } = doingOf(use, doer, known)
-      return { form, workedSeconds, of: 1 / doers.length }
+      return { form, workedSeconds, ofClass: 1 / doers.length }
     })
     found.set(use, shares)
     return shares
@@ -97,9 +97,9 @@ function spellsIn(
         if (uses.length === 0) return [{ form: undefined, seconds, rests: station.rest }]
         const times = timeShares(uses, paces)
         return uses.flatMap((use, index) =>
-          shares(use).map(({ form, of, workedSeconds = Infinity }) => {
+          shares(use).map(({ form, ofClass, workedSeconds = Infinity }) => {
             const worked = stretch.phase.selfPaced ? 1 : Math.min(1, workedSeconds / stretch.phase.seconds)
-            return { form, seconds: seconds * times[index]! * of * worked }
+            return { form, seconds: seconds * times[index]! * ofClass * worked }
           }),
         )
       })

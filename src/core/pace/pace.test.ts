@@ -68,7 +68,7 @@ describe('counting and pace, common practice', () => {
   })
 
   it('burpees at 2.5 to 3.75 s: 12 to 18 in 45 s', () => {
-    const paces: Paces = { ...none, of: new Map([['burpee', { low: 2.5, typical: 3, high: 3.75 }]]) }
+    const paces: Paces = { ...none, byExercise: new Map([['burpee', { low: 2.5, typical: 3, high: 3.75 }]]) }
     const { low, high } = roundsWithin(45, task(), [use({ exerciseId: 'burpee', reps: { count: 1 } })], paces)!
     expect([Math.round(low), Math.round(high)]).toEqual([12, 18])
   })

@@ -20,7 +20,7 @@ export type End = keyof Estimate
  * an estimate.
  */
 export interface Paces {
-  of: ReadonlyMap<string, Estimate>
+  byExercise: ReadonlyMap<string, Estimate>
   common: Estimate
   slowingPercent: Estimate
   whose: Record<End, Level>
@@ -30,7 +30,7 @@ export interface Paces {
 const everyLevel: Record<End, Level> = { low: 'trained', typical: 'regular', high: 'newcomer' }
 
 export const commonPaces: Paces = {
-  of: new Map(),
+  byExercise: new Map(),
   common: commonSettings.repPace,
   slowingPercent: commonSettings.slowingPercent,
   whose: everyLevel,
@@ -54,7 +54,7 @@ const apartWithinLevel: Record<End, number> = { low: 0.93, typical: 1, high: 1.0
 
 /** Seconds a rep of an exercise takes at one end. */
 function repSeconds(exerciseId: string, paces: Paces, end: End): Seconds {
-  const pace = (paces.of.get(exerciseId) ?? paces.common)[endOfLevel[paces.whose[end]]]
+  const pace = (paces.byExercise.get(exerciseId) ?? paces.common)[endOfLevel[paces.whose[end]]]
   return paces.whose.low === paces.whose.high ? pace * apartWithinLevel[end] : pace
 }
 

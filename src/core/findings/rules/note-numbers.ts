@@ -91,9 +91,9 @@ const countsOf = ({ count, most = count }: NonNullable<Use['reps']>): number[] =
 function lengthsOf({ timeline }: ComputedClass, circuit: Circuit): Seconds[] {
   if (!timeline.ok) return []
   const phases = timeline.value.phases.filter((phase) => phase.pieceId === circuit.id && phase.repeat === 0)
-  const of = (some: typeof phases) => some.reduce((sum, phase) => sum + phase.seconds, 0)
-  const laps = [...new Set(phases.map(({ lap }) => lap))].map((lap) => of(phases.filter((phase) => phase.lap === lap)))
-  return [of(phases), ...laps]
+  const secondsOf = (some: typeof phases) => some.reduce((sum, phase) => sum + phase.seconds, 0)
+  const laps = [...new Set(phases.map(({ lap }) => lap))].map((lap) => secondsOf(phases.filter((phase) => phase.lap === lap)))
+  return [secondsOf(phases), ...laps]
 }
 
 /** A note, and a piece's own name, that says a number with a unit other than the figure beside it. */

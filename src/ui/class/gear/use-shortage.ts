@@ -8,7 +8,7 @@ import { useJudged } from '../shared/judged'
 
 /** What a worker has found for the class as it is; `done` when it has looked through all of it. */
 interface Found<Answer> {
-  of?: Judged
+  judged?: Judged
   answer: Answer
   done: boolean
   failed: boolean
@@ -27,7 +27,7 @@ function useSearch<Answer>(
   const [found, setFound] = useState<Found<Answer>>({ answer: none, done: false, failed: false })
   useEffect(() => {
     if (!wanted) return undefined
-    setFound({ of: judged, answer: none, done: false, failed: false })
+    setFound({ judged, answer: none, done: false, failed: false })
     let worker: Worker | undefined
     const waiting = setTimeout(() => {
       const failed = () => setFound((now) => ({ ...now, failed: true }))
@@ -44,7 +44,7 @@ function useSearch<Answer>(
     }
     // eslint-disable-next-line react-hooks/exhaustive-deps -- what is looked for is always the same: only the class changes
   }, [judged, wanted])
-  return found.of === judged ? found : { answer: none, done: false, failed: false }
+  return found.judged === judged ? found : { answer: none, done: false, failed: false }
 }
 
 const sent = ({ document, library, room }: Judged) => structuredClone({ document, library, room })

@@ -10,9 +10,9 @@ import { useClass } from './context'
  */
 export function FixButtons({ fix, judged, describedBy, note }: { fix: Fix; judged: Judged; describedBy: string; note?: string }) {
   const { store } = useClass()
-  const [shown, setShown] = useState<Preview & { of: Judged }>()
+  const [shown, setShown] = useState<Preview & { judged: Judged }>()
   // What is shown is of the class as it is now, or it is not shown.
-  const preview = shown?.of === judged ? shown : undefined
+  const preview = shown?.judged === judged ? shown : undefined
   return (
     <>
       <button type="button" className="link-button" onClick={() => store.getState().replace(fix.apply(judged.document))}>
@@ -24,7 +24,7 @@ export function FixButtons({ fix, judged, describedBy, note }: { fix: Fix; judge
         className="peek-button"
         aria-expanded={preview !== undefined}
         aria-describedby={describedBy}
-        onClick={() => setShown(preview ? undefined : { ...previewOf(judged, judge(judged), fix.apply), of: judged })}
+        onClick={() => setShown(preview ? undefined : { ...previewOf(judged, judge(judged), fix.apply), judged })}
       >
         {preview ? 'hide' : 'what changes?'}
       </button>
