@@ -100,6 +100,15 @@ describe('the walk-through', () => {
     expect(main(walkThrough(lunch(), library)).items[0]!.repStandard).toBe('A rep: Thighs level, then all the way up.')
   })
 
+  it('says how a list is gone through: once and then round after round, on rungs, to the finish, or for its time', () => {
+    const said = (id: string) => walkThrough(shape(id), library).map(({ list }) => list)
+    expect(said('K')[0]).toBe('1 to 5 once, then the others round after round, at your own pace, for 8:00.')
+    expect(said('J')).toEqual(['Round after round, at your own pace, for 15:00.'])
+    expect(said('M')[0]).toBe('10-8-6-4-2 of each, at your own pace.')
+    expect(said('N')[0]).toBe('Through the list once, at your own pace, until all of it is done.')
+    expect(said('C2')).toEqual([''])
+  })
+
   it('the items of a list have their numbers, and two exercises at one station a letter', () => {
     const [list] = walkThrough(shape('J'), library).filter(({ asDone }) => !asDone)
     expect(list!.items.map(({ number }) => number)).toEqual(list!.items.map((_, index) => String(index + 1)))

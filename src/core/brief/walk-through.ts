@@ -1,4 +1,5 @@
 import { midSentence } from '../base/mid-sentence'
+import { formatSeconds } from '../base/units'
 import { exercisesById } from '../library/by-id'
 import type { ComputedClass, HallLibrary } from '../class/compute'
 import { exceptionsIn, type Exception } from '../doing/exceptions'
@@ -42,6 +43,8 @@ export interface BriefSection {
   name: string
   /** Shown as it is done: a warm-up or a cool-down. */
   asDone: boolean
+  /** How a list at one's own pace is gone through; else empty. */
+  list: string
   items: BriefItem[]
   /** What is done here too and is explained elsewhere. */
   again: { number: string; name: string; how: string }[]
@@ -90,6 +93,7 @@ export function walkThrough(
             circuitId: circuit.id,
             name: pieceName(circuit),
             asDone,
+            list: listWords(circuit),
             items: uses.map((known) => itemOf(known, explaining)),
             again: again.map((known) => ({
               number: numberOf(known),
@@ -100,6 +104,21 @@ export function walkThrough(
           },
         ],
   )
+}
+
+/** "1 to 5 once, then the others round after round, for 8:00." */
+function listWords({ stay, stations }: Circuit): string {
+  if (stay.kind !== 'task') return ''
+  const until = stay.capSeconds === undefined ? 'until all of it is done' : `for ${formatSeconds(stay.capSeconds)}`
+  if (stay.rungs) return `${stay.rungs.join('-')} of each, ${stay.rungClock ? 'rung by rung together' : 'at your own pace'}.`
+  if (stay.goal === 'finish') return `Through the list once, at your own pace, ${until}.`
+  const opener = stay.openerCount
+  const rest = (stations[0]?.uses.length ?? 0) - opener
+  const first =
+    opener === 0 ? '' : `${opener === 1 ? 'The first' : `1 to ${opener}`} once, then ${rest === 1 ? 'the other' : 'the others'} `
+  const aim = stay.aimRounds === undefined ? '' : ` The aim is ${stay.aimRounds} rounds.`
+  const text = `${first}round after round, at your own pace, ${until}.${aim}`
+  return text.charAt(0).toUpperCase() + text.slice(1)
 }
 
 function itemOf(known: UseAsDone, { exercises, gearNames, exceptions, done, breathed }: Explaining): BriefItem {

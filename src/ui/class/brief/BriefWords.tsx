@@ -64,6 +64,7 @@ export function SectionWords({ section, moves }: { section: BriefSection; moves:
           {index === 0 ? `“${sentence}”` : sentence}
         </p>
       ))}
+      {section.list && <p>{section.list}</p>}
       {section.differs.length > 0 && (
         <p>
           <span className="second">Differs</span> {section.differs.join(' · ')}
