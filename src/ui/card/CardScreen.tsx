@@ -58,7 +58,12 @@ function Card(props: CardProps) {
         <div className="card-foot">
           <span data-testid="word">{state.status === 'paused' ? 'Paused' : view.word}</span>
           {!finished && (
-            <span className="card-digits" data-testid="digits" role="timer" aria-live="off">
+            <span
+              className={`card-digits${digitsOf(state).length > 4 ? ' is-long' : ''}`}
+              data-testid="digits"
+              role="timer"
+              aria-live="off"
+            >
               {digitsOf(state)}
             </span>
           )}

@@ -52,7 +52,7 @@ function Station(props: StationProps) {
             </p>
           )}
           {view.items.length > 0 && <Lines className="station-items" lines={view.items} numbered />}
-          <p className="station-how">{[view.side, exercise?.how].filter(Boolean).join(', ')}</p>
+          {view.items.length === 0 && <p className="station-how">{[view.side, exercise?.how].filter(Boolean).join(', ')}</p>}
           {exercise && view.items.length === 0 && (
             <ul className="station-points">
               {exercise.points.map((point) => (

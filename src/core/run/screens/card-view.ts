@@ -1,3 +1,4 @@
+import { midSentence } from '../../base/mid-sentence'
 import type { Phase } from '../../timeline/phase'
 import { oneLine } from '../../summary/lead'
 import { inSeconds, type Milliseconds } from '../../base/units'
@@ -125,7 +126,9 @@ function whatIsDone(
   if (view.list) {
     const rounds = view.rounds === undefined ? '' : `yours: ${view.rounds} ${view.rounds === 1 ? 'round' : 'rounds'}`
     const first = beginsWith === undefined ? undefined : view.exercises[beginsWith]
-    const begin = first ? `Begin with ${first.name}` : ''
+    // What is done once comes first for everybody.
+    const hasOpener = view.list.marks?.typical[0]?.round === undefined && view.list.marks !== undefined
+    const begin = first ? `${hasOpener ? 'In the rounds begin' : 'Begin'} with ${midSentence(first.name)}` : ''
     return { exercise: oneLine(linesOf(view)), how: [begin, view.list.aim, rounds].filter(Boolean).join('; '), points: [] }
   }
   const changes = done?.sides === 'half' && !begun ? 'change sides at the half' : ''

@@ -5,19 +5,24 @@ import { lapsOf } from '@core/plan/turns'
 import { DraftField } from '../../kit/DraftField'
 import { useClass, usePlanEdits } from '../shared/context'
 import { ruleChoices, ruleLabel, seriesNotation } from './vary-rule-words'
-import { targetsOf } from './vary-fields'
+import type { VaryTarget } from './vary-fields'
 
 const choice = { root: 'draft-field is-choice', label: 'draft-label', input: 'draft-input' }
 
 type Unit = 'lap' | 'time'
 
+interface VaryRulesProps {
+  piece: Piece
+  /** The index of its part. */
+  partAt: number
+  targets: readonly VaryTarget[]
+}
+
 /** Rules by which laps or times through differ: two figures that change places every second one, or a series of figures. */
-export function VaryRules({ piece }: { piece: Piece }) {
-  const { document, library } = useClass()
+export function VaryRules({ piece, partAt, targets }: VaryRulesProps) {
+  const { document } = useClass()
   const { editPlan, editPiece } = usePlanEdits()
-  const partAt = document.plan.parts.findIndex((part) => part.pieces.some((known) => known.id === piece.id))
   const part = document.plan.parts[partAt]!
-  const targets = targetsOf(piece, library.exercises)
   const here = new Set(targets.map(({ id }) => id))
   const edit = (unit: Unit, change: (rules: VariationRule[]) => VariationRule[]) => {
     const changed = (rules: VariationRule[] | undefined) => {
@@ -58,7 +63,7 @@ export function VaryRules({ piece }: { piece: Piece }) {
         </ul>
       )}
       {units.length > 0 && (
-        <AddRule key={piece.id} units={units} piece={piece} onAdd={(unit, rule) => edit(unit, (rules) => [...rules, rule])} />
+        <AddRule key={piece.id} units={units} targets={targets} onAdd={(unit, rule) => edit(unit, (rules) => [...rules, rule])} />
       )}
     </>
   )
@@ -66,13 +71,12 @@ export function VaryRules({ piece }: { piece: Piece }) {
 
 interface AddRuleProps {
   units: Unit[]
-  piece: Piece
+  targets: readonly VaryTarget[]
   onAdd: (unit: Unit, rule: VariationRule) => void
 }
 
-function AddRule({ units, piece, onAdd }: AddRuleProps) {
-  const { library } = useClass()
-  const choices = ruleChoices(targetsOf(piece, library.exercises))
+function AddRule({ units, targets, onAdd }: AddRuleProps) {
+  const choices = ruleChoices(targets)
   const [unit, setUnit] = useState(units[0]!)
   const [key, setKey] = useState<string | null>(null)
   const [values, setValues] = useState<number[]>()

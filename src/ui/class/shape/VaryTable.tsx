@@ -59,7 +59,7 @@ export function VaryTable({ piece }: { piece: Piece }) {
           ))}
         </ul>
       )}
-      <VaryRules piece={piece} />
+      <VaryRules piece={piece} partAt={partAt} targets={targets} />
       <AddVariation
         piece={piece}
         repeat={part.repeat}
