@@ -159,7 +159,7 @@ function mostOfPositions(counter: Counter, circuit: Circuit, station: Station, g
   return most
 }
 
-/** What somebody needs for a use, or everyone in particular: worked out once, as laps repeat it. */
+/** What somebody needs for a use, or nobody in particular: worked out once, as laps repeat it. */
 function needsOf(counter: Counter, use: Use, person: Borrower | undefined): readonly PersonNeed[] {
   let byPerson = counter.needs.get(use)
   if (!byPerson) counter.needs.set(use, (byPerson = new Map()))

@@ -1,7 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { demoPeople } from '../../../../scripts/demo/people'
 import { textWidth } from './text-width'
-import { readingMetres, shortened, wallGrid, type WayTile } from './wall-grid'
+import { shortened, wallGrid, type WayTile } from './wall-grid'
+
+/** Of a capital, in sizes of the font: Atkinson Hyperlegible Next. */
+const capitalHeight = 0.668
+/** From how far capitals of a size (in millimetres) are read: they fill 22 minutes of arc (ISO 9241-303; from memory). */
+const readingMetres = (sizeMillimetres: number): number => (sizeMillimetres * capitalHeight) / Math.tan((22 / 60) * (Math.PI / 180)) / 1000
 
 /** What the wall has for its stations at 1280 × 720, under the word and the digits. */
 const [width, height] = [1240, 500]

@@ -97,10 +97,3 @@ export function shortened(name: string, everyone: readonly string[], room: numbe
   }
   return short
 }
-
-/** From how far capitals of a size (in millimetres) are read: they fill 22 minutes of arc (ISO 9241-303 from memory); in metres. */
-export const readingMetres = (sizeMillimetres: number): number =>
-  (sizeMillimetres * capitalHeight) / Math.tan((22 / 60) * (Math.PI / 180)) / 1000
-
-/** Of a capital, in sizes of the font: Atkinson Hyperlegible Next. */
-const capitalHeight = 0.668
