@@ -72,7 +72,7 @@ async function measure(hall: Hall, seconds: number): Promise<Measured> {
       found.megabytes,
       Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${hall.server.pid}/status`, 'utf8'))![1]) / 1024,
     )
-    await new Promise((resolve) => setTimeout(resolve, 100))
+    await new Promise((resolve) => setTimeout(resolve, 40))
   }
   found.loop = (await hall.get('/api/health')).body.loopDelayMs as number
   for (const request of open) request.destroy()

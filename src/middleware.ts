@@ -1,6 +1,7 @@
 import { defineMiddleware } from 'astro:middleware'
 import { keepHouse } from '@server/actions/housekeeping'
 import { databaseTrouble } from '@server/db/trouble'
+import { pageInTurn } from '@server/http/pages-in-turn'
 import { limitRate } from '@server/http/rates'
 import { notFound, refuse } from '@server/refused'
 import { answerTo } from '@server/http/respond'
@@ -31,7 +32,7 @@ export const onRequest = defineMiddleware(async ({ url, params, clientAddress, r
       if (isApi) throw notFound('thing')
       return await rewrite('/404')
     }
-    const response = await next()
+    const response = isApi ? await next() : await pageInTurn(url.pathname, next)
     if (isApi) response.headers.set('x-vicinor-build', import.meta.env.BUILD ?? '')
     const policy = response.headers.get('content-security-policy')
     if (policy) response.headers.set('content-security-policy', `${policy.replace(/;\s*$/, '')}; ${styles}`)

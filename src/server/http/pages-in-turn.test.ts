@@ -1,0 +1,35 @@
+import { describe, expect, it } from 'vitest'
+import { pageInTurn } from './pages-in-turn'
+
+/** Pages that are made only when told to. */
+function held() {
+  const begun: string[] = []
+  const go: (() => void)[] = []
+  const make = (name: string) => () => {
+    begun.push(name)
+    return new Promise<Response>((resolve) => go.push(() => resolve(new Response(name))))
+  }
+  return { begun, go, make }
+}
+const settle = () => new Promise((resolve) => setImmediate(resolve))
+
+describe('pages in turn', () => {
+  it('makes two planners’ pages at a time, and a running class’s at once', async () => {
+    const { begun, go, make } = held()
+    const pages = ['/', '/log', '/people'].map((path) => pageInTurn(path, make(path)))
+    const room = pageInTurn('/wall/t', make('/wall/t'))
+    await settle()
+    expect(begun).toEqual(['/', '/log', '/wall/t'])
+    go.forEach((answer) => answer())
+    await settle()
+    expect(begun).toContain('/people')
+    go.at(-1)!()
+    expect(await Promise.all([...pages, room].map(async (page) => (await page).text()))).toEqual(['/', '/log', '/people', '/wall/t'])
+  })
+
+  it('goes on after a page that failed, with what was said of the others', async () => {
+    await expect(pageInTurn('/log', () => Promise.reject(new Error('no')))).rejects.toThrow('no')
+    const page = await pageInTurn('/log', () => Promise.resolve(new Response('x', { status: 404, headers: { 'x-a': 'b' } })))
+    expect([page.status, page.headers.get('x-a'), await page.text()]).toEqual([404, 'b', 'x'])
+  })
+})
