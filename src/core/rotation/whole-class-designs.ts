@@ -1,26 +1,45 @@
 /**
- * Which pair of the circle is at each station, round by round, by the number of stations: a digit (base 36) a station, a row a
- * round. Found by slow annealing of the circle's rounds. 8 and 11 are exact; in the others, that are 2 more than a multiple of 3
- * too, somebody is at a station a third time as often as the tests say.
+ * Designs that turn: one or two rounds are enough to make all of them (see `developed`).
+ *
+ * `rounds`: who stands at each station, in order, by number: of `m` people of the one kind 0 … m − 1, of the other m … 2m − 1, and,
+ * where the number of stations is even, two who stay themselves. `shifts`: where the rounds that turn into themselves begin. Found
+ * here by annealing until nothing was left over.
  */
-export const designs: Readonly<Record<number, string>> = {
-  8:
-    '24516703 40132657 45601273 14365207 31670542 63207514 27534016 21637540 03174562 60512374 06475123 51640327 36015724 ' +
-    '14573062 41576320',
-  11:
-    '01a86795432 253a7894160 a9672805143 20a67539418 9624871035a 184702a3695 83942a57016 2154780396a 10573a42689 ' +
-    '598a7342610 851a3047692 a9172648305 6295a481307 387069415a2 6270594831a 420a1976358 179a4580326 021a7563498 ' +
-    '6724051389a 9304861a725 98642013a57',
-  14:
-    '92d10cab436857 60b3a954187d2c 4ab871563dc902 c17ba854926d30 cb64072a8391d5 29c8a364510db7 ba26c01d584739 ' +
-    '4201567bac893d 4b762cd8a90135 197430b8652dca d2b137954c60a8 905ad631428c7b c573489a16d0b2 c27a4db0359168 ' +
-    '0b58721ca6d439 b675d9c4821a03 bad01279354c68 4bac6815972d30 3d71840c2b596a 9573bc01d8a264 07b54c8a213d69 ' +
-    '516a72bc0938d4 dc10849537a26b 971b4238605cad 5206137b48d9ca 8c7169d0b254a3 d9c86ba5401237',
-  17:
-    '39e5708a2g6cf41bd 5f3a0b286e4dc971g 7ad1462g5c3b980ef 4e83761d0a529gfcb ga5eb937d2cf41860 53f41gea6d97b82c0 ' +
-    '83c65d02a7fb91ge4 1gaf759063e84dc2b 4c5297fge0b8a631d 03cb95e8ad267g41f ab0gf3925471e8d6c e4g7650d389fcb1a2 ' +
-    '2805aeg1f7b6493cd bd31524ec9f760ga8 9g56fb384d2e07a1c 8dg2693eaf0b571c4 5b2e30d61gc9f7a48 04g26c51ea738bfd9 ' +
-    'g7fe912d6350ca84b 3d2a58eg791bf460c 72f54a6g0ed93b1c8 3dgbe46059f28a17c 79216e8gbd5c04f3a 40c1de2956af3b8g7 ' +
-    '7dg31af45c2be8069 391657a4c0gf8ebd2 b03f426eg589c71da 9d2be53864g0fa71c gadc85f2e09374b16 3eg189247b0da5c6f ' +
-    'bd4gfa839e5620c17 f29504ab87g16e3dc 6473dbef9ca58g102',
+export interface TurningDesign {
+  rounds: readonly string[]
+  shifts: readonly number[]
+}
+
+/** By the number of stations: those that are 2 more than a multiple of 3, for which one exchange a round is not enough. */
+export const designs: Readonly<Record<number, TurningDesign>> = {
+  5: {
+    rounds: ['1-2 9-4 7-6 8-5 0-3'],
+    shifts: [0, 0, 2, 1],
+  },
+  8: {
+    rounds: ['15-7 4-6 9-14 13-2 8-12 0-1 3-10 5-11', '1-13 6-3 2-15 4-14 7-12 10-11 5-8 0-9'],
+    shifts: [3],
+  },
+  11: {
+    rounds: ['7-3 15-16 21-19 14-11 17-13 2-4 10-0 18-12 20-9 1-6 5-8'],
+    shifts: [5, 1, 9, 2, 10, 7, 9, 4, 6, 0],
+  },
+  14: {
+    rounds: [
+      '13-5 15-8 19-23 9-20 1-27 21-24 10-26 2-0 11-17 7-16 6-12 18-3 25-14 4-22',
+      '23-18 1-0 14-2 25-26 11-8 6-20 24-17 4-9 7-3 5-15 21-22 27-19 10-13 16-12',
+    ],
+    shifts: [10],
+  },
+  17: {
+    rounds: ['31-22 25-18 16-12 32-21 33-17 26-30 14-5 20-23 15-28 19-24 6-8 0-11 9-4 27-29 13-3 7-10 2-1'],
+    shifts: [9, 16, 13, 2, 12, 13, 12, 14, 6, 4, 7, 0, 5, 16, 15, 10],
+  },
+  20: {
+    rounds: [
+      '4-14 2-17 9-3 15-38 6-35 22-33 27-28 10-32 0-8 23-7 24-20 34-29 36-19 30-21 39-11 18-26 31-12 13-16 1-25 5-37',
+      '35-19 23-6 10-22 24-13 9-4 18-0 14-12 17-5 37-31 34-1 21-3 38-29 16-20 25-32 2-30 28-39 15-36 11-26 33-8 7-27',
+    ],
+    shifts: [13],
+  },
 }
