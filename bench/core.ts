@@ -1,5 +1,5 @@
 import { arrangeAll } from '../src/core/arrange/arrange-all'
-import { computeClass } from '../src/core/class/compute'
+import { computeClass, type HallLibrary } from '../src/core/class/compute'
 import { judge } from '../src/core/findings/judge'
 import { countGear } from '../src/core/gear/count'
 import { layOut } from '../src/core/floor/auto-lay'
@@ -69,11 +69,11 @@ function longClass(): ClassDocument {
   }
 }
 
-/** 60 people in pairs on 20 stations, two groups at some of them, with wishes that cost something. */
-function bigClass(): ClassDocument {
+/** So many people in pairs at so many stations, two groups at some of them, with wishes that cost something. */
+export function largeClass(people: number, stations: number, prefix = 'q'): ClassDocument {
   const document = longClass()
-  const main = document.plan.parts[0]!.pieces[1] as Circuit
-  main.stations = Array.from({ length: 20 }, (_, index) => ({
+  const main = circuitOf(document)
+  main.stations = Array.from({ length: stations }, (_, index) => ({
     id: `b${index}`,
     uses: [{ id: `b${index}u`, exerciseId: libraryExercises[(index * 3) % libraryExercises.length]!.id, sides: 'none' }],
     span: 1,
@@ -81,7 +81,7 @@ function bigClass(): ClassDocument {
     skipLaps: [],
     capacity: 6,
   }))
-  const walkIns = Array.from({ length: 60 }, (_, index) => ({ ...demoPeople[index % demoPeople.length]!, id: `q${index}` }))
+  const walkIns = Array.from({ length: people }, (_, index) => ({ ...demoPeople[index % demoPeople.length]!, id: `${prefix}${index}` }))
   return {
     ...document,
     here: walkIns.map((person) => person.id),
@@ -91,7 +91,14 @@ function bigClass(): ClassDocument {
   }
 }
 
-const circuitOf = (document: ClassDocument) => document.plan.parts[0]!.pieces[1] as Circuit
+/** All that the library knows, and the demo's gear with so many of each size. */
+export const libraryWith = (owned: (had: number) => number): HallLibrary => ({
+  people: [],
+  exercises: libraryExercises,
+  gear: demoGear.map((kind) => ({ ...kind, sizes: kind.sizes.map((size) => ({ ...size, owned: owned(size.owned) })) })),
+})
+
+export const circuitOf = (document: ClassDocument) => document.plan.parts[0]!.pieces[1] as Circuit
 
 function arrangedAll(document: ClassDocument): void {
   const steps = arrangeAll({ document, library: { people: [], exercises: libraryExercises, gear: demoGear }, room: undefined, past: [] })
@@ -109,7 +116,7 @@ function timed(runs: number, work: () => unknown): number {
   return median(times.slice(Math.floor(runs / 3)))
 }
 
-const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!
+export const median = (values: number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!
 
 export function benchCore(): void {
   const document = longClass()
@@ -131,7 +138,7 @@ export function benchCore(): void {
   line('compiled, rotated, counted', figure, 5)
   line('the same, and all findings', findings, 8)
   line('fit to slot, a full search', fit, 100)
-  const big = bigClass()
+  const big = largeClass(60, 20)
   const kinds = Array.from({ length: 40 }, (_, index) => ({
     ...demoGear[index % demoGear.length]!,
     id: index < demoGear.length ? demoGear[index]!.id : `more-${index}`,
@@ -158,6 +165,6 @@ export function benchCore(): void {
     timed(60, () => computeClass({ ...mixed, name: 'Edited' }, library)),
     15,
   )
-  const many = timed(6, () => arrangedAll(bigClass()))
+  const many = timed(6, () => arrangedAll(largeClass(60, 20)))
   line('arranged all in one: 60 people, 20 stations', many, 1000)
 }

@@ -8,6 +8,7 @@ import { benchCrowd } from './crowd'
 import { benchFlood } from './flood'
 import { benchPace } from './pace'
 import { benchPageWeight } from './page-weight'
+import { benchShortage } from './shortage'
 import { benchSolver } from './solver'
 import { benchTabs } from './tabs'
 import { benchYears } from './years'
@@ -16,6 +17,7 @@ import { benchYears } from './years'
 const parts: Record<string, () => Promise<void> | void> = {
   core: () => {
     benchCore()
+    benchShortage()
     benchPace()
     benchSolver()
     benchDrift()

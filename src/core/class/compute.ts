@@ -103,6 +103,27 @@ export function rotationOf(
   return { circuit, choice, units, rotation }
 }
 
+/** The groups of these people, and how they go round. */
+export function placedClass(document: ClassDocument, people: Doer[]): Pick<ComputedClass, 'groups' | 'rotations'> {
+  const groups = groupsOf(document, people, groupPlaces(document.plan, people.length))
+  return { groups, rotations: rotatingCircuits(document.plan).map((circuit) => rotationOf(document, circuit, groups)) }
+}
+
+/** What they need there, turn by turn: of a class whose timeline is sound, as without one there are no turns to count by. */
+export function gearNeeded(
+  document: ClassDocument,
+  library: HallLibrary,
+  { groups, rotations }: Pick<ComputedClass, 'groups' | 'rotations'>,
+  paces: Paces,
+): Pick<ComputedClass, 'choices' | 'gear'> {
+  const found = new Map<string, { rotation: Rotation; units: Doer[][] }>()
+  for (const { circuit, rotation, units } of rotations) if (rotation.ok) found.set(circuit.id, { rotation: rotation.value, units })
+  const kinds = usableIn(library.gear, document.roomId, document.bring)
+  const counted = { plan: document.plan, exercises: library.exercises, kinds, groups, paces, rotations: found }
+  const choices = sharedOut(counted)
+  return { choices, gear: countGear({ ...counted, choices }) }
+}
+
 /** Everything that follows from a class: time, groups, who is where, and gear. */
 export function computeClass(document: ClassDocument, library: HallLibrary): ComputedClass {
   const { plan } = document
@@ -111,33 +132,16 @@ export function computeClass(document: ClassDocument, library: HallLibrary): Com
   const people = coming.filter((person) => !home.has(person.id))
   const paces = pacesOf(library, people)
   const timeline = compileTimeline(plan, paces)
-  const circuits = rotatingCircuits(plan)
-  const groups = groupsOf(document, people, groupPlaces(plan, people.length))
-  const sizes = groups.map((group) => group.length)
-  const rotations = circuits.map((circuit) => rotationOf(document, circuit, groups))
-  const found = new Map<string, { rotation: Rotation; units: Doer[][] }>()
-  for (const { circuit, rotation, units } of rotations) if (rotation.ok) found.set(circuit.id, { rotation: rotation.value, units })
-  // Without a timeline there are no turns to count by.
-  const counted = {
-    plan,
-    exercises: library.exercises,
-    kinds: usableIn(library.gear, document.roomId, document.bring),
-    groups,
-    paces,
-    rotations: found,
-  }
-  const choices = timeline.ok ? sharedOut(counted) : noChoices
-  const gear = timeline.ok ? countGear({ ...counted, choices }) : nothingCounted
+  const placed = placedClass(document, people)
+  const sizes = placed.groups.map((group) => group.length)
   return {
     timeline,
     sentences: timeline.ok ? classSentences(plan, timeline.value, sizes) : undefined,
     people,
     paces,
     atHome: coming.filter((person) => home.has(person.id)),
-    groups,
-    rotations,
-    choices,
-    gear,
-    problems: [timeline, ...rotations.map(({ rotation }) => rotation)].flatMap((result) => (result.ok ? [] : result.problems)),
+    ...placed,
+    ...(timeline.ok ? gearNeeded(document, library, placed, paces) : { choices: noChoices, gear: nothingCounted }),
+    problems: [timeline, ...placed.rotations.map(({ rotation }) => rotation)].flatMap((result) => (result.ok ? [] : result.problems)),
   }
 }

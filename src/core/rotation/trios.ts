@@ -59,7 +59,7 @@ export function mixedTurns(sizes: readonly number[], turns: number): Turn[] {
   let fewest = Infinity
   const bound = repeatBound(sizes, turns)
   for (let seed = 1; seed <= 4 && fewest > bound; seed++) {
-    const found = searched(people, sizes, turns, seed)
+    const found = searched(people, sizes, turns, seed, bound)
     const count = repeats(found, people)
     if (count < fewest) [best, fewest] = [found, count]
   }
@@ -69,6 +69,8 @@ export function mixedTurns(sizes: readonly number[], turns: number): Turn[] {
 /** Who sits where, turn by turn: `rows[turn][seat]` is a person, and each seat belongs to a group; with how often any two are together. */
 class Seating {
   private readonly groupOf: number[]
+  /** The other seats of each seat's group. */
+  private readonly beside: number[][]
   private readonly together: Int16Array
 
   constructor(
@@ -76,10 +78,10 @@ class Seating {
     private readonly sizes: readonly number[],
   ) {
     this.groupOf = sizes.flatMap((size, group) => Array<number>(size).fill(group))
+    this.beside = this.groupOf.map((group, seat) => this.groupOf.flatMap((its, other) => (its === group && other !== seat ? [other] : [])))
     this.together = new Int16Array(this.people ** 2)
-    rows.forEach((row, turn) =>
-      row.forEach((person, seat) => this.mates(turn, seat).forEach((mate) => person < mate && this.count(person, mate, 1))),
-    )
+    for (const row of rows)
+      row.forEach((person, seat) => this.beside[seat]!.forEach((other) => person < row[other]! && this.count(person, row[other]!, 1)))
   }
 
   get people(): number {
@@ -92,33 +94,43 @@ class Seating {
 
   /** By how much the repeats, doubled, change if the two people of a turn exchange seats. */
   change(turn: number, one: number, other: number): number {
-    const [a, b] = this.at(turn, one, other)
-    const gain = (mates: number[], leaves: number, comes: number) =>
-      mates.reduce((sum, mate) => sum + 2 * (this.met(comes, mate) - (this.met(leaves, mate) - 1)), 0)
-    return gain(this.mates(turn, one), a, b) + gain(this.mates(turn, other), b, a)
+    const row = this.rows[turn]!
+    return this.gain(row, one, row[other]!) + this.gain(row, other, row[one]!)
   }
 
   exchange(turn: number, one: number, other: number): void {
-    const [a, b] = this.at(turn, one, other)
-    const moved = (mates: number[], leaves: number, comes: number) => {
-      for (const mate of mates) {
-        this.count(leaves, mate, -1)
-        this.count(comes, mate, 1)
-      }
-    }
-    moved(this.mates(turn, one), a, b)
-    moved(this.mates(turn, other), b, a)
-    this.rows[turn]![one] = b
-    this.rows[turn]![other] = a
+    const row = this.rows[turn]!
+    const [a, b] = [row[one]!, row[other]!]
+    this.moved(row, one, b)
+    this.moved(row, other, a)
+    row[one] = b
+    row[other] = a
+  }
+
+  /** All repeats, doubled; a pair that is together three times counts three times over. */
+  cost(): number {
+    return this.together.reduce((sum, count) => sum + (count * (count - 1)) / 2, 0)
   }
 
   turns(): Turn[] {
     return this.rows.map((row) => this.sizes.map((_, group) => row.filter((_, seat) => this.groupOf[seat] === group)))
   }
 
-  private at = (turn: number, one: number, other: number) => [this.rows[turn]![one]!, this.rows[turn]![other]!] as const
   private met = (one: number, other: number) => this.together[one * this.people + other]!
-  private mates = (turn: number, seat: number) => this.rows[turn]!.filter((_, other) => other !== seat && this.sameGroup(other, seat))
+
+  /** What it adds to the repeats, doubled, that `comes` takes a seat from the one who has it. */
+  private gain(row: readonly number[], seat: number, comes: number): number {
+    let sum = 0
+    for (const other of this.beside[seat]!) sum += 2 * (this.met(comes, row[other]!) - (this.met(row[seat]!, row[other]!) - 1))
+    return sum
+  }
+
+  private moved(row: readonly number[], seat: number, comes: number): void {
+    for (const other of this.beside[seat]!) {
+      this.count(row[seat]!, row[other]!, -1)
+      this.count(comes, row[other]!, 1)
+    }
+  }
 
   private count(one: number, other: number, by: number): void {
     this.together[one * this.people + other]! += by
@@ -135,21 +147,23 @@ function shuffled(people: number, { below }: ReturnType<typeof randomFrom>): num
 
 /**
  * Annealing: exchanges of two people within a turn, kept when they help, or by chance while it is warm. The first turn stays
- * as people come.
+ * as people come. It ends where no fewer repeats can be had.
  */
-function searched(people: number, sizes: readonly number[], turns: number, seed: number): Turn[] {
+function searched(people: number, sizes: readonly number[], turns: number, seed: number, bound: number): Turn[] {
   const random = randomFrom(seed * 7919)
   const rows = Array.from({ length: turns }, () => shuffled(people, random))
   if (turns > 0) rows[0] = Array.from({ length: people }, (_, person) => person)
   const seating = new Seating(rows, sizes)
   const steps = turns > 1 ? Math.min(60_000, people * turns * 400) : 0
-  for (let step = 0; step < steps; step++) {
+  let cost = seating.cost()
+  for (let step = 0; step < steps && cost > 2 * bound; step++) {
     const [turn, one, other] = [1 + random.below(turns - 1), random.below(people), random.below(people)]
     if (seating.sameGroup(one, other)) continue
     const change = seating.change(turn, one, other)
     const warmth = 1.2 * (1 - step / steps) + 0.02
     if (change > 0 && random.next() >= Math.exp(-change / warmth)) continue
     seating.exchange(turn, one, other)
+    cost += change
   }
   return seating.turns()
 }

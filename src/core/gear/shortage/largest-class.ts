@@ -1,6 +1,7 @@
-import { computeClass, type HallLibrary } from '../../class/compute'
+import { gearNeeded, pacesOf, placedClass, type HallLibrary } from '../../class/compute'
 import type { ClassDocument } from '../../class/class-document'
 import type { Person } from '../../library/person'
+import { compileTimeline } from '../../timeline/compile'
 import type { GearLine } from '../count'
 
 /** How many people the gear of a hall serves in a class, and what runs short with one more. */
@@ -25,6 +26,8 @@ const anyone: Person = { id: 'anyone', name: 'Anyone', level: 'regular', goEasy:
 export function largestClass(document: ClassDocument, library: HallLibrary, here: readonly Person[], most = 60): LargestClass {
   const people = here.length > 0 ? here : [anyone]
   const { arranged: _, ...unarranged } = document
+  const timeline = compileTimeline(document.plan, pacesOf(library, people))
+  if (!timeline.ok) return { people: 0, full: false, problem: timeline.problems[0]!.message }
   let sound: number | undefined
   let problem: string | undefined
   for (let count = 1; count <= most; count++) {
@@ -32,16 +35,15 @@ export function largestClass(document: ClassDocument, library: HallLibrary, here
       { length: count },
       (_, index): Person => ({ ...people[index % people.length]!, id: `like-${index}`, keepWith: undefined, keepApart: undefined }),
     )
-    const { gear, problems } = computeClass(
-      { ...unarranged, here: walkIns.map((person) => person.id), walkIns, fromHome: [], sizes: {} },
-      library,
-    )
+    const placed = placedClass({ ...unarranged, here: walkIns.map((person) => person.id), walkIns, fromHome: [], sizes: {} }, walkIns)
+    const problems = placed.rotations.flatMap(({ rotation }) => (rotation.ok ? [] : rotation.problems))
     if (problems.length > 0) {
       // Some rules need more people than one: the class begins to be one later.
       if (sound !== undefined) return { people: sound, full: true }
       problem ??= problems[0]!.message
       continue
     }
+    const { gear } = gearNeeded(document, library, placed, pacesOf(library, walkIns))
     const short = gear.lines.filter((line) => line.short > 0).sort((a, b) => b.short - a.short)[0]
     if (short) {
       const { kindName, sizeLabel, owned } = short
