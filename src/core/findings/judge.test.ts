@@ -121,6 +121,9 @@ describe('findings, common practice unless a source is named', () => {
       ),
     ])
     expect(with_([other({ roomId: document.roomId })])).toContainEqual(expect.stringContaining('Other is in this room at the same time'))
+    const crowd = ['A', 'B', 'C', 'D', 'E'].map((name) => other({ id: name, name, roomId: document.roomId, most: [] }))
+    expect(with_(crowd.slice(0, 3))).toEqual([expect.stringMatching(/^A, B, and C are in this room at the same time\. /)])
+    expect(with_(crowd)).toEqual([expect.stringMatching(/^A, B, and 3 more classes are in this room at the same time\. /)])
     const later = new Date(Date.parse(document.startsAt) + 3_600_000).toISOString()
     expect(with_([other({ startsAt: later })])).toEqual([])
     // What stays in one room cannot be wanted in the other.

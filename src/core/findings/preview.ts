@@ -1,3 +1,4 @@
+import { andList } from '../base/and-list'
 import { midSentence } from '../base/mid-sentence'
 import { exercisesById } from '../library/by-id'
 import { computeClass, type ComputedClass } from '../class/compute'
@@ -36,7 +37,7 @@ export const namesFor = (library: Pick<Judged['library'], 'exercises'>) => {
 /** What changes for people: where groups begin, who is with whom, what they take or bring. */
 function peopleDifferences({ document: before, computed: now, library }: Judged, after: ClassDocument, then: ComputedClass): string[] {
   const words: string[] = []
-  const names = (groups: ComputedClass['groups']) => groups.map((group) => group.map((person) => person.name).join(' and '))
+  const names = (groups: ComputedClass['groups']) => groups.map((group) => andList(group.map((person) => person.name)))
   const [groupsNow, groupsThen] = [names(now.groups), names(then.groups)]
   const moved = groupsThen.filter((group, index) => group !== groupsNow[index])
   if (moved.length > 0 && [...groupsThen].sort().join() === [...groupsNow].sort().join())

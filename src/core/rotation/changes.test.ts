@@ -49,7 +49,7 @@ describe('changes in a running class', () => {
       [2, 3, 2, 3],
     ])
     expect(missedVisits).toHaveLength(4)
-    expect(cost).toEqual(['No longer at a station: Oren at 3, Oren at 4, Ilse at 1 and 1 more.'])
+    expect(cost).toEqual(['No longer at a station: Oren at 3; Oren at 4; Ilse at 1; and 1 more.'])
   })
 
   it('a closed station sends people to a free one, or says who has a turn without a place', () => {
@@ -67,6 +67,16 @@ describe('changes in a running class', () => {
     expect(three.rotation.paths.flatMap((path) => path.slice(1)).filter((station) => station === 5 || station === 3)).toEqual([])
     const late = withChange(three.rotation, { type: 'arrives' }, 2, 8, 2, undefined, three.underWay)
     expect(late.rotation.paths[4]!.filter((station) => station === 5 || station === 3)).toEqual([])
+  })
+
+  it('who was sent round one closed station stays there when another closes, and is not missed where nothing was planned', () => {
+    const one = withChange(room('loop', 6, 6, 6), { type: 'closes', station: 4 }, 1, 6, 2)
+    const two = withChange(one.rotation, { type: 'closes', station: 2 }, 1, 6, 2, undefined, one.underWay)
+    for (const [unit, path] of one.rotation.paths.entries())
+      for (const [turn, station] of path.entries()) if (station !== 2) expect(two.rotation.paths[unit]![turn]).toBe(station)
+    const open = withChange(two.rotation, { type: 'opens', station: 4 }, 1, 6, 2, undefined, two.underWay)
+    // In a loop nobody was to meet.
+    expect(open.cost.filter((line) => line.startsWith('No longer together'))).toEqual([])
   })
 
   it('a leaver stays gone and a wave that waits stays waiting, whatever opens again', () => {

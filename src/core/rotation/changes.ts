@@ -50,7 +50,7 @@ export function withChange(
   const after = changedPlan(underWay, before, change, from, stations, most)
   const paths = reroutedRound(after, before, from, stations, most)
   const gone = change.type === 'leaves' ? change.unit : -1
-  const { missedVisits, missedMeetings } = missed(before, paths, stations, gone)
+  const { missedVisits, missedMeetings } = missed(underWay.planned, before, paths, stations, gone)
   const idle = paths.flatMap((path, unit) =>
     unit === gone ? [] : path.slice(from).filter((station, step) => station === elsewhere && before[unit]?.[from + step] !== elsewhere),
   ).length
@@ -61,15 +61,24 @@ export function withChange(
     missedMeetings,
     cost: [
       ...costOf('No longer at a station', missedVisits, ({ unit, station }) => `${nameOf(unit)} at ${station + 1}`),
-      ...costOf('No longer together', missedMeetings, ([one, other]) => `${nameOf(one)} and ${nameOf(other)}`),
+      ...costOf('No longer together', missedMeetings, ([one, other]) => `${nameOf(one)} with ${nameOf(other)}`),
       ...(idle > 0 ? [`${idle} ${idle === 1 ? 'turn' : 'turns'} without a place: rest or help.`] : []),
     ],
   }
 }
 
-/** What the units that were there before, but for the one that has `gone`, had before a change and have no longer. */
-function missed(before: Paths, after: Paths, stations: number, gone: number): Pick<Changed, 'missedVisits' | 'missedMeetings'> {
-  const [given, now] = [assess(before, stations), assess(after, stations)]
+/**
+ * What the units that were there before, but for the one that has `gone`, had before a change and have no longer; of meetings, those
+ * that were planned.
+ */
+function missed(
+  planned: Paths,
+  before: Paths,
+  after: Paths,
+  stations: number,
+  gone: number,
+): Pick<Changed, 'missedVisits' | 'missedMeetings'> {
+  const [plan, given, now] = [assess(planned, stations), assess(before, stations), assess(after, stations)]
   const missedVisits: Changed['missedVisits'] = []
   const missedMeetings: Changed['missedMeetings'] = []
   for (let unit = 0; unit < before.length; unit++) {
@@ -77,7 +86,8 @@ function missed(before: Paths, after: Paths, stations: number, gone: number): Pi
     for (let station = 0; station < stations; station++)
       if (given.visits[unit]![station]! > 0 && now.visits[unit]![station] === 0) missedVisits.push({ unit, station })
     for (let other = unit + 1; other < before.length; other++)
-      if (other !== gone && given.meetings[unit]![other]! > 0 && now.meetings[unit]![other] === 0) missedMeetings.push([unit, other])
+      if (other !== gone && plan.meetings[unit]![other]! > 0 && given.meetings[unit]![other]! > 0 && now.meetings[unit]![other] === 0)
+        missedMeetings.push([unit, other])
   }
   return { missedVisits, missedMeetings }
 }
@@ -85,8 +95,8 @@ function missed(before: Paths, after: Paths, stations: number, gone: number): Pi
 /** A cost in words, three of its cases by name; nothing where there is none. */
 function costOf<Case>(what: string, cases: readonly Case[], words: (one: Case) => string): string[] {
   if (cases.length === 0) return []
-  const named = cases.slice(0, 3).map(words).join(', ')
-  return [`${what}: ${named}${cases.length > 3 ? ` and ${cases.length - 3} more` : ''}.`]
+  const named = cases.slice(0, 3).map(words).join('; ')
+  return [`${what}: ${named}${cases.length > 3 ? `; and ${cases.length - 3} more` : ''}.`]
 }
 
 /** How it is planned after the change, from turn `from` on. */
@@ -137,8 +147,8 @@ function arrival(now: Paths, from: number, stations: number, most: number, close
 }
 
 /**
- * What is past as it was, and from turn `from` on as planned; units planned at a closed station go to the freest one, where
- * they have been least.
+ * What is past as it was, and from turn `from` on as planned; units planned at a closed station go where they were sent already,
+ * or to the freest one, where they have been least.
  */
 function reroutedRound({ planned, closed }: UnderWay, before: Paths, from: number, stations: number, most: number): Paths {
   const shut = new Set(closed)
@@ -147,8 +157,13 @@ function reroutedRound({ planned, closed }: UnderWay, before: Paths, from: numbe
   const turns = planned[0]?.length ?? 0
   for (let turn = from; turn < turns; turn++) {
     const moved = paths.flatMap((path, unit) => (shut.has(path[turn]!) ? [unit] : []))
+    const sent = (unit: number) => {
+      const station = before[unit]?.[turn] ?? elsewhere
+      return shut.has(station) ? elsewhere : station
+    }
     for (const unit of moved) paths[unit]![turn] = elsewhere
-    for (const unit of moved) {
+    for (const unit of moved) if (crowd(paths, turn, sent(unit)) < most) paths[unit]![turn] = sent(unit)
+    for (const unit of moved.filter((unit) => paths[unit]![turn] === elsewhere)) {
       const free = open.filter((station) => crowd(paths, turn, station) < most)
       const seen = (station: number) => paths[unit]!.filter((visited) => visited === station).length
       if (free.length > 0)

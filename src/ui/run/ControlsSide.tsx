@@ -22,7 +22,7 @@ export function ControlsSide({ view, follows, nextSeconds }: ControlsSideProps) 
         <div className="second">
           Watch{view.tiles.length > 0 && (view.tiles.some((tile) => tile.coming) ? ', and who comes where' : ', and who is where')}
         </div>
-        {view.watch.length === 0 && <p className="second">Nobody has to go easy on what is done here.</p>}
+        {view.watch.length === 0 && <p className="second">Everyone does the same here.</p>}
         {view.watch.map((watched, index) => (
           <p key={index}>
             <b>{watched.name}</b>, {watched.text}

@@ -1,23 +1,17 @@
+import { andList } from '../../base/and-list'
 import { overlapping, type OtherClass } from '../../class/overlap'
 import { usableIn } from '../../library/gear-kind'
 import type { Finding } from './finding'
 import type { Judged } from '../../class/fix'
+
+const mostNamed = 3
 
 /** Another class at the same time: in the same room, or with gear that both want and the hall does not have for both. */
 export function twoClasses({ document, computed, library, others = [] }: Judged): Finding[] {
   const seconds = Math.max(document.plan.slotSeconds, computed.timeline.ok ? computed.timeline.value.total : 0)
   const beside = overlapping(document, seconds, others)
   if (beside.length === 0) return []
-  const sameRoom = beside
-    .filter((other) => other.roomId === document.roomId)
-    .map(
-      (other): Finding => ({
-        id: `twoClasses-room-${other.id}`,
-        severity: 'mend',
-        what: `${other.name} is in this room at the same time`,
-        why: 'Change the room or the time of one of them, under the name of the class.',
-      }),
-    )
+  const sameRoom = inThisRoom(beside.filter((other) => other.roomId === document.roomId))
   const clashes = gearClashes({ document, computed, library }, beside)
   if (clashes.length === 0) return sameRoom
   const advice = 'Both classes may want the most of it at once. Agree who has it when, or use another form in one of them.'
@@ -28,6 +22,23 @@ export function twoClasses({ document, computed, library, others = [] }: Judged)
     why: clashes.length === 1 ? advice : `${clashes.join('; ')}. ${advice}`,
   }
   return [...sameRoom, gear]
+}
+
+/** One card, however many classes: who clashes with a whole day is told so once. */
+function inThisRoom(others: readonly OtherClass[]): Finding[] {
+  const [first] = others
+  if (!first) return []
+  const named = others.slice(0, others.length > mostNamed ? mostNamed - 1 : mostNamed).map(({ name }) => name)
+  const words = andList([...named, ...(others.length > named.length ? [`${others.length - named.length} more classes`] : [])])
+  const them = others.length === 1 ? 'one of them' : 'this class or of those'
+  return [
+    {
+      id: 'twoClasses-room',
+      severity: 'mend',
+      what: `${words} ${others.length === 1 ? 'is' : 'are'} in this room at the same time`,
+      why: `Change the room or the time of ${them}, under the name of the class.`,
+    },
+  ]
 }
 
 /** Each size of gear that both want at once and the hall does not have for both, in words. */

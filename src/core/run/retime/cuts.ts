@@ -1,3 +1,4 @@
+import { andList } from '../../base/and-list'
 import { turnsAt } from '../room/turns-at'
 import { stationsWord } from '../screens/sides-now'
 import type { Phase } from '../../timeline/phase'
@@ -172,7 +173,7 @@ function missed(snapshot: RunSnapshot, before: readonly Phase[], after: readonly
     const still = stationsOf(circuit, after, pieceId, unit)
     const stations = [...stationsOf(circuit, before, pieceId, unit)].filter((station) => !still.has(station)).map((station) => station + 1)
     if (stations.length === 0) return []
-    const names = ids.map((id) => snapshot.people.find((person) => person.id === id)?.name ?? id).join(' and ')
+    const names = andList(ids.map((id) => snapshot.people.find((person) => person.id === id)?.name ?? id))
     return [`${names} miss ${stations.length === 1 ? 'station' : 'stations'} ${stations.sort((a, b) => a - b).join(', ')}.`]
   })
   return lost.length > 3 ? [...lost.slice(0, 3), `And ${lost.length - 3} more groups.`] : lost

@@ -31,7 +31,7 @@ export function stationFor(
 
 function ownExercise(planned: ExerciseView, own: OwnDoing | undefined, ease: Ease, lap: number): ExerciseView {
   if (!own) return eased(planned, ease)
-  const { watch: _, keeps, laps, rounds: __, ...mine } = own
+  const { watch: _, dose: __, keeps, laps, rounds: ___, ...mine } = own
   if (laps !== undefined && lap >= laps) return { ...resting, ...(planned.line !== undefined && { line: 'rest' }) }
   const done: ExerciseView = mine.name === planned.name ? { ...planned, ...mine } : { points: [], ...mine }
   // An option of one's own is kept, whatever everyone does, and so is what would ask too much.

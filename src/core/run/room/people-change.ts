@@ -1,3 +1,4 @@
+import { andList } from '../../base/and-list'
 import { limits } from '../../base/limits'
 import { failure, problem, success, type Result } from '../../base/result'
 import { elsewhere } from '../../rotation/rotation'
@@ -8,7 +9,7 @@ import { beenKey, stationIn } from './station-in'
 import { withChangeFromNow } from './station-change'
 
 const nameIn = (snapshot: RunSnapshot, id: string) => snapshot.people.find((person) => person.id === id)?.name ?? id
-const namesOf = (snapshot: RunSnapshot, ids: readonly string[]) => ids.map((id) => nameIn(snapshot, id)).join(' and ')
+const namesOf = (snapshot: RunSnapshot, ids: readonly string[]) => andList(ids.map((id) => nameIn(snapshot, id)))
 const unknown = (field: string) => failure(problem('notHere', 'That person is not in this class any more.', field))
 
 /** Every unit of the class with `change` made to its ids: the groups, and the single people where partners change. */

@@ -99,6 +99,9 @@ describe('people of a class under way', () => {
     })
     const open = changed(closed.snapshot, { type: 'opens', pieceId: 'll-stations', station: 4 }, now)
     expect(open.snapshot.circuits['ll-stations']!.closed).toEqual([])
+    // Those who were sent away go back, and are told so.
+    const who = closed.told[1]!.split(' go now')[0]!
+    expect(open.told.slice(0, 2)).toEqual(['Station 5 is open again.', `${who} go now to station 5.`])
     expect(withRoomChange(lunch, { type: 'closes', pieceId: 'll-stations', station: 30 }, now)).toMatchObject({
       ok: false,
       problems: [{ code: 'noStation' }],

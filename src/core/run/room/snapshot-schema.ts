@@ -32,6 +32,7 @@ const ownDoing: z.ZodType<OwnDoing> = z.strictObject({
   ...exerciseFields,
   points: texts.optional(),
   watch: line,
+  dose: line,
   keeps: z.array(z.enum(eases)).max(eases.length).optional(),
   laps: figure,
   rounds: figure,

@@ -26,6 +26,8 @@ export interface OwnDoing extends Omit<ExerciseView, 'points'> {
   points?: string[]
   /** What the coach watches for, with its reason; absent where it is only a size or a figure of one's own. */
   watch?: string
+  /** What of it is the dose of their level: fewer reps, rounds or seconds. */
+  dose?: string
   /** What it must not become, whatever everyone does. */
   keeps?: Ease[]
   /** Laps that are worked; the later ones are rested through. */

@@ -1,3 +1,4 @@
+import { andList } from '../../base/and-list'
 import { withChange, type Change, type Changed } from '../../rotation/changes'
 import { tableOf } from '../../rotation/table'
 import { failure, problem, success, type Problem, type Result } from '../../base/result'
@@ -117,13 +118,15 @@ export function withStation(
   const change: Change = { type: closes ? 'closes' : 'opens', station }
   const next = withChangeFromNow(snapshot, pieceId, change, phaseIndex, crowd + 1, true, nameOf)
   const units = circuit.units ?? snapshot.groups
-  const moved = closes ? (table[begin]?.[station] ?? []).filter((unit) => (units[unit] ?? []).length > 0) : []
+  const stationOf = (unit: number) => (table[begin] ?? []).findIndex((here) => here.includes(unit))
+  const goesTo = (unit: number) => next.changed.rotation.paths[unit]?.[begin] ?? elsewhere
+  const moved = [...units.keys()].filter((unit) => units[unit]!.length > 0 && stationOf(unit) !== goesTo(unit))
   const when = inTurnNow(snapshot, pieceId, phaseIndex) ? 'now' : 'then'
   const told = [
     closes ? `Station ${station + 1} is out of order.` : `Station ${station + 1} is open again.`,
     ...moved.map((unit) => {
       const goes = (units[unit] ?? []).length === 1 ? 'goes' : 'go'
-      return `${nameOf(unit)} ${goes} ${when} to ${placeWords(next.changed.rotation.paths[unit]![begin]!)}.`
+      return `${nameOf(unit)} ${goes} ${when} to ${placeWords(goesTo(unit))}.`
     }),
     ...costWords(next, station, closes),
   ]
@@ -152,7 +155,7 @@ function costWords({ changed, cost, circuit }: ChangedCircuit, station: number, 
 /** The names of those in a group, or of the one who moves alone. */
 const namesIn = ({ groups, people }: RunSnapshot, circuit: CircuitView) => {
   const units = circuit.units ?? groups
-  return (unit: number) => (units[unit] ?? []).map((id) => people.find((person) => person.id === id)?.name ?? id).join(' and ')
+  return (unit: number) => andList((units[unit] ?? []).map((id) => people.find((person) => person.id === id)?.name ?? id))
 }
 
 const placeWords = (station: number) => (station === elsewhere ? 'rest or help' : `station ${station + 1}`)

@@ -1,3 +1,4 @@
+import type { z } from 'zod'
 import { midSentence } from '../../base/mid-sentence'
 import type { HallLibrary } from '../../class/compute'
 import type { Choices } from '../../gear/choices'
@@ -6,7 +7,7 @@ import { knownIn } from '../../doing/exceptions'
 import { strainNames } from '../../library/exercise'
 import { formsOf } from '../../library/form'
 import type { Doer } from '../../options/form-for'
-import type { Circuit, Plan, Station, Stay, Use } from '../../plan/plan'
+import type { Circuit, Dose, Plan, Station, Stay, Use } from '../../plan/plan'
 import { differing } from '../../plan/as-done'
 import { everyCircuit } from '../../plan/every-circuit'
 import { detailsOf, itemText, paceText } from '../../summary/items'
@@ -136,6 +137,7 @@ function ownDoing(use: Use, person: Doer, known: Known, standing: Standing): Own
   const { why, unspared, laps, rounds } = doing
   const text = [doing.name, ...doing.loads.map(({ sizeLabel }) => sizeLabel)].join(', ')
   const keeps = keptFrom(use, person, known)
+  const dose = doseWords(use.dose?.[person.level], standing)
   return {
     ...viewOf(doing, known, standing),
     ...(why !== undefined && {
@@ -143,10 +145,23 @@ function ownDoing(use: Use, person: Doer, known: Known, standing: Standing): Own
         ? `${doing.name}: nothing of it spares ${unspared.map((strain) => strainNames[strain]).join(', ')}`
         : `${text} (${why})`,
     }),
+    ...(dose && { dose }),
     ...(keeps.length > 0 && { keeps }),
     ...(laps !== undefined && { laps }),
     ...(rounds !== undefined && { rounds }),
   }
+}
+
+/** What of a level's dose the coach keeps in mind; the laps worked are told in the lap that is rested. */
+function doseWords(dose: z.infer<typeof Dose> | undefined, { seconds, item }: Standing): string {
+  if (!dose) return ''
+  const { reps, seconds: worked, rounds, restSeconds } = dose
+  return [
+    ...(reps === undefined ? [] : [reps === 1 ? '1 rep' : `${reps} reps`]),
+    ...(worked === undefined ? [] : item ? [`${worked} s`] : seconds && worked < seconds ? [`works ${worked} of ${seconds} s`] : []),
+    ...(rounds === undefined ? [] : [rounds === 1 ? '1 round' : `${rounds} rounds`]),
+    ...(restSeconds ? [`rests ${restSeconds} s after it`] : []),
+  ].join(', ')
 }
 
 /** The rungs of an exercise that ask what somebody goes easy on, though what they do does not. */

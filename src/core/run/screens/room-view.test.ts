@@ -1,10 +1,7 @@
-import { kilnFloor } from '../../../../tests/fixtures/demo-run'
+import { demoLibrary as library, kilnFloor, listed, snapshotOf } from '../../../../tests/fixtures/demo-run'
 import { commonPaces } from '../../pace/pace'
 import { describe, expect, it } from 'vitest'
 import { demoClasses } from '../../../../scripts/demo/classes'
-import { libraryExercises } from '../../../../scripts/library/exercises'
-import { demoGear } from '../../../../scripts/demo/hall'
-import { demoPeople } from '../../../../scripts/demo/people'
 import { demoPlans } from '../../../../scripts/demo/plans'
 import { computeClass } from '../../class/compute'
 import type { Circuit } from '../../plan/plan'
@@ -15,14 +12,6 @@ import { foldEvents } from '../clock/apply'
 import { roomView } from './room-view'
 import { takeSnapshot } from '../room/take-snapshot'
 import { stateAt } from '../clock/state'
-
-const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
-const snapshotOf = (id: string) => {
-  const { document } = demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === id)!
-  const snapshot = takeSnapshot(document, computeClass(document, library), library, kilnFloor)
-  if (!snapshot.ok) throw new Error(snapshot.problems[0]!.message)
-  return snapshot.value
-}
 
 const lunch = snapshotOf('demo-lunch')
 /** The view `second` seconds into the class, after `more` at the same instant. */
@@ -55,6 +44,24 @@ describe('what the room sees', () => {
     expect(work.tiles[0]).toMatchObject({ number: 1, exercise: 'Goblet squat', people: ['Oren', 'Maribel'], coming: false })
     expect(work.watch.map((watched) => watched.name)).toEqual(['Jun', 'Hettie'])
     expect(view(480 + 20).headline).toBe('Station 8: second side')
+  })
+
+  it('whom to watch: each person once, with the dose of their level and the lap that they rest through', () => {
+    const dosed = snapshotOf('demo-lunch', (document) => {
+      const circuit = document.plan.parts
+        .flatMap((part) => part.pieces)
+        .find((piece): piece is Circuit => 'stations' in piece && piece.travel === 'rotate')!
+      circuit.stations[0]!.uses[0]!.dose = { newcomer: { seconds: 20, laps: 1 } }
+    })
+    // Maribel is a newcomer; Oren, beside her, is not.
+    expect(view(480 + 16, dosed).watch.filter(({ station }) => station === 1)).toEqual([
+      { name: 'Maribel', station: 1, text: 'works 20 of 40 s' },
+    ])
+    const secondLap = dosed.timeline.phases.find((phase) => phase.kind === 'work' && phase.lap === 1 && phase.turn === 8)!
+    expect(view(secondLap.start + 1, dosed).watch.find(({ name }) => name === 'Maribel')?.text).toBe('rests through this lap')
+    const list = view(listed.timeline.phases.find((phase) => phase.selfPaced)!.start + 5, listed).watch
+    expect(list.length).toBeGreaterThan(0)
+    expect(new Set(list.map(({ name }) => name)).size).toBe(list.length)
   })
 
   it('on the way: who is coming in, and the way to go', () => {

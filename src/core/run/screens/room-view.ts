@@ -265,21 +265,27 @@ function easeWords({ ease }: RunSnapshot['people'][number], exercise: ExerciseVi
   return [`${ease}: ${midSentence(exercise[ease].name)}`]
 }
 
-/** People who do something else at their present station than everyone. */
+/** People who do something else at their present station than everyone, each once. */
 function watchOf(snapshot: RunSnapshot, circuit: CircuitView, work: Phase): Watch[] {
-  const ownTexts = (personId: string, station: number): string[] => {
-    const positions = work.selfPaced ? circuit.stations[station]!.exercises.map((_, position) => position) : [work.position ?? 0]
-    return positions.flatMap((position) => ownAt(snapshot, personId, { ...work, station, position })?.watch ?? [])
+  const places = (station: number) =>
+    (work.selfPaced ? [...circuit.stations[station]!.exercises.keys()] : [work.position ?? 0]).map((position) => ({
+      ...work,
+      station,
+      position,
+    }))
+  const textsOf = (person: RunSnapshot['people'][number], station: number): string[] => {
+    if (person.onBreak) return ['takes a break']
+    const own = places(station).flatMap((place) => ownAt(snapshot, person.id, place) ?? [])
+    const texts = own.map(({ watch, dose, laps = Infinity }) =>
+      (work.lap ?? 0) >= laps ? 'rests through this lap' : [watch, dose].filter(Boolean).join(', '),
+    )
+    const isSpared = own.some(({ watch }) => watch !== undefined)
+    return [...texts, ...(isSpared ? [] : easeWords(person, exerciseAt(circuit.stations[station], work)))].filter(Boolean)
   }
   const look = (people: RunSnapshot['people'], station: number): Watch[] =>
     people.flatMap((person) => {
-      if (person.onBreak) return [{ name: person.name, station: station + 1, text: 'takes a break' }]
-      const own = ownTexts(person.id, station)
-      return (own.length > 0 ? own : easeWords(person, exerciseAt(circuit.stations[station], work))).map((text) => ({
-        name: person.name,
-        station: station + 1,
-        text,
-      }))
+      const texts = [...new Set(textsOf(person, station))]
+      return texts.length > 0 ? [{ name: person.name, station: station + 1, text: texts.join('; ') }] : []
     })
   if (!circuit.rotates) return look(snapshot.people, work.station ?? 0)
   return circuit.stations.flatMap((_, index) => look(peopleAt(snapshot, circuit, work, index), index))
