@@ -4,6 +4,7 @@ import { shownSeconds } from '@core/run/clock/state'
 import { andList } from '@core/base/and-list'
 import { guarded } from '../kit/Guard'
 import { digitsOf } from '../live/digits'
+import { Lines } from '../live/Lines'
 import { Level } from '../live/Level'
 import { useRun, type LiveProps } from '../live/use-run'
 import { useWakeLock } from '../live/use-wake-lock'
@@ -46,7 +47,7 @@ function Card(props: CardProps) {
           {now && (
             <>
               <p className="card-where">{whereWords(now, coming)}</p>
-              <p className="card-exercise">{now.exercise}</p>
+              {now.items ? <Lines className="card-items" lines={now.items} numbered /> : <p className="card-exercise">{now.exercise}</p>}
               <p className="card-how">{[now.side, now.how].filter(Boolean).join('. ')}</p>
               {now.turn && !coming && (
                 <p className="card-turn">{`${now.turn === 'works' ? 'You work' : 'You rest or count'} ${view.ahead ? 'next' : 'now'}`}</p>

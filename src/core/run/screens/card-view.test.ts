@@ -76,6 +76,15 @@ describe('my card', () => {
     expect(begins.filter((name) => name === 'rowing').length).toBeLessThan(8)
     expect(new Set(begins).size).toBeGreaterThan(1)
     expect(begins).not.toContain('march on the spot')
+    // An exercise that comes again is told by its place in the list.
+    const again = structuredClone(rounds)
+    const exercises = again.circuits['rounds']!.stations[0]!.exercises
+    exercises[3] = { ...exercises[1]! }
+    const told = again.people.map(({ id }) => at(again, 5, id)!.now!.how)
+    expect(told.filter((how) => /^In the rounds begin with item [24], rowing/.test(how))).toHaveLength(
+      begins.filter((name) => name === 'rowing' || name === 'plank').length,
+    )
+    expect(at(rounds, 5, rounds.people[0]!.id)!.now!.items).toHaveLength(5)
     expect(Object.keys(forOne(rounds, rounds.people[1]!.id).circuits['rounds']!.begins!['0']!)).toEqual([rounds.people[1]!.id])
     expect(forTheWall(rounds).circuits['rounds']!.begins).toBeUndefined()
   })

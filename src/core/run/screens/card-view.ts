@@ -17,6 +17,8 @@ export interface CardPlace {
   /** From 1; absent where all do the same together. */
   station?: number
   exercise: string
+  /** The lines of a list, one by one. */
+  items?: string[]
   /** Option, load, dose, side: how it is done. */
   how: string
   /** Form points, where the person does what everyone does. */
@@ -121,15 +123,19 @@ function whatIsDone(
   done: ExerciseView | undefined,
   begun: boolean,
   beginsWith: number | undefined,
-): Pick<CardPlace, 'exercise' | 'how' | 'points'> {
+): Pick<CardPlace, 'exercise' | 'items' | 'how' | 'points'> {
   if (!view || view.rest) return { exercise: view?.rest ? 'Rest' : '', how: '', points: [] }
   if (view.list) {
     const rounds = view.rounds === undefined ? '' : `yours: ${view.rounds} ${view.rounds === 1 ? 'round' : 'rounds'}`
     const first = beginsWith === undefined ? undefined : view.exercises[beginsWith]
     // What is done once comes first for everybody.
     const hasOpener = view.list.marks?.typical[0]?.round === undefined && view.list.marks !== undefined
-    const begin = first ? `${hasOpener ? 'In the rounds begin' : 'Begin'} with ${midSentence(first.name)}` : ''
-    return { exercise: oneLine(linesOf(view)), how: [begin, view.list.aim, rounds].filter(Boolean).join('; '), points: [] }
+    // Where an exercise comes again, its name alone does not say where.
+    const comesAgain = view.exercises.filter(({ name }) => name === first?.name).length > 1
+    const item = comesAgain ? `item ${beginsWith! + 1}, ` : ''
+    const begin = first ? `${hasOpener ? 'In the rounds begin' : 'Begin'} with ${item}${midSentence(first.name)}` : ''
+    const items = linesOf(view)
+    return { exercise: oneLine(items), items, how: [begin, view.list.aim, rounds].filter(Boolean).join('; '), points: [] }
   }
   const changes = done?.sides === 'half' && !begun ? 'change sides at the half' : ''
   return { exercise: done?.name ?? '', how: [done?.how, changes].filter(Boolean).join(', '), points: done?.points ?? [] }
