@@ -191,6 +191,21 @@ describe('findings, common practice unless a source is named', () => {
       document.plan.parts = document.plan.parts.slice(0, 2)
     })
     expect(find(judged(waves), 'coolDown')).toBeDefined()
+    // What all do together at the end is one only where it is easy, and is not called a finisher.
+    const ends = (exerciseId: string, name?: string) => {
+      const document = lunch()
+      const last = circuitsOf(document).at(-1)!
+      last.name = name
+      for (const station of last.stations) station.uses = [{ ...station.uses[0]!, exerciseId }]
+      document.plan.parts.at(-1)!.role = undefined
+      return find(judged(document), 'coolDown') !== undefined
+    }
+    expect([ends('calf-stretch'), ends('burpee'), ends('burpee', 'Cool-down'), ends('calf-stretch', 'Finisher')]).toEqual([
+      false,
+      true,
+      false,
+      true,
+    ])
     for (const id of ['warmUp', 'coolDown', 'water']) expect(find(judged(lunch()), id)).toBeUndefined()
   })
 

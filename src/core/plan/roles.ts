@@ -19,6 +19,12 @@ const named: [RegExp, PartRole][] = [
 const said = (part: Part, circuit: Circuit): PartRole | undefined =>
   part.role ?? named.find(([pattern]) => pattern.test(circuit.name ?? part.name ?? ''))?.[1]
 
+/** What a circuit's part or name says that it is for. */
+export function saidRole(plan: Plan, circuit: Circuit): PartRole | undefined {
+  const part = plan.parts.find(({ pieces }) => pieces.includes(circuit))
+  return part && said(part, circuit)
+}
+
 /**
  * Seconds of work in a circuit, with the repeats of its part and stations of their own length; a list without a cap counts as
  * ten minutes.

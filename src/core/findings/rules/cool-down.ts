@@ -1,13 +1,14 @@
 import { newPiece, withLast } from '../../plan/edit/pieces'
 import { suggestedFor } from '../../suggest/suggested'
 import { commonPractice, piecesOf, type Finding } from './finding'
+import { isGentle } from './gentle-block'
 import { type Judged } from '../../class/fix'
 
-/** The class ends with its stations: nothing to cool down with. */
+/** No cool-down: the last circuit is neither called so nor easy. */
 export function coolDown({ document, computed, library, newId }: Judged): Finding[] {
   // What a wave does while it waits is no end of the class.
   const last = piecesOf(document).findLast((piece) => piece.type === 'circuit')
-  if (!last || last.travel === 'together') return []
+  if (!last || isGentle(document.plan, last, 'coolDown', library)) return []
   return [
     {
       id: 'coolDown',

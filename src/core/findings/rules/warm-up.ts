@@ -1,18 +1,13 @@
 import { newPiece, withFirst } from '../../plan/edit/pieces'
 import { suggestedFor } from '../../suggest/suggested'
-import { circuitsOf, commonPractice, exerciseOf, type Finding } from './finding'
+import { circuitsOf, commonPractice, type Finding } from './finding'
+import { isGentle } from './gentle-block'
 import { type Judged } from '../../class/fix'
-
-/** The most that an easy first block asks, in MET: brisk walking. */
-const easyMet = 5
 
 /** No warm-up: the first circuit is neither called so nor easy. An easy first block counts. */
 export function warmUp({ document, computed, library, newId }: Judged): Finding[] {
   const first = circuitsOf(document)[0]
-  if (!first || first.name?.toLowerCase().includes('warm')) return []
-  const mets = first.stations.flatMap((station) => exerciseOf(library, station)?.met ?? [])
-  const easy = mets.length > 0 ? mets.every((met) => met.high <= easyMet) : first.travel === 'together'
-  if (easy) return []
+  if (!first || isGentle(document.plan, first, 'warmUp', library)) return []
   return [
     {
       id: 'warmUp',
