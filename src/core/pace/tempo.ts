@@ -16,12 +16,8 @@ export interface TempoCount {
   shown: string
 }
 
-/**
- * The count of an exercise at its tempo, at true seconds, for as many whole reps as fit: its four figures are lower, hold, raise,
- * hold, in the order in which a rep begins (`from` the top: lowering; from the bottom: raising). Each part is named in its first
- * second and counted on from two. A figure of 0 is left out.
- */
-export function tempoCount(tempo: NonNullable<Use['tempo']>, seconds: Seconds): TempoCount[] {
+/** The parts of a rep in the order in which it begins, those of no length left out. */
+export function tempoParts(tempo: NonNullable<Use['tempo']>): { text: string; seconds: Seconds }[] {
   const [lower, low, raise, high] = tempo.figures
   const down = [
     { text: 'down', seconds: lower },
@@ -31,7 +27,16 @@ export function tempoCount(tempo: NonNullable<Use['tempo']>, seconds: Seconds): 
     { text: 'up', seconds: raise },
     { text: 'hold', seconds: high },
   ]
-  const parts = tempo.from === 'top' ? [...down, ...up] : [...up, ...down]
+  return (tempo.from === 'top' ? [...down, ...up] : [...up, ...down]).filter(({ seconds }) => seconds > 0)
+}
+
+/**
+ * The count of an exercise at its tempo, at true seconds, for as many whole reps as fit: its four figures are lower, hold, raise,
+ * hold, in the order in which a rep begins (`from` the top: lowering; from the bottom: raising). Each part is named in its first
+ * second and counted on from two. A figure of 0 is left out.
+ */
+export function tempoCount(tempo: NonNullable<Use['tempo']>, seconds: Seconds): TempoCount[] {
+  const parts = tempoParts(tempo)
   const one = tempoSeconds({ tempo })
   if (!one) return []
   let clock: Seconds = 0

@@ -27,10 +27,11 @@ async function requireSpace({ hallId, tx }: InHall, run: RunRow): Promise<void> 
     )
 }
 
-const neverRefused = new Set(['stop', 'finish', 'takeOver'])
+const neverRefused = new Set(['stop', 'clear', 'finish', 'takeOver'])
 
 /** Meant as they are, whatever has happened meanwhile. */
-const isNeverTooLate = (command: CommandRequest['command']) => command.type === 'stop' || command.type === 'takeOver' || isTap(command)
+const isNeverTooLate = (command: CommandRequest['command']) =>
+  command.type === 'stop' || command.type === 'clear' || command.type === 'takeOver' || isTap(command)
 
 /**
  * Takes a command into the run's order. A repeat (the same id) answers with what it did the first time; one that was decided on an

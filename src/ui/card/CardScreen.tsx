@@ -1,11 +1,13 @@
 import { useMemo } from 'react'
 import { cardView, type CardPlace } from '@core/run/screens/card-view'
+import { stopSign } from '@core/run/screens/stop-sign'
 import { shownSeconds } from '@core/run/clock/state'
 import { andList } from '@core/base/and-list'
 import { guarded } from '../kit/Guard'
 import { digitsOf } from '../live/digits'
 import { Lines } from '../live/Lines'
 import { Level } from '../live/Level'
+import { StopSign } from '../live/StopSign'
 import { useRun, type LiveProps } from '../live/use-run'
 import { useWakeLock } from '../live/use-wake-lock'
 import { CardAsks } from './CardAsks'
@@ -33,6 +35,8 @@ function Card(props: CardProps) {
         <p>Ask the coach for another link.</p>
       </main>
     )
+  const sign = stopSign(state)
+  if (sign) return <StopSign {...sign} />
   const { now, next, coming } = view
   const finished = state.status === 'finished'
   return (

@@ -10,18 +10,32 @@ export interface StoredSettings {
 
 const address = '/api/hall/figures'
 
-/** The hall's settings. A change shows at once, and is taken back, with the reason, where it cannot be stored. */
+/**
+ * The hall's settings. A change shows at once, and is taken back, with the reason, where it cannot be stored. One that is made while
+ * another is stored waits for it, and is made from what came of it.
+ */
 export function useHallSettings(first: StoredSettings) {
   const client = useQueryClient()
-  const { data } = useQuery({ queryKey: [address], queryFn: () => api<StoredSettings>('GET', address), initialData: first })
+  const key = [address]
+  const { data } = useQuery({ queryKey: key, queryFn: () => api<StoredSettings>('GET', address), initialData: first })
   const { mutateAsync, isPending } = useMutation({
-    mutationFn: (figures: HallSettings) => api<StoredSettings>('PUT', address, { version: data.version, figures }),
+    mutationKey: key,
+    scope: { id: address },
+    mutationFn: (figures: HallSettings) =>
+      api<StoredSettings>('PUT', address, { version: client.getQueryData<StoredSettings>(key)!.version, figures }),
     onMutate: (figures) => {
-      client.setQueryData<StoredSettings>([address], { version: data.version, figures })
-      return { before: data }
+      const before = client.getQueryData<StoredSettings>(key)!
+      client.setQueryData<StoredSettings>(key, { ...before, figures })
+      return { before }
     },
-    onSuccess: (stored) => client.setQueryData([address], stored),
-    onError: (_, __, kept) => client.setQueryData([address], kept?.before),
+    onSuccess: ({ version, figures }) => {
+      const othersWait = client.isMutating({ mutationKey: key }) > 1
+      client.setQueryData<StoredSettings>(key, (shown) => ({ version, figures: othersWait && shown ? shown.figures : figures }))
+    },
+    onError: (_, __, kept) => {
+      client.setQueryData(key, kept?.before)
+      return client.invalidateQueries({ queryKey: key })
+    },
   })
   return {
     settings: data.figures,

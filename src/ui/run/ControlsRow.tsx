@@ -8,10 +8,12 @@ interface ControlsRowProps {
   digits: string
   locked: boolean
   onAct: (action: KeyAction) => void
+  /** After a stop: everyone is to leave the room. */
+  onClear: () => void
 }
 
 /** The row under the clock: what a coach presses without looking. The stop is always live. */
-export function ControlsRow({ state, word, digits, locked, onAct }: ControlsRowProps) {
+export function ControlsRow({ state, word, digits, locked, onAct, onClear }: ControlsRowProps) {
   const under = state.status !== 'ready' && state.status !== 'finished'
   const idle = !under || locked
   return (
@@ -23,17 +25,26 @@ export function ControlsRow({ state, word, digits, locked, onAct }: ControlsRowP
         </small>
         <kbd>space</kbd>
       </button>
-      <Control word="Back" hint="start of this" keys="page up" disabled={idle} onPress={() => onAct('back')} />
-      <Control word="Repeat" hint="the last work" keys="R" disabled={idle} onPress={() => onAct('repeat')} />
-      <Control word="Skip" hint="to the next" keys="page down" disabled={idle} onPress={() => onAct('skip')} />
-      <Control word="+ 10 s" hint="longer" keys="+" disabled={idle} onPress={() => onAct('extend')} />
-      <Control
-        word={state.holding ? 'Release' : 'Hold'}
-        hint={state.holding ? 'go on at its end' : 'wait at its end'}
-        keys="H"
-        disabled={idle}
-        onPress={() => onAct('hold')}
-      />
+      {state.status === 'stopped' ? (
+        <button type="button" className="control is-clear" onClick={onClear} disabled={state.clearing}>
+          <b>{state.clearing ? 'Everyone is told to leave' : 'Clear the room'}</b>
+          <small>by the nearest free exit, and wait outside</small>
+        </button>
+      ) : (
+        <>
+          <Control word="Back" hint="start of this" keys="page up" disabled={idle} onPress={() => onAct('back')} />
+          <Control word="Repeat" hint="the last work" keys="R" disabled={idle} onPress={() => onAct('repeat')} />
+          <Control word="Skip" hint="to the next" keys="page down" disabled={idle} onPress={() => onAct('skip')} />
+          <Control word="+ 10 s" hint="longer" keys="+" disabled={idle} onPress={() => onAct('extend')} />
+          <Control
+            word={state.holding ? 'Release' : 'Hold'}
+            hint={state.holding ? 'go on at its end' : 'wait at its end'}
+            keys="H"
+            disabled={idle}
+            onPress={() => onAct('hold')}
+          />
+        </>
+      )}
       <button type="button" className="control is-stop" onClick={() => onAct('stop')} disabled={!under || state.status === 'stopped'}>
         <b>Stop the room</b>
         <kbd>S, held half a second</kbd>

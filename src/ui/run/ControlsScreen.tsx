@@ -80,6 +80,7 @@ function Controls(props: ControlsProps) {
     if (action === 'hold') return void send({ type: state.holding ? 'release' : 'hold' })
     void send({ type: action })
   }
+  const clear = () => void send({ type: 'clear' })
   useControlKeys(act)
   const upNext = state.status === 'ready' ? state.phase : state.next
   const slotEnd = slotEndOf(snapshot, live.feed.get().events[0]?.at ?? live.clock.now())
@@ -151,7 +152,7 @@ function Controls(props: ControlsProps) {
           {trouble}
         </div>
       )}
-      <ControlsRow state={state} word={view.word} digits={digits} locked={shut} onAct={act} />
+      <ControlsRow state={state} word={view.word} digits={digits} locked={shut} onAct={act} onClear={clear} />
     </main>
   )
 }

@@ -1,5 +1,6 @@
 import { useMemo } from 'react'
 import { stationView } from '@core/run/screens/station-view'
+import { stopSign } from '@core/run/screens/stop-sign'
 import { shownSeconds } from '@core/run/clock/state'
 import { andList } from '@core/base/and-list'
 import { guarded } from '../kit/Guard'
@@ -8,6 +9,7 @@ import { digitsOf } from '../live/digits'
 import { Lines } from '../live/Lines'
 import { Level } from '../live/Level'
 import { SoundButton } from '../live/SoundButton'
+import { StopSign } from '../live/StopSign'
 import { useRun, type LiveProps } from '../live/use-run'
 import { useSound } from '../live/use-sound'
 import { useWakeLock } from '../live/use-wake-lock'
@@ -30,6 +32,8 @@ function Station(props: StationProps) {
   const second = shownSeconds(state)
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
   const view = useMemo(() => stationView(snapshot, state, number), [snapshot, state.status, state.phase, state.sequence, second, number])
+  const sign = stopSign(state)
+  if (sign) return <StopSign {...sign} />
   const { exercise } = view
   const digits = digitsOf(state)
   return (

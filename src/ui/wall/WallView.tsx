@@ -2,17 +2,22 @@ import { useMediaQuery } from '@mantine/hooks'
 import { useMemo, useState } from 'react'
 import { homeView } from '@core/run/screens/home-view'
 import { roomView, type RoomScreenView } from '@core/run/screens/room-view'
+import { stopSign } from '@core/run/screens/stop-sign'
+import { togetherView } from '@core/run/screens/together-view'
 import { shownSeconds } from '@core/run/clock/state'
 import { timeOf } from '../kit/zoned-time'
 import { Caption } from '../live/Caption'
 import { digitsOf } from '../live/digits'
 import { Level } from '../live/Level'
 import { Lines } from '../live/Lines'
+import { StopSign } from '../live/StopSign'
 import { SoundButton } from '../live/SoundButton'
 import type { LiveRun } from '../live/use-run'
 import type { useSound } from '../live/use-sound'
 import { Standings } from './Standings'
+import { Together } from './Together'
 import { WayGrid } from './WayGrid'
+import { Welcome } from './Welcome'
 import { layoutNames, layouts, type Layout } from '@core/run/screens/wall-layouts'
 import './wall.css'
 
@@ -32,9 +37,12 @@ export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
   const [layout, setLayout] = useState(first)
   const { snapshot, state } = live
   const isUpright = useMediaQuery('(orientation: portrait)')
+  const sign = stopSign(state)
   const second = shownSeconds(state)
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
   const view = useMemo(() => roomView(snapshot, state), [snapshot, state.status, state.phase, state.sequence, second])
+  // eslint-disable-next-line react-hooks/exhaustive-deps -- as above
+  const together = useMemo(() => togetherView(snapshot, state), [snapshot, state.status, state.phase, state.sequence, second])
   const home = layout === 'home' ? homeView(snapshot, state) : undefined
   const points = home?.exercise.points ?? (view.tiles.length === 0 ? view.points : [])
   const tiles = layout === 'home' ? [] : view.tiles
@@ -46,6 +54,36 @@ export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
     // A reload, or a bookmark, keeps it.
     history.replaceState(null, '', `?layout=${to}`)
   }
+
+  if (sign) return <StopSign {...sign} />
+
+  if (state.status === 'ready' && layout !== 'home')
+    return (
+      <main className="wall is-ready">
+        <Level state={state} wave />
+        <Welcome snapshot={snapshot} view={view} begins={timeOf(snapshot.startsAt, zone)}>
+          {view.tiles.some(({ people }) => people.length > 0) && <WayGrid tiles={view.tiles} />}
+        </Welcome>
+        <WallFoot live={live} sound={sound} layout={layout} onLayout={choose} />
+      </main>
+    )
+
+  const paused = state.status === 'paused'
+  if (together && layout !== 'home')
+    return (
+      <main className={`wall is-together${paused ? ' is-paused' : ''}`}>
+        <Level state={state} wave />
+        <Together
+          view={together}
+          word={paused ? 'Paused' : view.word}
+          place={view.place}
+          ends={`ends ${ends}`}
+          digits={<Digits digits={digits} />}
+          standings={snapshot.scores && <Standings live={live} />}
+        />
+        <WallFoot live={live} sound={sound} layout={layout} onLayout={choose} />
+      </main>
+    )
 
   // On the way everybody looks for their own name: that is what the picture is for then.
   const isWay = (layout === 'room' || layout === 'far') && isUpright === false && view.tiles.some(({ coming }) => coming)
@@ -82,15 +120,9 @@ export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
           {points.length > 0 && <Lines className="wall-points" lines={points} />}
           {home?.next && <p className="wall-detail">Then: {home.next}</p>}
           {!home && view.detail && <p className="wall-detail">{view.detail}</p>}
-          {snapshot.follow && (state.status === 'ready' || state.status === 'countIn' || state.phase.kind !== 'work') && (
+          {snapshot.follow && (state.status === 'countIn' || state.phase.kind !== 'work') && (
             <p className="wall-detail">{snapshot.follow}</p>
           )}
-          {state.status === 'ready' &&
-            snapshot.sentences.map((sentence) => (
-              <p className="wall-detail" key={sentence}>
-                {sentence}
-              </p>
-            ))}
         </div>
         <div className="wall-side">
           <Digits digits={digits} />

@@ -53,11 +53,13 @@ function changes(progress: Progress, event: RunEvent): Partial<Progress> {
       return { mode: 'running', countIn: countInMs, startedAt: at + countInMs }
     case 'resume':
       if (progress.mode === 'paused') return { mode: 'running', ...begunAt(progress, at + progress.countIn) }
-      return { mode: 'running', countIn: countInMs, ...begunAt(progress, at + countInMs) }
+      return { mode: 'running', clearing: undefined, countIn: countInMs, ...begunAt(progress, at + countInMs) }
     case 'pause':
       return { mode: 'paused' }
     case 'stop':
       return { mode: 'stopped', countIn: 0 }
+    case 'clear':
+      return { clearing: true }
     case 'finish':
       return { mode: 'finished', endedAt: at, countIn: 0, ...begunAt(progress, at) }
     case 'hold':
@@ -123,6 +125,8 @@ export function applicable(progress: Progress, command: Command): boolean {
       return mode === 'running'
     case 'stop':
       return underWay
+    case 'clear':
+      return mode === 'stopped' && !progress.clearing
     case 'finish':
       return mode !== 'finished'
     case 'goto':

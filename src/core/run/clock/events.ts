@@ -25,6 +25,7 @@ const simple = [
   plain('undo'),
   plain('hold'),
   plain('stop'),
+  plain('clear'),
   plain('finish'),
   z.strictObject({ type: z.literal('extend'), seconds: wholeNumber(-600, 600, 'seconds') }),
   z.strictObject({ type: z.literal('goto'), phase: wholeNumber(0, limits.phases), into: secondsField().optional() }),

@@ -15,10 +15,10 @@ export interface Holder {
 
 /**
  * Whether a device may send such a command. Whoever holds the controls may send all; others a stop, which is never more than one
- * press away, the taps of a list, and taking over. While nobody holds them, and for what comes from no device of a coach, nothing
+ * press away, what follows it, the taps of a list, and taking over. While nobody holds them, and for what comes from no device of a coach, nothing
  * is refused.
  */
 export function mayCommand(holder: Pick<Holder, 'device'> | undefined, device: string | undefined, command: { type: string }): boolean {
   if (holder === undefined || device === undefined || holder.device === device) return true
-  return command.type === 'stop' || command.type === 'takeOver' || isTap(command)
+  return command.type === 'stop' || command.type === 'clear' || command.type === 'takeOver' || isTap(command)
 }

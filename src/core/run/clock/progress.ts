@@ -17,6 +17,8 @@ export interface Progress {
   mode: 'ready' | 'running' | 'paused' | 'stopped' | 'finished'
   at: Milliseconds
   sequence: number
+  /** After a stop: everyone is to leave the room. */
+  clearing?: true | undefined
   /** What is left of the count-in. */
   countIn: Milliseconds
   phase: number

@@ -24,6 +24,8 @@ export interface RunState {
   /** When the class would end if nothing more happened and a pause ended now. */
   endsAt: Milliseconds
   holding: boolean
+  /** After a stop: everyone is to leave the room. */
+  clearing: boolean
   /** As it is now, with what has been changed under way. */
   timeline: Timeline
   /** Which command can be taken back. */
@@ -58,6 +60,7 @@ export function stateAt(progress: Progress, now: Milliseconds): RunState {
     left,
     endsAt: finished ? (endedAt ?? now) : now + countIn + left,
     holding,
+    clearing: here.mode === 'stopped' && here.clearing === true,
     timeline,
     undoable: !finished && canUndo(here) ? here.undoable!.type : undefined,
     holder,

@@ -50,6 +50,8 @@ const ofEverybody = [
   'roomName',
   'scores',
   'sentences',
+  'showing',
+  'showing.easier',
   'slotSeconds',
   'startsAt',
   'timeline',

@@ -46,8 +46,23 @@ const publicCircuit = ({
  * with the coach until it is added here too. Nobody's limits, asks, breaks or departures leave the coach's own screens.
  */
 export function forTheWall(snapshot: RunSnapshot): RunSnapshot {
-  const { name, roomName, startsAt, slotSeconds, sentences, follow, timeline, groups, people, ease, scores, circuits, pieceNames, notes } =
-    snapshot
+  const {
+    name,
+    roomName,
+    startsAt,
+    slotSeconds,
+    sentences,
+    follow,
+    showing,
+    timeline,
+    groups,
+    people,
+    ease,
+    scores,
+    circuits,
+    pieceNames,
+    notes,
+  } = snapshot
   return {
     name,
     roomName,
@@ -61,6 +76,7 @@ export function forTheWall(snapshot: RunSnapshot): RunSnapshot {
     pieceNames,
     notes,
     ...given('follow', follow),
+    ...given('showing', showing),
     ...given('ease', ease),
     ...given('scores', scores),
   }

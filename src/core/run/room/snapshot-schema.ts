@@ -93,6 +93,7 @@ export const RunSnapshotSchema: z.ZodType<RunSnapshot> = z.strictObject({
   slotSeconds: z.number(),
   sentences: z.tuple([text, text]),
   follow: text.optional(),
+  showing: z.strictObject({ easier: id.optional(), standard: id.optional(), harder: id.optional() }).optional(),
   timeline: TimelineSchema,
   groups: z.array(ids).max(limits.people),
   people: z.array(person).max(limits.people),

@@ -95,6 +95,8 @@ export interface RunSnapshot {
   sentences: [string, string]
   /** Whom to follow for the easier, standard and harder version. */
   follow?: string
+  /** The same by their ids. */
+  showing?: Partial<Record<'easier' | 'standard' | 'harder', string>>
   timeline: Timeline
   /** Ids of the people of each group. */
   groups: string[][]

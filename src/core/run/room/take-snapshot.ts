@@ -45,6 +45,7 @@ export function takeSnapshot(
       computed.groups.map((group) => group.length),
     ),
     follow: followSentence(document, (id) => computed.people.find((person) => person.id === id)?.name ?? id),
+    ...(document.demonstrators && { showing: document.demonstrators }),
     timeline: computed.timeline.value,
     ...(document.scores && { scores: true }),
     groups: computed.groups.map((group) => group.map((person) => person.id)),

@@ -95,7 +95,15 @@ describe('what the room sees', () => {
 
   it('at the end, and when the room is stopped', () => {
     expect(view(4000)).toMatchObject({ word: 'Done', tiles: [] })
-    expect(view(500, lunch, { type: 'stop' })).toMatchObject({ word: 'Stop', headline: 'Everyone stop and put things down.' })
+    expect(view(500, lunch, { type: 'stop' })).toMatchObject({
+      word: 'Stop',
+      headline: 'Let the machine run down. Put the weight down. Stand still and look to the coach.',
+    })
+    expect(view(500, lunch, { type: 'stop' }, { type: 'clear' })).toMatchObject({
+      word: 'Clear the room',
+      headline: expect.stringContaining('nearest free exit'),
+    })
+    expect(view(500, lunch, { type: 'stop' }, { type: 'clear' }, { type: 'resume' }).word).toBe('Get set')
   })
 
   it('together: the exercise and its side', () => {

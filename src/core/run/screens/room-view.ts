@@ -8,12 +8,14 @@ import { linesOf as linesOfList, stationsAt } from '../room/eased'
 import { ownAt } from '../room/own-doings'
 import { unitsAt } from '../room/turns-at'
 import { wayTo } from './move-words'
+import { stopSign } from './stop-sign'
+import { changeLine, howLine, nameWithSide, pointsOf, soonLine } from './work-lines'
 import { roundWords } from './list-place'
 import { placeWords, whereWeAre } from './place-words'
-import type { CircuitView, ExerciseView, RunSnapshot, StationView } from '../room/snapshot'
+import type { CircuitView, ExerciseView, RunSnapshot } from '../room/snapshot'
 import type { RunState } from '../clock/state'
-import { exerciseAt, intervalSide, halfNames, stationsThatChange, stationsWord } from './sides-now'
-import { comingWork, followsAtOnce, isAhead, workBefore } from '../room/whereabouts'
+import { exerciseAt } from './sides-now'
+import { comingWork, isAhead, workBefore } from '../room/whereabouts'
 
 export interface Tile {
   number: number
@@ -79,10 +81,6 @@ export function roomView(snapshot: RunSnapshot, state: RunState): RoomScreenView
 const beforeAll = ({ status, phase, elapsed }: RunState) =>
   status === 'ready' || (status === 'countIn' && phase.index === 0 && elapsed === 0)
 
-/** The list to work through, or the form points of the one exercise. */
-const pointsOf = (station: StationView | undefined, work: Phase) =>
-  station?.list ? linesOfList(station) : (exerciseAt(station, work)?.points ?? [])
-
 function wordOf(state: RunState): string {
   switch (state.status) {
     case 'ready':
@@ -90,7 +88,7 @@ function wordOf(state: RunState): string {
     case 'countIn':
       return 'Get set'
     case 'stopped':
-      return 'Stop'
+      return stopSign(state)!.word
     default:
       return phaseWord(state.phase)
   }
@@ -116,7 +114,8 @@ function linesOf(
   work: Phase,
   before: boolean,
 ): { headline: string; detail: string } {
-  if (state.status === 'stopped') return { headline: 'Everyone stop and put things down.', detail: '' }
+  const sign = stopSign(state)
+  if (sign) return { headline: sign.lines.join(' '), detail: '' }
   if (before && beforeAll(state))
     return {
       headline: `First: ${snapshot.pieceNames[state.phase.pieceId] ?? phaseWord(state.phase)}`,
@@ -138,27 +137,11 @@ function linesOf(
   return circuit.cross ? { ...way, detail: [way.detail, circuit.cross].filter(Boolean).join(' ') } : way
 }
 
-/** In the last ten seconds of what all do together, what follows at once. */
-function soonLine(snapshot: RunSnapshot, state: RunState): string {
-  if (state.remaining > 10_000 || state.phase.selfPaced?.open || state.phase.rung !== undefined) return ''
-  const next = followsAtOnce(snapshot.timeline, state.phase)
-  const circuit = next && snapshot.circuits[next.pieceId]
-  if (!next || !circuit || circuit.rotates) return ''
-  const stations = stationsAt(circuit, next.repeat, next.lap, snapshot.ease)
-  return `Next: ${nameWithSide({ ...circuit, stations }, next)}`
-}
-
 /** Who of a pair works now, when partners take turns by interval. */
 const partnerLine = (circuit: CircuitView, work: Phase): string =>
   work.partner === undefined || circuit.pairsSentence === ''
     ? circuit.pairsSentence
     : `${work.partner === 0 ? 'First' : 'Second'} partner works, the other rests`
-
-/** How the one exercise is done: tempo, effort, reps; of a list, what is aimed at. */
-function howLine(circuit: CircuitView, work: Phase): string {
-  const station = circuit.stations[work.station ?? 0]
-  return work.rung === undefined ? (station?.list?.aim ?? exerciseAt(station, work)?.how ?? '') : ''
-}
 
 /** What the wave that is not at the stations does now. */
 function meanwhileLine(snapshot: RunSnapshot, state: RunState): string {
@@ -167,43 +150,6 @@ function meanwhileLine(snapshot: RunSnapshot, state: RunState): string {
   const circuit = now && snapshot.circuits[now.pieceId]
   if (!circuit) return ''
   return `The others: ${now.kind === 'work' ? nameWithSide(circuit, now) : phaseWord(now).toLowerCase()}`
-}
-
-function nameWithSide(circuit: CircuitView, work: Phase): string {
-  const station = circuit.stations[work.station ?? 0]
-  if (station?.list && work.rung !== undefined) return ledWords(work)
-  if (station?.list) return work.selfPaced?.open ? 'Through the list, at your own pace' : 'Round after round, at your own pace'
-  const exercise = exerciseAt(station, work)
-  const name = exercise?.name ?? `Station ${(work.station ?? 0) + 1}`
-  return work.side === undefined ? name : `${name}, ${halfNames[work.side]}`
-}
-
-/** What a rung asks, and that nobody goes ahead. */
-const ledWords = ({ reps = 1 }: Phase): string => `${reps} of each, all together`
-
-/** Who changes sides or partners at the half, and in how many seconds; afterwards, that it is the second half. */
-function changeLine(circuit: CircuitView, state: RunState, work: Phase): string {
-  const sides = sideLine(circuit, work)
-  if (work.selfPaced && circuit.rotates) return 'Round after round, at your own pace'
-  if (work.changeAt === undefined) return sides
-  const toGo = Math.ceil(work.changeAt - inSeconds(state.elapsed))
-  const partners = circuit.pairs === 'halfEach'
-  const where = partners || !circuit.rotates ? '' : `${stationsWord(stationsThatChange(circuit, work))}: `
-  if (toGo > 0) return partners ? `Partners change in ${toGo}` : `${where}${where ? 'change' : 'Change'} sides in ${toGo}`
-  return partners ? 'Second partner' : `${where}${where ? 'second' : 'Second'} side`
-}
-
-function sideLine(circuit: CircuitView, work: Phase): string {
-  if (!circuit.rotates) return ''
-  const those = (sides: ExerciseView['sides']) =>
-    circuit.stations.flatMap((station, index) => (exerciseAt(station, work)?.sides === sides ? [index] : []))
-  const [byLap, byInterval] = [those('byLap'), those('ownInterval')]
-  return [
-    byLap.length > 0 ? `${stationsWord(byLap)}: ${halfNames[(work.lap ?? 0) % 2]} this lap` : '',
-    byInterval.length > 0 ? `${stationsWord(byInterval)}: ${intervalSide(work)} this time` : '',
-  ]
-    .filter(Boolean)
-    .join('. ')
 }
 
 function peopleAt(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, station: number): RunSnapshot['people'] {
