@@ -38,7 +38,13 @@ test('controls and wall stay together through pause, resume, skip, hold, stop an
   await expect(controls.getByText('Will hold at the end of this')).toBeVisible()
   await press(controls, /^Release/)
   await press(controls, /^Stop the room/)
+  // The whole picture: no clock, no stations.
   await expect(word(wall)).toHaveText('Stop')
+  await expect(wall.getByText('Put the weight down.')).toBeVisible()
+  await expect(wall.getByTestId('digits')).toHaveCount(0)
+  await press(controls, /^Clear the room/)
+  await expect(word(wall)).toHaveText('Clear the room')
+  await expect(controls.getByRole('button', { name: /^Everyone is told to leave/ })).toBeDisabled()
   await press(controls, /^Go on/)
   await expect(word(wall)).toHaveText('Get set')
   await expectTogether(controls, wall)

@@ -1,11 +1,14 @@
 import { useMemo } from 'react'
 import { cardView, type CardPlace } from '@core/run/screens/card-view'
+import type { WayRound } from '@core/run/screens/ways-round'
 import { stopSign } from '@core/run/screens/stop-sign'
-import { shownSeconds } from '@core/run/clock/state'
+import { changeKey, shownSeconds } from '@core/run/clock/state'
 import { andList } from '@core/base/and-list'
 import { guarded } from '../kit/Guard'
 import { digitsOf } from '../live/digits'
+import { Announce } from '../live/Announce'
 import { Lines } from '../live/Lines'
+import { WayMark } from '../live/WayMark'
 import { Level } from '../live/Level'
 import { StopSign } from '../live/StopSign'
 import { useRun, type LiveProps } from '../live/use-run'
@@ -53,6 +56,11 @@ function Card(props: CardProps) {
               <p className="card-where">{whereWords(now, coming)}</p>
               {now.items ? <Lines className="card-items" lines={now.items} numbered /> : <p className="card-exercise">{now.exercise}</p>}
               <p className="card-how">{[now.side, now.how].filter(Boolean).join('. ')}</p>
+              {now.way && (
+                <p className="card-turn">
+                  <WayMark way={now.way} /> {cardWays[now.way]}
+                </p>
+              )}
               {now.turn && !coming && (
                 <p className="card-turn">{`${now.turn === 'works' ? 'You work' : 'You rest or count'} ${view.ahead ? 'next' : 'now'}`}</p>
               )}
@@ -60,9 +68,13 @@ function Card(props: CardProps) {
           )}
           {finished && <p className="card-exercise">{view.headline}</p>}
         </div>
+        <Announce
+          at={[changeKey(state), now?.station, now?.exercise].join('/')}
+          words={[view.word, now && whereWords(now, coming), now?.exercise, now?.side]}
+        />
         <div className="card-foot">
           <span data-testid="word">{state.status === 'paused' ? 'Paused' : view.word}</span>
-          {!finished && (
+          {!finished && state.status !== 'ready' && (
             <span
               className={`card-digits${digitsOf(state).length > 4 ? ' is-long' : ''}`}
               data-testid="digits"
@@ -107,6 +119,12 @@ function Card(props: CardProps) {
       )}
     </main>
   )
+}
+
+const cardWays: Record<WayRound, string> = {
+  up: 'Then one up the numbers',
+  down: 'Then one down the numbers',
+  stays: 'Then you stay here',
 }
 
 function whereWords({ station, others }: CardPlace, coming: boolean): string {

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react'
 import { nextWords } from '@core/run/screens/next-words'
 import { roomView } from '@core/run/screens/room-view'
 import { listThatWas } from '@core/records/standing'
-import { shownSeconds } from '@core/run/clock/state'
+import { changeKey, shownSeconds } from '@core/run/clock/state'
 import { guarded } from '../kit/Guard'
 import { slotEndOf } from '@core/run/retime/slot-end'
 import { digitsOf } from '../live/digits'
@@ -15,6 +15,7 @@ import '../kit/small-controls.css'
 import './controls.css'
 import { useControlKeys, type KeyAction } from './controls-keys'
 import { ControlsRibbon } from './ControlsRibbon'
+import { Announce } from '../live/Announce'
 import { ControlsRow } from './ControlsRow'
 import { ControlsSide } from './ControlsSide'
 import { EndButton } from './EndButton'
@@ -140,7 +141,7 @@ function Controls(props: ControlsProps) {
           onUndo={() => act('undo')}
           onTime={() => setShown('Time')}
         />
-        <ControlsSide view={view} follows={follows} nextSeconds={upNext?.seconds} />
+        <ControlsSide view={view} follows={follows} nextSeconds={upNext?.seconds} over={state.status === 'finished'} />
         {panel === 'People' && <PeoplePanel runId={runId} live={live} onClose={close} />}
         {panel === 'Stations' && <StationsPanel runId={runId} live={live} onClose={close} />}
         {panel === 'Time' && <TimePanel live={live} zone={zone} send={send} onClose={close} />}
@@ -152,6 +153,11 @@ function Controls(props: ControlsProps) {
           {trouble}
         </div>
       )}
+      <Announce
+        at={changeKey(state)}
+        words={[view.word, view.place, view.headline, view.detail, `Next: ${follows.headline}`]}
+        quiet={sound.on}
+      />
       <ControlsRow state={state} word={view.word} digits={digits} locked={shut} onAct={act} onClear={clear} />
     </main>
   )

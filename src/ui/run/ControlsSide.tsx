@@ -7,14 +7,15 @@ interface ControlsSideProps {
   follows: ReturnType<typeof nextWords>
   /** How long what comes next takes; absent at the end. */
   nextSeconds: Seconds | undefined
+  over: boolean
 }
 
 /** What comes next, whom to watch, and who is where. */
-export function ControlsSide({ view, follows, nextSeconds }: ControlsSideProps) {
+export function ControlsSide({ view, follows, nextSeconds, over }: ControlsSideProps) {
   return (
     <div className="controls-side">
       <section className="controls-card" aria-label="Next">
-        <div className="second">Next{nextSeconds === undefined ? '' : `, ${formatSeconds(nextSeconds)}`}</div>
+        {!over && <div className="second">Next{nextSeconds === undefined ? '' : `, ${formatSeconds(nextSeconds)}`}</div>}
         <h2>{follows.headline}</h2>
         {follows.detail && <p className="second">{follows.detail}</p>}
       </section>

@@ -4,6 +4,7 @@ import type { RoomScreenView } from '@core/run/screens/room-view'
 import { formatSeconds } from '@core/base/units'
 import { Caption } from '../live/Caption'
 import { Level } from '../live/Level'
+import { Lines } from '../live/Lines'
 import type { LiveRun } from '../live/use-run'
 
 const undoWords: Partial<Record<AskedCommand['type'], string>> = {
@@ -41,6 +42,7 @@ export function PhaseNow({ live, view, digits, slotEnd, shut, onUndo, onTime }: 
         <h2 data-testid="word">{state.status === 'paused' ? `Paused: ${view.word}` : view.word}</h2>
         <p className="controls-headline">{view.headline}</p>
         <p>{view.detail}</p>
+        {state.phase.selfPaced && view.points.length > 0 && <Lines className="controls-items" lines={view.points} numbered />}
         {state.undoable && !shut && (
           <p>
             <button type="button" className="small-button" onClick={onUndo}>

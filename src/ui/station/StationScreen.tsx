@@ -1,9 +1,10 @@
 import { useMemo } from 'react'
 import { stationView } from '@core/run/screens/station-view'
 import { stopSign } from '@core/run/screens/stop-sign'
-import { shownSeconds } from '@core/run/clock/state'
+import { changeKey, shownSeconds } from '@core/run/clock/state'
 import { andList } from '@core/base/and-list'
 import { guarded } from '../kit/Guard'
+import { Announce } from '../live/Announce'
 import { Caption } from '../live/Caption'
 import { digitsOf } from '../live/digits'
 import { Lines } from '../live/Lines'
@@ -65,12 +66,23 @@ function Station(props: StationProps) {
             </ul>
           )}
         </div>
-        {state.status !== 'finished' && (
+        {state.status !== 'finished' && state.status !== 'ready' && (
           <div className={`station-digits${digits.length > 2 ? ' is-long' : ''}`} data-testid="digits" role="timer" aria-live="off">
             {digits}
           </div>
         )}
       </div>
+      <Announce
+        at={[changeKey(state), view.closed, exercise?.name, view.people.length].join('/')}
+        words={[
+          view.word,
+          view.place,
+          view.closed ? 'Closed' : (exercise?.name ?? view.items[0]),
+          view.side,
+          view.people.length > 0 ? andList(view.people) : undefined,
+        ]}
+        quiet={sound.on}
+      />
       <footer>
         <p>
           {view.people.length > 0 && (

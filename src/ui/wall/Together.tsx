@@ -19,7 +19,7 @@ interface TogetherProps {
 /** What all do: the exercise largest, then how, and what comes after it. */
 export function Together({ view, word, place, ends, digits, standings }: TogetherProps) {
   return (
-    <div className={styles.together}>
+    <div className={view.isList ? `${styles.together} ${styles.isList}` : styles.together}>
       <header className={styles.head}>
         <div>
           {view.ahead && <p className={styles.label}>Next</p>}

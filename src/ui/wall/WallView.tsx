@@ -4,8 +4,9 @@ import { homeView } from '@core/run/screens/home-view'
 import { roomView, type RoomScreenView } from '@core/run/screens/room-view'
 import { stopSign } from '@core/run/screens/stop-sign'
 import { togetherView } from '@core/run/screens/together-view'
-import { shownSeconds } from '@core/run/clock/state'
+import { changeKey, shownSeconds } from '@core/run/clock/state'
 import { timeOf } from '../kit/zoned-time'
+import { Announce } from '../live/Announce'
 import { Caption } from '../live/Caption'
 import { digitsOf } from '../live/digits'
 import { Level } from '../live/Level'
@@ -64,7 +65,7 @@ export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
         <Welcome snapshot={snapshot} view={view} begins={timeOf(snapshot.startsAt, zone)}>
           {view.tiles.some(({ people }) => people.length > 0) && <WayGrid tiles={view.tiles} />}
         </Welcome>
-        <WallFoot live={live} sound={sound} layout={layout} onLayout={choose} />
+        <WallFoot live={live} sound={sound} layout={layout} view={view} onLayout={choose} />
       </main>
     )
 
@@ -81,24 +82,24 @@ export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
           digits={<Digits digits={digits} />}
           standings={snapshot.scores && <Standings live={live} />}
         />
-        <WallFoot live={live} sound={sound} layout={layout} onLayout={choose} />
+        <WallFoot live={live} sound={sound} layout={layout} view={view} onLayout={choose} />
       </main>
     )
 
   // On the way everybody looks for their own name: that is what the picture is for then.
-  const isWay = (layout === 'room' || layout === 'far') && isUpright === false && view.tiles.some(({ coming }) => coming)
-  if (isWay)
+  const inGrid = (layout === 'room' || layout === 'far') && isUpright === false
+  if (inGrid && view.tiles.some(({ coming }) => coming))
     return (
-      <main className={`wall is-way${state.status === 'paused' ? ' is-paused' : ''}`}>
+      <main className={`wall is-way${paused ? ' is-paused' : ''}`}>
         <Level state={state} wave />
-        <WayTop view={view} paused={state.status === 'paused'} follow={snapshot.follow} ends={ends} digits={digits} />
+        <WayTop view={view} paused={paused} follow={snapshot.follow} ends={ends} digits={digits} />
         <WayGrid tiles={view.tiles} />
-        <WallFoot live={live} sound={sound} layout={layout} onLayout={choose} />
+        <WallFoot live={live} sound={sound} layout={layout} view={view} onLayout={choose} />
       </main>
     )
 
   return (
-    <main className={`wall is-${layout}${state.status === 'paused' ? ' is-paused' : ''}`}>
+    <main className={`wall is-${layout}${inGrid && tiles.length > 0 ? ' is-stations' : ''}${paused ? ' is-paused' : ''}`}>
       <Level state={state} wave />
       <header className="wall-top">
         <span className="wall-plate">{snapshot.name}</span>
@@ -129,7 +130,8 @@ export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
           {snapshot.scores && <Standings live={live} />}
         </div>
       </div>
-      {tiles.length > 0 && (
+      {tiles.length > 0 && inGrid && <WayGrid tiles={tiles} />}
+      {tiles.length > 0 && !inGrid && (
         <div
           className="wall-row"
           role="list"
@@ -161,7 +163,7 @@ export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
           ))}
         </div>
       )}
-      <WallFoot live={live} sound={sound} layout={layout} onLayout={choose} />
+      <WallFoot live={live} sound={sound} layout={layout} view={view} onLayout={choose} />
     </main>
   )
 }
@@ -196,7 +198,7 @@ function WayTop({ view, paused, follow, ends, digits }: WayTopProps) {
         {view.headline && <p>{view.headline}</p>}
         {view.detail && <p className="way-small">{view.detail}</p>}
         <p className="way-small way-plates">
-          {[view.place === view.word ? '' : view.place, follow, `ends ${ends}`].filter(Boolean).map((text) => (
+          {[view.place === view.word ? '' : view.place, `ends ${ends}`, follow].filter(Boolean).map((text) => (
             <span key={text}>{text}</span>
           ))}
         </p>
@@ -210,12 +212,14 @@ interface WallFootProps {
   live: LiveRun
   sound: ReturnType<typeof useSound>
   layout: Layout
+  view: RoomScreenView
   onLayout: (layout: Layout) => void
 }
 
-function WallFoot({ live, sound, layout, onLayout }: WallFootProps) {
+function WallFoot({ live, sound, layout, view, onLayout }: WallFootProps) {
   return (
     <footer className="wall-foot">
+      <Announce at={changeKey(live.state)} words={[view.word, view.place, view.headline, view.detail]} quiet={sound.on} />
       <div className="wall-line">
         <SoundButton sound={sound} />
         {!live.connected && <span role="status">No line to the server: going on by itself</span>}

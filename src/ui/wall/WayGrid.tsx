@@ -1,9 +1,10 @@
 import { useElementSize } from '@mantine/hooks'
 import { useMemo, type CSSProperties } from 'react'
 import type { Tile } from '@core/run/screens/room-view'
+import { WayMark } from '../live/WayMark'
 import { wallGrid } from '@core/run/screens/wall-grid'
 
-/** Where does everyone go, and what is it: every station with its people, as large as the picture lets them be. */
+/** Where everyone goes or is, and what is done there: every station with its people, as large as the picture lets them be. */
 export function WayGrid({ tiles }: { tiles: readonly Tile[] }) {
   const { ref, width, height } = useElementSize()
   const grid = useMemo(() => (width > 0 && height > 0 ? wallGrid(tiles, width, height) : undefined), [tiles, width, height])
@@ -27,8 +28,21 @@ export function WayGrid({ tiles }: { tiles: readonly Tile[] }) {
               {tile.coming && tile.people.length > 0 && <span className="visually-hidden">coming in</span>}
               <div className="way-names">
                 {grid.names[index]!.map(({ text, size }, person) => (
-                  <div key={person} style={{ fontSize: size }} aria-label={tile.people[person]}>
-                    {text}
+                  <div
+                    key={person}
+                    style={{ fontSize: size }}
+                    className={!tile.coming && tile.works !== undefined && tile.works !== tile.people[person] ? 'way-waits' : undefined}
+                  >
+                    {tile.ways && <WayMark way={tile.ways[person]} />}
+                    {text === tile.people[person] ? (
+                      text
+                    ) : (
+                      <>
+                        <span aria-hidden>{text}</span>
+                        <span className="visually-hidden">{tile.people[person]}</span>
+                      </>
+                    )}
+                    {tile.works !== undefined && tile.works === tile.people[person] && <span className="visually-hidden"> works</span>}
                   </div>
                 ))}
               </div>

@@ -12,6 +12,7 @@ const commands: Record<string, Command> = {
   resume: { type: 'resume' },
   pause: { type: 'pause' },
   stop: { type: 'stop' },
+  clear: { type: 'clear' },
   finish: { type: 'finish' },
   hold: { type: 'hold' },
   release: { type: 'release' },
@@ -35,7 +36,8 @@ describe('what a press means, by where the class is (as coaches expect it; commo
     ['under way', after(60, [0, 'start']), ['pause', 'hold', 'back', 'repeat', ...underWay]],
     ['held', after(61, [0, 'start'], [60, 'hold']), ['pause', 'release', 'back', 'repeat', ...underWay]],
     ['paused', after(61, [0, 'start'], [60, 'pause']), ['resume', 'hold', 'back', 'repeat', ...underWay]],
-    ['stopped', after(61, [0, 'start'], [60, 'stop']), ['resume', 'finish', 'goto', 'takeOver']],
+    ['stopped', after(61, [0, 'start'], [60, 'stop']), ['resume', 'clear', 'finish', 'goto', 'takeOver']],
+    ['cleared', after(61, [0, 'start'], [60, 'stop'], [60.5, 'clear']), ['resume', 'finish', 'goto', 'takeOver']],
     ['over', after(61, [0, 'start'], [60, 'finish']), []],
   ])('%s', (_, progress, expected) => expect(meant(progress).sort()).toEqual([...expected].sort()))
 

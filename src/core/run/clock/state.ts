@@ -75,6 +75,10 @@ function statusOf(progress: Progress, remaining: Milliseconds): RunStatus {
   return progress.holding && remaining === 0 ? 'held' : 'running'
 }
 
+/** Changes whenever what is on does, and not while it goes on: by it a change is told once. */
+export const changeKey = ({ status, clearing, phase }: Pick<RunState, 'status' | 'clearing' | 'phase'>): string =>
+  [status, clearing, phase.index, phase.repeat].join('/')
+
 /** Whether the clock counts up: in a list that is not over before it is finished. */
 export const countsUp = ({ status, phase }: Pick<RunState, 'status' | 'phase'>): boolean =>
   status !== 'countIn' && status !== 'finished' && phase.selfPaced?.open !== undefined

@@ -9,6 +9,7 @@ import { roomView } from './room-view'
 import { exerciseAt, sideNow } from './sides-now'
 import type { RunState } from '../clock/state'
 import { comingWork, isAhead, workBefore } from '../room/whereabouts'
+import { waysRound, type WayRound } from './ways-round'
 import { stationIn } from '../room/station-in'
 import { turnsAt, unitsAt } from '../room/turns-at'
 
@@ -26,6 +27,8 @@ export interface CardPlace {
   /** First names of those who are there too. */
   others: string[]
   side?: string
+  /** Which way one goes round, where not all go alike. */
+  way?: WayRound
   /** In a group that takes turns: whether this person works in it. */
   turn?: 'works' | 'rests' | undefined
 }
@@ -108,12 +111,15 @@ function placeAt(snapshot: RunSnapshot, phase: Phase, personId: string, elapsed?
   const view = stationFor(snapshot, { ...phase, station }, personId)
   const done = exerciseAt(view, phase)
   const begun = elapsed !== undefined
+  const unit = (circuit.units ?? snapshot.groups).findIndex((ids) => ids.includes(personId))
+  const way = circuit.rotates ? waysRound(circuit, phase)?.get(unit) : undefined
   const side = begun || done?.sides !== 'half' ? sideNow(done, phase, circuit, elapsed ?? 0) : undefined
   return {
     ...(circuit.rotates && { station: station + 1 }),
     ...whatIsDone(view, done, begun, circuit.begins?.[station]?.[personId]),
     others: othersAt(snapshot, circuit, phase, station, personId),
     ...(side && { side }),
+    ...(way && { way }),
   }
 }
 

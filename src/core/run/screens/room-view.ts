@@ -8,6 +8,7 @@ import { linesOf as linesOfList, stationsAt } from '../room/eased'
 import { ownAt } from '../room/own-doings'
 import { unitsAt } from '../room/turns-at'
 import { wayTo } from './move-words'
+import { waysRound, type WayRound } from './ways-round'
 import { stopSign } from './stop-sign'
 import { changeLine, howLine, nameWithSide, pointsOf, soonLine } from './work-lines'
 import { roundWords } from './list-place'
@@ -25,6 +26,8 @@ export interface Tile {
   people: string[]
   /** Whether any of these people are on their way here rather than here. */
   coming: boolean
+  /** Which way each of them goes round, where not all go alike; absent for whom it is not told. */
+  ways?: (WayRound | undefined)[]
   /** Who of them works now, where partners take turns or halves. */
   works?: string
   /** Out of order: nobody goes there. */
@@ -126,6 +129,7 @@ function linesOf(
     const name = nameWithSide(circuit, work)
     if (before)
       return { headline: `Next: ${name}`, detail: [howLine(circuit, work), noteOf(snapshot, state.phase)].filter(Boolean).join('. ') }
+    if (state.status === 'ready') return { headline: `First: ${name}`, detail: howLine(circuit, work) }
     const now = [changeLine(circuit, state, work), howLine(circuit, work)].filter(Boolean).join(' · ')
     return { headline: name, detail: soonLine(snapshot, state) || now }
   }
@@ -152,10 +156,18 @@ function meanwhileLine(snapshot: RunSnapshot, state: RunState): string {
   return `The others: ${now.kind === 'work' ? nameWithSide(circuit, now) : phaseWord(now).toLowerCase()}`
 }
 
-function peopleAt(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, station: number): RunSnapshot['people'] {
-  const ids = unitsAt(circuit, work, station).flatMap((unit) => (circuit.units ?? snapshot.groups)[unit] ?? [])
-  return ids.flatMap((id) => snapshot.people.find((person) => person.id === id) ?? [])
+/** Who is at a station in a work, with the unit in which each of them moves. */
+function whoIsAt(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, station: number) {
+  return unitsAt(circuit, work, station).flatMap((unit) =>
+    ((circuit.units ?? snapshot.groups)[unit] ?? []).flatMap((id) => {
+      const person = snapshot.people.find((known) => known.id === id)
+      return person ? [{ unit, person }] : []
+    }),
+  )
 }
+
+const peopleAt = (snapshot: RunSnapshot, circuit: CircuitView, work: Phase, station: number): RunSnapshot['people'] =>
+  whoIsAt(snapshot, circuit, work, station).map(({ person }) => person)
 
 function tilesOf(
   snapshot: RunSnapshot,
@@ -165,10 +177,12 @@ function tilesOf(
   worker: (people: number) => number | undefined,
 ): Tile[] {
   const before = workBefore(snapshot, work)
+  const ways = waysRound(circuit, work)
   return circuit.stations.map((station, index): Tile => {
-    const here = before ? unitsAt(circuit, before, index) : []
-    const coming = ahead && unitsAt(circuit, work, index).some((unit) => !here.includes(unit))
-    const people = peopleAt(snapshot, circuit, work, index).map((person) => person.name)
+    const were = before ? unitsAt(circuit, before, index) : []
+    const coming = ahead && unitsAt(circuit, work, index).some((unit) => !were.includes(unit))
+    const here = whoIsAt(snapshot, circuit, work, index)
+    const people = here.map(({ person }) => person.name)
     const works = station.rest ? undefined : people[worker(people.length) ?? -1]
     return {
       number: index + 1,
@@ -181,6 +195,7 @@ function tilesOf(
             : (exerciseAt(station, work)?.name ?? ''),
       points: station.rest || station.list ? [] : (exerciseAt(station, work)?.points ?? []),
       people,
+      ...(ways && { ways: here.map(({ unit }) => ways.get(unit)) }),
       coming,
       ...(works !== undefined && { works }),
       ...(circuit.closed?.includes(index) && { closed: true }),

@@ -24,13 +24,14 @@ describe('the screen of a station', () => {
     }
   })
 
-  it('on the way, who is coming; while all do the same, nothing', () => {
+  it('on the way, who is coming; while all do the same, what that is, and nobody of one’s own', () => {
     expect(stationView(lunch, at(work(0).start + 45), 2)).toMatchObject({
       coming: true,
       people: ['Oren', 'Maribel'],
       exercise: { name: 'Band row' },
     })
-    expect(stationView(lunch, at(lunch.timeline.total - 5), 2)).toMatchObject({ people: [], nextPeople: [] })
+    const shared = stationView(lunch, at(lunch.timeline.total - 5), 2)
+    expect(shared).toMatchObject({ people: [], nextPeople: [], exercise: { name: roomView(lunch, at(lunch.timeline.total - 5)).headline } })
     expect(stationView(lunch, at(lunch.timeline.total + 5), 2).word).toBe('Done')
   })
 

@@ -1,6 +1,7 @@
 import { turnsAt, unitsAt as unitsIn } from '../room/turns-at'
 import type { Phase } from '../../timeline/phase'
 import { roomView } from './room-view'
+import { togetherView } from './together-view'
 import { linesOf, stationsAt } from '../room/eased'
 import type { CircuitView, ExerciseView, RunSnapshot } from '../room/snapshot'
 import type { RunState } from '../clock/state'
@@ -43,6 +44,18 @@ export function stationView(snapshot: RunSnapshot, state: RunState, number: numb
   const tile = tiles.find((shown) => shown.number === number)
   const work = comingWork(snapshot, state)
   const circuit = work && snapshot.circuits[work.pieceId]
+  const shared = togetherView(snapshot, state)
+  if (shared) {
+    const { exercise: name, lines, how, isList, ahead, soon } = shared
+    return {
+      ...nothingHere,
+      word,
+      place,
+      ahead,
+      ...(isList ? { items: lines } : { exercise: { name, points: lines, how } }),
+      ...(soon && { side: soon }),
+    }
+  }
   if (!tile || !work || !circuit) return { word, place, ...nothingHere }
   const station = stationsAt(circuit, work.repeat, work.lap, snapshot.ease)[number - 1]!
   const exercise = exerciseAt(station, work)

@@ -4,6 +4,8 @@ import { textWidth } from './text-width'
 export interface WayTile {
   people: readonly string[]
   exercise: string
+  /** Whether a mark stands before each name. */
+  ways?: readonly unknown[]
 }
 
 /** A name as it stands on the wall, and how large. All sizes are in the units of the picture given. */
@@ -27,6 +29,8 @@ export interface WallGrid {
 /** Shares of a tile: what stands round its words, and between tiles. */
 const between = 0.024
 const padding = 0.05
+/** Width of a mark before a name, with its gap, in sizes of the name. */
+const markWidth = 0.68
 /** Height of a line of names, and of the line with number and exercise, in sizes of their font. */
 const nameLine = 1.06
 const headLine = 1.25
@@ -49,11 +53,18 @@ interface Tried extends WallGrid {
  */
 export function wallGrid(tiles: readonly WayTile[], width: number, height: number): WallGrid {
   const everyone = tiles.flatMap(({ people }) => people)
-  const tried = tiles.map((_, index) => triedWith(index + 1, tiles, everyone, width, height))
+  const mark = tiles.some(({ ways }) => ways !== undefined) ? markWidth : 0
+  const tried = tiles.map((_, index) => triedWith(index + 1, tiles, { everyone, mark }, width, height))
   return tried.reduce((best, next) => (next.least > best.least ? next : best))
 }
 
-function triedWith(rows: number, tiles: readonly WayTile[], everyone: readonly string[], width: number, height: number): Tried {
+/** Everyone who has to be told from each other, and the width of what stands before each name. */
+interface Names {
+  everyone: readonly string[]
+  mark: number
+}
+
+function triedWith(rows: number, tiles: readonly WayTile[], names: Names, width: number, height: number): Tried {
   // As even as can be: six in two rows are three and three.
   const columns = Math.ceil(tiles.length / rows)
   const gap = between * Math.min(width, height)
@@ -63,22 +74,22 @@ function triedWith(rows: number, tiles: readonly WayTile[], everyone: readonly s
   const headSize = Math.min(headShare * tileHeight, 0.2 * tileWidth)
   const room = tileWidth * (1 - 2 * padding)
   const high = (tileHeight * (1 - padding) - headSize * headLine) / (most * nameLine)
-  const widths = everyone.map(textWidth).sort((a, b) => a - b)
+  const widths = names.everyone.map((name) => names.mark + textWidth(name)).sort((a, b) => a - b)
   const middle = widths[Math.floor(widths.length / 2)] ?? 1
   const widest = widths.findLast((width) => width <= middle * ordinary) ?? middle
   const size = Math.max(1, Math.min(high, room / widest))
   // What is longer than this becomes too small, and is shortened.
   const longest = Math.max(widest, ...widths.filter((width) => room / width >= size * smallest))
-  const names = tiles.map(({ people }) => people.map((name) => placed(name, everyone, size, room)))
-  return { columns, rows, gap, headSize, names, least: Math.min(size, room / longest) }
+  const placedNames = tiles.map(({ people }) => people.map((name) => placed(name, names, size, room)))
+  return { columns, rows, gap, headSize, names: placedNames, least: Math.min(size, room / longest) }
 }
 
 /** The name at the size, or as much smaller as it has to be; shortened where that is below the floor. */
-function placed(name: string, everyone: readonly string[], size: number, room: number): PlacedName {
-  const fits = room / textWidth(name)
+function placed(name: string, { everyone, mark }: Names, size: number, room: number): PlacedName {
+  const fits = room / (mark + textWidth(name))
   if (fits >= size * smallest) return { text: name, size: Math.min(size, fits) }
-  const text = shortened(name, everyone, room / (size * smallest))
-  return { text, size: Math.min(size, room / textWidth(text)) }
+  const text = shortened(name, everyone, room / (size * smallest) - mark)
+  return { text, size: Math.min(size, room / (mark + textWidth(text))) }
 }
 
 /**
