@@ -19,30 +19,32 @@ export function ControlsSide({ view, follows, nextSeconds, over }: ControlsSideP
         <h2>{follows.headline}</h2>
         {follows.detail && <p className="second">{follows.detail}</p>}
       </section>
-      <section className="controls-card is-tall" aria-label="Watch">
-        <div className="second">
-          Watch{view.tiles.length > 0 && (view.tiles.some((tile) => tile.coming) ? ', and who comes where' : ', and who is where')}
-        </div>
-        {view.watch.length === 0 && <p className="second">Everyone does the same here.</p>}
-        {view.watch.map((watched, index) => (
-          <p key={index}>
-            <b>{watched.name}</b>, {watched.text}
-            {view.tiles.length > 0 && <span className="second"> (station {watched.station})</span>}
-          </p>
-        ))}
-        {view.tiles.length > 0 && (
-          <ol className="controls-stations" aria-label="Who is where">
-            {view.tiles.map((tile) => (
-              <li key={tile.number}>
-                {tile.exercise}{' '}
-                <span className="second">
-                  {tile.people.map((name) => (name === tile.works ? `${name} works` : name)).join(', ') || 'empty'}
-                </span>
-              </li>
-            ))}
-          </ol>
-        )}
-      </section>
+      {!over && (
+        <section className="controls-card is-tall" aria-label="Watch">
+          <div className="second">
+            Watch{view.tiles.length > 0 && (view.tiles.some((tile) => tile.coming) ? ', and who comes where' : ', and who is where')}
+          </div>
+          {view.watch.length === 0 && <p className="second">Everyone does the same here.</p>}
+          {view.watch.map((watched, index) => (
+            <p key={index}>
+              <b>{watched.name}</b>, {watched.text}
+              {view.tiles.length > 0 && <span className="second"> (station {watched.station})</span>}
+            </p>
+          ))}
+          {view.tiles.length > 0 && (
+            <ol className="controls-stations" aria-label="Who is where">
+              {view.tiles.map((tile) => (
+                <li key={tile.number}>
+                  {tile.exercise}{' '}
+                  <span className="second">
+                    {tile.people.map((name) => (name === tile.works ? `${name} works` : name)).join(', ') || 'empty'}
+                  </span>
+                </li>
+              ))}
+            </ol>
+          )}
+        </section>
+      )}
     </div>
   )
 }

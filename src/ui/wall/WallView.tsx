@@ -121,7 +121,7 @@ export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
           {points.length > 0 && <Lines className="wall-points" lines={points} />}
           {home?.next && <p className="wall-detail">Then: {home.next}</p>}
           {!home && view.detail && <p className="wall-detail">{view.detail}</p>}
-          {snapshot.follow && (state.status === 'countIn' || state.phase.kind !== 'work') && (
+          {snapshot.follow && (state.status === 'countIn' || (state.status !== 'finished' && state.phase.kind !== 'work')) && (
             <p className="wall-detail">{snapshot.follow}</p>
           )}
         </div>
