@@ -25,6 +25,18 @@ export function WayGrid({ tiles }: { tiles: readonly Tile[] }) {
                 <span className="way-number">{tile.number}</span>
                 <span className="way-exercise">{tile.exercise}</span>
               </div>
+              {tile.carried && (
+                <p className="way-carried">
+                  {[
+                    tile.carried.away.length > 0 && `Away: ${tile.carried.away.join(', ')}`,
+                    tile.carried.here.length > 0 && `Here: ${tile.carried.here.join(', ')}`,
+                  ]
+                    .filter(Boolean)
+                    .map((text) => (
+                      <span key={String(text)}>{text}</span>
+                    ))}
+                </p>
+              )}
               {tile.coming && tile.people.length > 0 && <span className="visually-hidden">coming in</span>}
               <div className="way-names">
                 {grid.names[index]!.map(({ text, size }, person) => (

@@ -38,6 +38,13 @@ export interface SetUp {
   goRound: Pieces[]
 }
 
+/** `Kettlebell 8 kg`. */
+export const sizeWords = ({ kindName, sizeLabel }: Pick<Pieces, 'kindName' | 'sizeLabel'>): string =>
+  [kindName, sizeLabel].filter(Boolean).join(' ')
+
+/** `2 × Kettlebell 8 kg`. */
+export const piecesWords = (pieces: Pieces): string => `${pieces.count} × ${sizeWords(pieces)}`
+
 /** Names of sizes, as the count tells them. */
 const naming = (gear: GearCount) => {
   const names = new Map(gear.lines.map((line) => [sizeKey(line.kindId, line.sizeId), line]))
@@ -113,6 +120,8 @@ export interface StationSwap {
 export interface GearSwap {
   from: string
   to: string
+  fromId: string
+  toId: string
   /** Times in the class: more than once where a part is gone through again. */
   times: number
   stations: StationSwap[]
@@ -185,7 +194,16 @@ export function swapLists(plan: Plan, timeline: Timeline, gear: GearCount, group
     ).filter(({ goes, comes, stays }) => goes.length + comes.length + stays.length > 0)
     const carriers = Math.min(...groupSizes)
     const needed = groupSizes.length > 0 && Math.max(0, ...stations.map((swap) => Math.ceil(moved(swap) / carriers) * carrySeconds))
-    return { from: pieceName(from), to: pieceName(to), times, stations, ...(needed !== false && { needed }), given }
+    return {
+      from: pieceName(from),
+      to: pieceName(to),
+      fromId: from.id,
+      toId: to.id,
+      times,
+      stations,
+      ...(needed !== false && { needed }),
+      given,
+    }
   })
 }
 

@@ -69,6 +69,7 @@ describe('what shared screens may know', () => {
       .filter((key) => /^circuits\.\*\.\w+$/.test(key))
       .map((key) => key.split('.').at(-1))
     const allowed = [
+      'carried',
       'name',
       'rotates',
       'laps',

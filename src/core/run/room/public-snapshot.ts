@@ -24,6 +24,7 @@ const publicCircuit = ({
   say,
   cross,
   closed,
+  carried,
 }: CircuitView): CircuitView => ({
   name,
   rotates,
@@ -39,6 +40,7 @@ const publicCircuit = ({
   ...given('say', say),
   ...given('cross', cross),
   ...given('closed', closed),
+  ...given('carried', carried),
 })
 
 /**

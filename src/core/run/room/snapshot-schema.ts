@@ -73,6 +73,7 @@ const circuit: z.ZodType<CircuitView> = z.strictObject({
   walkSeconds: z.number().int().min(0).optional(),
   cross: text.optional(),
   closed: z.array(index).max(limits.stations).optional(),
+  carried: z.record(id, z.array(z.strictObject({ away: texts, here: texts })).max(limits.stations)).optional(),
 })
 
 const person = z.strictObject({

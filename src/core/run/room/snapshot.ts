@@ -54,6 +54,12 @@ export interface StationView {
   list?: { lines: ListLine[]; aim: string; marks?: ListMarks }
 }
 
+/** What is carried at a station when people come to it from another circuit. */
+export interface Carried {
+  away: string[]
+  here: string[]
+}
+
 export interface CircuitView {
   name: string
   rotates: boolean
@@ -81,6 +87,8 @@ export interface CircuitView {
   cross?: string
   /** Stations (from 0) that are out of order. */
   closed?: number[]
+  /** By the circuit before it, station by station, where gear is carried between them. */
+  carried?: Record<string, Carried[]>
 }
 
 /**

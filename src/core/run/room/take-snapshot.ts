@@ -1,7 +1,9 @@
+import { midSentence } from '../../base/mid-sentence'
 import { computeClass, type ComputedClass, type HallLibrary } from '../../class/compute'
 import type { ClassDocument } from '../../class/class-document'
 import { followSentence } from '../../class/demonstrators'
 import { beginnings, listQueues } from '../../gear/lists/list-queues'
+import { sizeWords, swapLists, type GearSwap, type Pieces } from '../../gear/lists/lists'
 import { transitionsOf, type Transition } from '../../floor/transitions'
 import type { Room } from '../../library/room'
 import { strainNames } from '../../library/exercise'
@@ -68,6 +70,14 @@ function circuitViews(
   const { plan } = document
   const show = stationViews(library, computed.paces)
   const queues = listQueues(document, computed, library)
+  const swaps = computed.timeline.ok
+    ? swapLists(
+        plan,
+        computed.timeline.value,
+        computed.gear,
+        computed.groups.map((group) => group.length),
+      )
+    : []
   return (circuit) => {
     const begins = queues
       .filter(({ circuitId }) => circuitId === circuit.id)
@@ -87,10 +97,24 @@ function circuitViews(
       ...rotationView(computed, circuit.id),
       ...(begins.some(([, items]) => Object.keys(items).length > 0) && { begins: Object.fromEntries(begins) }),
       ...(walkSeconds > 0 && { walkSeconds }),
+      ...carriedTo(circuit, swaps),
       ...(circuit.transition.note && { cross: circuit.transition.note }),
     }
     return [circuit.id, view]
   }
+}
+
+/** What is carried at each station before a circuit, by the one before it. */
+function carriedTo({ id, stations }: Circuit, swaps: readonly GearSwap[]): Pick<CircuitView, 'carried'> {
+  const mine = swaps.filter(({ toId, stations }) => toId === id && stations.some(({ goes, comes }) => goes.length + comes.length > 0))
+  if (mine.length === 0) return {}
+  const words = (pieces: readonly Pieces[] = []) => pieces.map((some) => `${some.count} × ${midSentence(sizeWords(some))}`)
+  const at = (swap: GearSwap) =>
+    stations.map((_, index) => {
+      const here = swap.stations.find(({ station }) => station === index + 1)
+      return { away: words(here?.goes), here: words(here?.comes) }
+    })
+  return { carried: Object.fromEntries(mine.map((swap) => [swap.fromId, at(swap)])) }
 }
 
 function rotationView({ rotations, groups }: ComputedClass, circuitId: string): Pick<CircuitView, 'turns' | 'units' | 'say'> {

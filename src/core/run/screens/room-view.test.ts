@@ -5,6 +5,7 @@ import { demoClasses } from '../../../../scripts/demo/classes'
 import { demoPlans } from '../../../../scripts/demo/plans'
 import { computeClass } from '../../class/compute'
 import type { Circuit } from '../../plan/plan'
+import { swapLists } from '../../gear/lists/lists'
 import { paceText } from '../../summary/items'
 import { classSentences } from '../../summary/sentences'
 import type { Command, RunEvent } from '../clock/events'
@@ -62,6 +63,29 @@ describe('what the room sees', () => {
     const list = view(listed.timeline.phases.find((phase) => phase.selfPaced)!.start + 5, listed).watch
     expect(list.length).toBeGreaterThan(0)
     expect(new Set(list.map(({ name }) => name)).size).toBe(list.length)
+  })
+
+  it('at a swap: what is carried away and here at each station, as the list to carry by has it', () => {
+    const early = snapshotOf('demo-early')
+    const { document } = demoClasses(new Date(2026, 0, 5)).find((sample) => sample.id === 'demo-early')!
+    const computed = computeClass(document, library)
+    const swap = early.timeline.phases.find(({ pause }) => pause === 'swap')!
+    const [list] = swapLists(
+      document.plan,
+      early.timeline,
+      computed.gear,
+      computed.groups.map(({ length }) => length),
+    )
+    const { tiles } = view(swap.start + 5, early)
+    const pieces = (lines: string[]) => lines.reduce((sum, line) => sum + Number(line.split(' ×')[0]), 0)
+    for (const { station, goes, comes } of list!.stations) {
+      const carried = tiles[station - 1]!.carried!
+      expect(pieces(carried.away)).toBe(goes.reduce((sum, { count }) => sum + count, 0))
+      expect(pieces(carried.here)).toBe(comes.reduce((sum, { count }) => sum + count, 0))
+    }
+    expect(tiles.some(({ carried }) => carried!.here.length > 0)).toBe(true)
+    // At work, and between the stations of one circuit, nothing is carried.
+    expect(view(480 + 45).tiles.every(({ carried }) => carried === undefined)).toBe(true)
   })
 
   it('on the way: who is coming in, and the way to go', () => {

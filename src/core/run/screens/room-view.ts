@@ -13,7 +13,7 @@ import { stopSign } from './stop-sign'
 import { changeLine, howLine, nameWithSide, pointsOf, soonLine } from './work-lines'
 import { roundWords } from './list-place'
 import { placeWords, whereWeAre } from './place-words'
-import type { CircuitView, ExerciseView, RunSnapshot } from '../room/snapshot'
+import type { Carried, CircuitView, ExerciseView, RunSnapshot } from '../room/snapshot'
 import type { RunState } from '../clock/state'
 import { exerciseAt } from './sides-now'
 import { comingWork, isAhead, workBefore } from '../room/whereabouts'
@@ -30,6 +30,8 @@ export interface Tile {
   ways?: (WayRound | undefined)[]
   /** Who of them works now, where partners take turns or halves. */
   works?: string
+  /** What is carried away and here before it begins. */
+  carried?: Carried
   /** Out of order: nobody goes there. */
   closed?: true
 }
@@ -178,6 +180,10 @@ function tilesOf(
 ): Tile[] {
   const before = workBefore(snapshot, work)
   const ways = waysRound(circuit, work)
+  const last = ahead
+    ? snapshot.timeline.phases.slice(0, work.index).findLast(({ kind, pieceId }) => kind === 'work' && snapshot.circuits[pieceId]?.rotates)
+    : undefined
+  const carried = last && circuit.carried?.[last.pieceId]
   return circuit.stations.map((station, index): Tile => {
     const were = before ? unitsAt(circuit, before, index) : []
     const coming = ahead && unitsAt(circuit, work, index).some((unit) => !were.includes(unit))
@@ -198,6 +204,7 @@ function tilesOf(
       ...(ways && { ways: here.map(({ unit }) => ways.get(unit)) }),
       coming,
       ...(works !== undefined && { works }),
+      ...(carried?.[index] && { carried: carried[index] }),
       ...(circuit.closed?.includes(index) && { closed: true }),
     }
   })

@@ -6,6 +6,8 @@ export interface WayTile {
   exercise: string
   /** Whether a mark stands before each name. */
   ways?: readonly unknown[]
+  /** Whether a line tells what is carried there. */
+  carried?: unknown
 }
 
 /** A name as it stands on the wall, and how large. All sizes are in the units of the picture given. */
@@ -34,6 +36,8 @@ const markWidth = 0.68
 /** Height of a line of names, and of the line with number and exercise, in sizes of their font. */
 const nameLine = 1.06
 const headLine = 1.25
+/** Three lines of what is carried. */
+const carriedLine = 1.5
 /** A number is at most so large, as a share of the tile's height; and no less than this share of the names. */
 const headShare = 0.22
 /** Names up to so many times as wide as the middle one are set in one size. */
@@ -73,7 +77,8 @@ function triedWith(rows: number, tiles: readonly WayTile[], names: Names, width:
   const most = Math.max(1, ...tiles.map(({ people }) => people.length))
   const headSize = Math.min(headShare * tileHeight, 0.2 * tileWidth)
   const room = tileWidth * (1 - 2 * padding)
-  const high = (tileHeight * (1 - padding) - headSize * headLine) / (most * nameLine)
+  const lines = headLine + (tiles.some(({ carried }) => carried !== undefined) ? carriedLine : 0)
+  const high = (tileHeight * (1 - padding) - headSize * lines) / (most * nameLine)
   const widths = names.everyone.map((name) => names.mark + textWidth(name)).sort((a, b) => a - b)
   const middle = widths[Math.floor(widths.length / 2)] ?? 1
   const widest = widths.findLast((width) => width <= middle * ordinary) ?? middle

@@ -2,13 +2,12 @@ import { midSentence } from '@core/base/mid-sentence'
 import { Button, Checkbox } from '@mantine/core'
 import { useLocalStorage } from '@mantine/hooks'
 import type { ReactNode } from 'react'
-import { bringList, setUpList, sharedNextDoor, swapLists, tearDownList } from '@core/gear/lists/lists'
+import { bringList, piecesWords, setUpList, sharedNextDoor, swapLists, tearDownList } from '@core/gear/lists/lists'
 import { formatSeconds } from '@core/base/units'
 import { settingsOf } from '@core/class/compute'
 import { carryRound } from '@core/floor/carry-round'
 import { showLength } from '@core/library/length'
 import { useClass } from '../shared/context'
-import { piecesWords } from './gear-words'
 
 /** Lists to carry by, to be ticked off on a phone: set up, swap, put away, and what people bring. Ticks stay on this device. */
 export function GearLists() {

@@ -3,7 +3,7 @@ import { exercisesById } from '@core/library/by-id'
 import { rotatingCircuits } from '@core/plan/turns'
 import { pieceName } from '@core/summary/names'
 import { useClass } from '../shared/context'
-import { sizeWords } from './gear-words'
+import { sizeWords } from '@core/gear/lists/lists'
 import { TableHead } from '../../kit/TableHead'
 
 /** Demand by kind and size, turn by turn, against what can be used. */

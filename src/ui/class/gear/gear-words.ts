@@ -1,16 +1,8 @@
 import type { GearLine } from '@core/gear/count'
 import type { GearTurn } from '@core/gear/station-need'
-import type { Pieces } from '@core/gear/lists/lists'
 import type { Piece } from '@core/plan/plan'
 import { turnsPerLap } from '@core/plan/turns'
 import { pieceName } from '@core/summary/names'
-
-/** `Kettlebell 8 kg`. */
-export const sizeWords = (line: Pick<GearLine, 'kindName' | 'sizeLabel'>): string =>
-  [line.kindName, line.sizeLabel].filter(Boolean).join(' ')
-
-/** `2 × Kettlebell 8 kg`. */
-export const piecesWords = (pieces: Pieces): string => `${pieces.count} × ${sizeWords(pieces)}`
 
 /** How many too few, and when: the circuit, and its turns as they are counted in each lap. */
 export function shortageWords(line: GearLine, turns: readonly GearTurn[], pieces: readonly Piece[]): string {
