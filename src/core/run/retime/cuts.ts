@@ -37,7 +37,7 @@ export function withoutOptional(cut: Cut): Cut | undefined {
     ids: ['optional'],
     phases,
     labels: ['Leave the optional part out'],
-    told: [`${formatSeconds(lost)} of it are not done.`],
+    told: [`${formatSeconds(lost)} of it is not done.`],
     cost: lost * 0.3,
   }
 }
@@ -174,9 +174,11 @@ function missed(snapshot: RunSnapshot, before: readonly Phase[], after: readonly
     const stations = [...stationsOf(circuit, before, pieceId, unit)].filter((station) => !still.has(station)).map((station) => station + 1)
     if (stations.length === 0) return []
     const names = andList(ids.map((id) => snapshot.people.find((person) => person.id === id)?.name ?? id))
-    return [`${names} miss ${stations.length === 1 ? 'station' : 'stations'} ${stations.sort((a, b) => a - b).join(', ')}.`]
+    return [
+      `${names} ${ids.length === 1 ? 'misses' : 'miss'} ${stations.length === 1 ? 'station' : 'stations'} ${stations.sort((a, b) => a - b).join(', ')}.`,
+    ]
   })
-  return lost.length > 3 ? [...lost.slice(0, 3), `And ${lost.length - 3} more groups.`] : lost
+  return lost.length > 3 ? [...lost.slice(0, 3), `And ${lost.length - 3} more ${lost.length === 4 ? 'group' : 'groups'}.`] : lost
 }
 
 /** What the walk in a break takes, where people go to another station in it. */
