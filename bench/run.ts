@@ -7,6 +7,7 @@ import { benchCore } from './core'
 import { benchCrowd } from './crowd'
 import { benchFlood } from './flood'
 import { benchPace } from './pace'
+import { benchReach } from './reach'
 import { benchPageWeight } from './page-weight'
 import { benchShortage } from './shortage'
 import { benchSolver } from './solver'
@@ -19,6 +20,7 @@ const parts: Record<string, () => Promise<void> | void> = {
     benchCore()
     benchShortage()
     benchPace()
+    benchReach()
     benchSolver()
     benchDrift()
   },

@@ -2,16 +2,11 @@ import { describe, expect, it } from 'vitest'
 import { demoPeople } from '../../../../scripts/demo/people'
 import { textWidth } from './text-width'
 import { shortened, wallGrid, type WayTile } from './wall-grid'
+import { namesReach, stationAreas } from './wall-reach'
 
-/** Of a capital, in sizes of the font: Atkinson Hyperlegible Next. */
-const capitalHeight = 0.668
-/** From how far capitals of a size (in millimetres) are read: they fill 22 minutes of arc (ISO 9241-303; from memory). */
-const readingMetres = (sizeMillimetres: number): number => (sizeMillimetres * capitalHeight) / Math.tan((22 / 60) * (Math.PI / 180)) / 1000
-
-/** What the wall has for its stations at 1280 × 720, under the word and the digits. */
-const [width, height] = [1240, 500]
-/** Of a picture 1.2 m wide. */
-const millimetres = 1200 / 1280
+const { width, height } = stationAreas.way
+/** Of a picture that many have. */
+const pictureMetres = 1.2
 const names = demoPeople.map(({ name }) => name)
 const hard = [
   'Maximilienne',
@@ -32,12 +27,6 @@ const of = (stations: number, each: number, from: readonly string[]): WayTile[] 
     exercise: 'Goblet squat',
     people: Array.from({ length: each }, (_, index) => from[(station * each + index) % from.length]!),
   }))
-const least = (tiles: WayTile[]) =>
-  Math.min(
-    ...wallGrid(tiles, width, height)
-      .names.flat()
-      .map(({ size }) => size),
-  )
 
 describe('the grid of stations on the wall', () => {
   it.each([
@@ -46,7 +35,7 @@ describe('the grid of stations on the wall', () => {
     ['6 of trios', 6, 3, 5],
     ['16 of one', 16, 1, 6],
   ])('%s: the least name is read from far enough on a picture 1.2 m wide (aims of the trade)', (_, stations, each, metres) => {
-    expect(readingMetres(least(of(stations, each, names)) * millimetres)).toBeGreaterThanOrEqual(metres)
+    expect(namesReach(of(stations, each, names), 'way', pictureMetres)).toBeGreaterThanOrEqual(metres)
   })
 
   it('everything fits: names in their tiles, tiles in the picture, whatever the names', () => {

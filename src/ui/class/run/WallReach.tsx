@@ -1,20 +1,29 @@
+import { Alert } from '@mantine/core'
 import { useLocalStorage } from '@mantine/hooks'
 import { settingsOf } from '@core/class/compute'
 import { metresPerFoot, showLength } from '@core/library/length'
 import { readingDistance } from '@core/run/screens/reading-distance'
-import { layoutNames, layouts } from '@core/run/screens/wall-layouts'
+import { layoutNames, layouts, type Layout } from '@core/run/screens/wall-layouts'
+import { classReach, startTiles } from '@core/run/screens/wall-reach'
 import { wallSizes } from '../../wall/layouts'
 import { DraftField, decimalNotation } from '../../kit/DraftField'
 import { TableHead } from '../../kit/TableHead'
 import { useClass } from '../shared/context'
 
-/** From how far the wall can be read, on a picture of a width that this device remembers. */
+/** From how far the wall of this class can be read, on a picture of a width that this device remembers. */
 export function WallReach() {
-  const { library } = useClass()
+  const { library, computed, document, rooms } = useClass()
   const unit = settingsOf(library).lengthUnit ?? 'm'
   const inUnit = unit === 'm' ? 1 : metresPerFoot
   const [metres, setMetres] = useLocalStorage({ key: 'vicinor-wall-width', defaultValue: 1.2 })
-  const from = (share: number) => showLength(Math.floor(readingDistance(share * metres) * 2) / 2, unit)
+  const shown = (distance: number | undefined) => (distance === undefined ? '–' : showLength(Math.floor(distance * 2) / 2, unit))
+  const from = (share: number) => shown(readingDistance(share * metres))
+  const tiles = startTiles(computed)
+  const atWork = (layout: Layout) =>
+    layout === 'room' || layout === 'far' ? classReach(tiles, layout, metres) : readingDistance(wallSizes[layout].names! * metres)
+  const onTheWay = classReach(tiles, 'way', metres)
+  const room = rooms.find(({ id }) => id === document.roomId)
+  const back = room && Math.max(room.lengthMetres, room.widthMetres)
   return (
     <>
       <h2>How far the wall reads</h2>
@@ -24,12 +33,21 @@ export function WallReach() {
         value={Number((metres / inUnit).toFixed(2))}
         onChange={(width) => width !== undefined && setMetres(width * inUnit)}
       />
-      <p className="second">
-        Reckoned with 22 arc minutes (ISO 9241-303) on a 16 : 9 screen. The layout is chosen at the foot of the wall.
-      </p>
+      {back !== undefined && onTheWay !== undefined && onTheWay < back && (
+        <Alert color="yellow" title={`Names do not read from the back of ${room!.name}`} mb="sm">
+          On the way they read from {shown(onTheWay)}, and the room is {shown(back)} long. A wider picture, station screens or cards tell
+          those at the back where to go.
+        </Alert>
+      )}
       <table className="plain">
         <TableHead
-          columns={['Layout', { name: 'Digits', kind: 'figure' }, { name: 'Words', kind: 'figure' }, { name: 'Names', kind: 'figure' }]}
+          columns={[
+            'Layout',
+            { name: 'Digits', kind: 'figure' },
+            { name: 'Words', kind: 'figure' },
+            { name: 'Names at work', kind: 'figure' },
+            { name: 'On the way', kind: 'figure' },
+          ]}
         />
         <tbody>
           {layouts.map((layout) => (
@@ -37,11 +55,16 @@ export function WallReach() {
               <th scope="row">{layoutNames[layout]}</th>
               <td className="figure">{from(wallSizes[layout].digits)}</td>
               <td className="figure">{from(wallSizes[layout].headline)}</td>
-              <td className="figure">{from(wallSizes[layout].names)}</td>
+              <td className="figure">{tiles.length > 0 ? shown(atWork(layout)) : '–'}</td>
+              <td className="figure">{layout === 'room' || layout === 'far' ? shown(onTheWay) : '–'}</td>
             </tr>
           ))}
         </tbody>
       </table>
+      <p className="second">
+        With the names of this class, reckoned with 22 arc minutes (ISO 9241-303) on a 16 : 9 screen. The layout is chosen at the foot of
+        the wall.
+      </p>
     </>
   )
 }
