@@ -129,6 +129,17 @@ test('a card on a phone says where to go, follows the room, and stops when its l
     await expectTogether(controls, card)
   }
   await expect(card.getByText(/^(Go to station|Station|Together)/)).toBeVisible()
+  // Felt in a pocket, if its owner wants it.
+  await card.evaluate(() => {
+    const felt: unknown[] = []
+    Object.assign(window, { felt })
+    navigator.vibrate = (pattern) => felt.push(pattern) > 0
+  })
+  const felt = () => card.evaluate(() => (window as unknown as { felt: unknown[] }).felt.length)
+  await card.getByLabel('Buzz when something changes').check()
+  const before = await felt()
+  await press(controls, /^Skip/)
+  await expect.poll(felt).toBeGreaterThan(before)
   await press(card, /^I need a break/)
   await expect(card.getByText('Rest as long as you need. Your coach sees it.')).toBeVisible()
   await expect(controls.getByRole('region', { name: 'Watch' }).getByText('takes a break')).toBeVisible()

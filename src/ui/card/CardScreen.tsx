@@ -13,6 +13,7 @@ import { Level } from '../live/Level'
 import { StopSign } from '../live/StopSign'
 import { useRun, type LiveProps } from '../live/use-run'
 import { useWakeLock } from '../live/use-wake-lock'
+import { Buzz } from './Buzz'
 import { CardAsks } from './CardAsks'
 import './card.css'
 
@@ -56,6 +57,7 @@ function Card(props: CardProps) {
               <p className="card-where">{whereWords(now, coming)}</p>
               {now.items ? <Lines className="card-items" lines={now.items} numbered /> : <p className="card-exercise">{now.exercise}</p>}
               <p className="card-how">{[now.side, now.how].filter(Boolean).join('. ')}</p>
+              {now.points.length > 0 && <Lines className="card-points" lines={now.points} />}
               {now.way && (
                 <p className="card-turn">
                   <WayMark way={now.way} /> {cardWays[now.way]}
@@ -103,15 +105,9 @@ function Card(props: CardProps) {
           ))}
         </div>
       )}
-      {now && now.points.length > 0 && (
-        <ul className="card-points">
-          {now.points.map((point) => (
-            <li key={point}>{point}</li>
-          ))}
-        </ul>
-      )}
       {snapshot.follow && !finished && <p className="card-follow">{snapshot.follow}</p>}
       {!finished && state.status !== 'ready' && <CardAsks token={token} easier={view.easier} onBreak={view.onBreak} />}
+      {!finished && <Buzz at={changeKey(state)} />}
       {!connected && (
         <p className="card-follow" role="status">
           No line to the server: going on by itself

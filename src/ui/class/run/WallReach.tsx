@@ -1,4 +1,3 @@
-import { Alert } from '@mantine/core'
 import { useLocalStorage } from '@mantine/hooks'
 import { settingsOf } from '@core/class/compute'
 import { metresPerFoot, showLength } from '@core/library/length'
@@ -34,10 +33,13 @@ export function WallReach() {
         onChange={(width) => width !== undefined && setMetres(width * inUnit)}
       />
       {back !== undefined && onTheWay !== undefined && onTheWay < back && (
-        <Alert color="yellow" title={`Names do not read from the back of ${room!.name}`} mb="sm">
-          On the way they read from {shown(onTheWay)}, and the room is {shown(back)} long. A wider picture, station screens or cards tell
-          those at the back where to go.
-        </Alert>
+        <div className="note is-weigh">
+          <b>Names do not read from the back of {room!.name}</b>
+          <span>
+            On the way they read from {shown(onTheWay)}, and the room is {shown(back)} long. A wider picture, station screens or cards tell
+            those at the back where to go.
+          </span>
+        </div>
       )}
       <table className="plain">
         <TableHead

@@ -1,0 +1,61 @@
+import { homeView } from '@core/run/screens/home-view'
+import type { RoomScreenView } from '@core/run/screens/room-view'
+import type { Layout } from '@core/run/screens/wall-layouts'
+import { Lines } from '../live/Lines'
+import type { LiveRun } from '../live/use-run'
+import { Digits } from './Digits'
+import { Standings } from './Standings'
+import { StationRow } from './StationRow'
+import { WayGrid } from './WayGrid'
+
+interface StationsWallProps {
+  live: LiveRun
+  view: RoomScreenView
+  layout: Layout
+  /** Stations as large as there is room for. */
+  inGrid: boolean
+  ends: string
+  digits: string
+}
+
+/** People at their stations, or those who follow from home: the word and the digits, and who is where. */
+export function StationsWall({ live, view, layout, inGrid, ends, digits }: StationsWallProps) {
+  const { snapshot, state } = live
+  const home = layout === 'home' ? homeView(snapshot, state) : undefined
+  const points = home?.exercise.points ?? (view.tiles.length === 0 ? view.points : [])
+  const tiles = home ? [] : view.tiles
+  return (
+    <>
+      <header className="wall-top">
+        <span className="wall-plate">{snapshot.name}</span>
+        <span className="wall-plate">{view.place}</span>
+        <span className="wall-plate">{state.status === 'finished' ? `ended ${ends}` : `ends ${ends}`}</span>
+      </header>
+      <div className="wall-middle">
+        <div className="wall-words">
+          <h1 data-testid="word">{state.status === 'paused' ? 'Paused' : view.word}</h1>
+          {state.status === 'paused' && <p className="wall-detail">{view.word} goes on when the coach resumes</p>}
+          {home ? (
+            <p className="wall-headline">
+              {home.coming && 'Next at home: '}
+              {home.exercise.name}
+            </p>
+          ) : (
+            view.headline && <p className="wall-headline">{view.headline}</p>
+          )}
+          {points.length > 0 && <Lines className="wall-points" lines={points} />}
+          {home?.next && <p className="wall-detail">Then: {home.next}</p>}
+          {!home && view.detail && <p className="wall-detail">{view.detail}</p>}
+          {snapshot.follow && (state.status === 'countIn' || (state.status !== 'finished' && state.phase.kind !== 'work')) && (
+            <p className="wall-detail">{snapshot.follow}</p>
+          )}
+        </div>
+        <div className="wall-side">
+          <Digits digits={digits} />
+          {snapshot.scores && <Standings live={live} />}
+        </div>
+      </div>
+      {tiles.length > 0 && (inGrid ? <WayGrid tiles={tiles} /> : <StationRow tiles={tiles} withPoints={layout === 'near'} />)}
+    </>
+  )
+}

@@ -1,0 +1,30 @@
+import type { RoomScreenView } from '@core/run/screens/room-view'
+import { Digits } from './Digits'
+
+interface WayTopProps {
+  view: RoomScreenView
+  paused: boolean
+  follow: string | undefined
+  ends: string
+  digits: string
+}
+
+/** What to do, in a word and a sentence, and how long there is for it. */
+export function WayTop({ view, paused, follow, ends, digits }: WayTopProps) {
+  return (
+    <header className="way-top">
+      <h1 data-testid="word">{paused ? 'Paused' : view.word}</h1>
+      <div className="way-words">
+        {paused && <p>{view.word} goes on when the coach resumes</p>}
+        {view.headline && <p>{view.headline}</p>}
+        {view.detail && <p className="way-small">{view.detail}</p>}
+        <p className="way-small way-plates">
+          {[view.place === view.word ? '' : view.place, `ends ${ends}`, follow].filter(Boolean).map((text) => (
+            <span key={text}>{text}</span>
+          ))}
+        </p>
+      </div>
+      <Digits digits={digits} />
+    </header>
+  )
+}
