@@ -20,7 +20,7 @@ export function ControlsSide({ view, follows, nextSeconds, over }: ControlsSideP
         {follows.detail && <p className="second">{follows.detail}</p>}
       </section>
       {!over && (
-        <section className="controls-card is-tall" aria-label="Watch">
+        <div className="controls-card is-tall" role="region" aria-label="Watch" tabIndex={0}>
           <div className="second">
             Watch{view.tiles.length > 0 && (view.tiles.some((tile) => tile.coming) ? ', and who comes where' : ', and who is where')}
           </div>
@@ -43,7 +43,7 @@ export function ControlsSide({ view, follows, nextSeconds, over }: ControlsSideP
               ))}
             </ol>
           )}
-        </section>
+        </div>
       )}
     </div>
   )

@@ -10,7 +10,7 @@ interface StationRowProps {
 /** How many stand in a row, in as few rows of at most `most` as there must be, all alike. */
 const inRows = (count: number, most: number) => Math.ceil(count / Math.ceil(count / most))
 
-/** The stations in order, for people close by and for upright pictures. */
+/** The stations in order, for people close by. */
 export function StationRow({ tiles, withPoints }: StationRowProps) {
   return (
     <div

@@ -1,4 +1,3 @@
-import { useMediaQuery } from '@mantine/hooks'
 import { useMemo, useState, type ReactNode } from 'react'
 import { roomView } from '@core/run/screens/room-view'
 import { stopSign } from '@core/run/screens/stop-sign'
@@ -33,7 +32,6 @@ interface WallViewProps {
 export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
   const [layout, setLayout] = useState(first)
   const { snapshot, state } = live
-  const isUpright = useMediaQuery('(orientation: portrait)')
   const second = shownSeconds(state)
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
   const view = useMemo(() => roomView(snapshot, state), [snapshot, state.status, state.phase, state.sequence, second])
@@ -46,7 +44,7 @@ export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
   const digits = state.status === 'finished' ? '' : digitsOf(state)
   const ends = timeOf(state.endsAt, zone)
   const forRoom = layout !== 'home'
-  const inGrid = (layout === 'room' || layout === 'far') && isUpright === false
+  const inGrid = layout === 'room' || layout === 'far'
   const choose = (to: Layout) => {
     setLayout(to)
     // A reload, or a bookmark, keeps it.
