@@ -167,11 +167,15 @@ describe('gear count', () => {
   })
 
   /** What eight people want at once in a list that all go through at their own pace. */
-  const inList = (capSeconds: number, items: { exerciseId: string; seconds?: number }[]) => {
+  const inList = (capSeconds: number, items: { exerciseId: string; seconds?: number }[], openerCount = 0) => {
     const input = plan(['swing'])
     const circuit = (input.parts[0]!.pieces as Record<string, unknown>[])[0]!
     const uses = items.map((item, index) => ({ id: `u${index}`, ...item }))
-    Object.assign(circuit, { travel: 'together', stay: { kind: 'task', goal: 'cap', capSeconds }, stations: [{ id: 's', uses }] })
+    Object.assign(circuit, {
+      travel: 'together',
+      stay: { kind: 'task', goal: 'cap', capSeconds, openerCount },
+      stations: [{ id: 's', uses }],
+    })
     const eight = Array.from({ length: 8 }, (_, index) => person(`p${index}`))
     const gear = count(input, eight, 'solo')
     return { bells: lineOf(gear, 'bell', '12kg')!.most, mats: lineOf(gear, 'mat')!.most }
@@ -190,6 +194,10 @@ describe('gear count', () => {
 
   it('in a list, an item without any figure may have everyone at it at once', () => {
     expect(inList(600, [{ exerciseId: 'swing' }, plank])).toEqual({ bells: 8, mats: 8 })
+  })
+
+  it('in a list with an opener, that is over before the rounds begin: a kind that both want is not wanted twice', () => {
+    expect(inList(600, [swing, swing, plank], 1)).toEqual({ bells: 8, mats: 4 })
   })
 
   it('names what it could not count', () => {

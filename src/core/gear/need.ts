@@ -68,23 +68,28 @@ export function personNeeds(
 
 /** What a group needs, by what each of them does. A group that takes turns or halves shares: it needs one set of each size it uses. */
 export function groupNeed(group: readonly (readonly PersonNeed[])[], pairs: PairsWork): SizeCounts {
-  const own: SizeCounts = new Map()
+  const needs = sharedOf(group)
+  if (pairs === 'both') {
+    for (const one of group) for (const { key, count, per } of one) if (per === 'person') add(needs, key, count)
+    return needs
+  }
   const oneSet: SizeCounts = new Map()
+  for (const one of group) for (const { key, count, per } of one) if (per === 'person') raise(oneSet, key, count)
+  for (const [key, count] of oneSet) add(needs, key, count)
+  return needs
+}
+
+/** What a group has once between them: of each kind in the size of whoever is first in it. */
+function sharedOf(group: readonly (readonly PersonNeed[])[]): SizeCounts {
   const shared: SizeCounts = new Map()
-  const sharedKinds = new Set<string>()
+  const kinds: string[] = []
   for (const needs of group) {
     for (const { key, kindId, count, per } of needs) {
-      if (per === 'person') {
-        add(own, key, count)
-        raise(oneSet, key, count)
-        // A group shares the size of whoever is first in it.
-      } else if (per === 'group' && !sharedKinds.has(kindId)) {
-        sharedKinds.add(kindId)
-        raise(shared, key, count)
-      }
+      if (per !== 'group' || kinds.includes(kindId)) continue
+      kinds.push(kindId)
+      raise(shared, key, count)
     }
   }
-  for (const [key, amount] of own) add(shared, key, pairs === 'both' ? amount : Math.min(amount, oneSet.get(key)!))
   return shared
 }
 

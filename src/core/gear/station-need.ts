@@ -92,9 +92,10 @@ export function atStations(
   }
   const found = counter.rotations.get(circuit.id)
   circuit.stations.forEach((station, index) => {
-    const units = (found?.rotation.turns[turn]?.[index] ?? []).map((unit) => found!.units[unit]!)
+    const here = found?.rotation.turns[turn]?.[index] ?? []
+    let groups: GearInput['groups'] = here.map((unit) => found!.units[unit]!)
     // Where partners change, those who meet at a station are its group.
-    const groups = found?.rotation.mixes ? [units.flat()] : units
+    if (found?.rotation.mixes) groups = [groups.flatMap((unit) => unit)]
     take(index, stationNeed(counter, circuit, station, groups, lap), groups)
   })
 }
@@ -119,10 +120,20 @@ export function stationNeed(counter: Counter, circuit: Circuit, station: Station
   if (!found) counter.found.set(station, (found = new Map()))
   // Only where somebody rests through the later laps does it matter which lap it is.
   const byLap = station.uses.some((use) => Object.values(use.dose ?? {}).some((dose) => dose?.laps !== undefined))
-  const key = `${byLap ? lap : ''}:${groups.map((group) => group.map((person) => counter.numbers.get(person)).join()).join(';')}`
+  let key = byLap ? `${lap}` : ''
+  for (const group of groups) {
+    key += ';'
+    for (const person of group) key += `,${counter.numbers.get(person)}`
+  }
   let need = found.get(key)
   if (!need) found.set(key, (need = mostOfPositions(counter, circuit, station, groups, lap)))
   return need
+}
+
+/** What stands at a station, and what people hold there. */
+interface AtUse {
+  stands: SizeCounts
+  held: SizeCounts
 }
 
 /**
@@ -131,32 +142,47 @@ export function stationNeed(counter: Counter, circuit: Circuit, station: Station
  * five rows of 90 s in a round of 690 s → 5.2 rowers, so 6.
  */
 function mostOfPositions(counter: Counter, circuit: Circuit, station: Station, groups: GearInput['groups'], lap: number): SizeCounts {
-  const most: SizeCounts = new Map()
   const stay = station.stay ?? circuit.stay
-  const shares = peopleShares(stay, station.uses, counter.paces)
-  const isSpread = isAtOwnPace(stay)
-  const standing: SizeCounts = new Map()
-  const spread: [opener: SizeCounts, rest: SizeCounts] = [new Map(), new Map()]
-  station.uses.forEach((use, position) => {
-    const held: SizeCounts = isSpread ? spread[stay.kind === 'task' && position < stay.openerCount ? 0 : 1] : new Map()
-    const stands: SizeCounts = new Map()
-    const take = (taken: Use, people: readonly Borrower[]) => {
-      const needs = people.map((person) => needsOf(counter, taken, person))
-      for (const [key, amount] of groupNeed(needs, circuit.pairs)) add(held, key, amount * shares[position]!)
-      return needs
-    }
-    // What stands there does so whoever comes.
-    raiseStanding(stands, needsOf(counter, use, undefined))
-    for (const group of groups) {
-      const working = use.dose ? group.filter((person) => worksInLap(use, person, lap)) : group
-      for (const { use: taken, people } of usesTaken(use, working, counter.choices))
-        for (const needs of take(taken, people)) raiseStanding(stands, needs)
-    }
-    if (isSpread) raiseTo(standing, stands)
-    else raiseTo(most, bothOf(stands, held))
-  })
-  if (isSpread) for (const held of spread) raiseTo(most, bothOf(standing, held))
+  const at = station.uses.map((use) => atUse(counter, circuit, use, groups, lap))
+  const [only, ...more] = isAtOwnPace(stay) ? spreadOver(at, stay, station.uses, counter.paces) : at
+  const most = only ? bothOf(only) : new Map<string, number>()
+  for (const other of more) raiseTo(most, bothOf(other))
   return most
+}
+
+/** Those before the rounds are at its openers; then all of it stands there still, and each item has its share of them. */
+function spreadOver(at: readonly AtUse[], stay: Stay, uses: Station['uses'], paces: Paces | undefined): AtUse[] {
+  const shares = peopleShares(stay, uses, paces)
+  const openers = stay.kind === 'task' ? stay.openerCount : 0
+  const stands: SizeCounts = new Map()
+  const [opener, rest]: [SizeCounts, SizeCounts] = [new Map(), new Map()]
+  at.forEach((one, position) => {
+    raiseTo(stands, one.stands)
+    for (const [key, amount] of one.held) add(position < openers ? opener : rest, key, amount * shares[position]!)
+  })
+  return [
+    { stands: stands, held: opener },
+    { stands, held: rest },
+  ]
+}
+
+/** What a use wants if all of these groups are at it. */
+function atUse(counter: Counter, { pairs }: Circuit, use: Use, groups: GearInput['groups'], lap: number): AtUse {
+  const stands: SizeCounts = new Map()
+  let held: SizeCounts | undefined
+  // What stands there does so whoever comes.
+  raiseStanding(stands, needsOf(counter, use, undefined))
+  for (const group of groups) {
+    const working = use.dose ? group.filter((person) => worksInLap(use, person, lap)) : group
+    for (const { use: taken, people } of usesTaken(use, working, counter.choices)) {
+      const needs = people.map((person) => needsOf(counter, taken, person))
+      for (const one of needs) raiseStanding(stands, one)
+      const wanted = groupNeed(needs, pairs)
+      if (held) for (const [key, amount] of wanted) add(held, key, amount)
+      else held = wanted
+    }
+  }
+  return { stands, held: held ?? new Map<string, number>() }
 }
 
 /** What somebody needs for a use, or nobody in particular: worked out once, as laps repeat it. */
@@ -179,11 +205,10 @@ function exerciseFor({ exercises, unknownExercises }: Counter, { exerciseId }: U
 }
 
 /** What stands there and what people hold, in whole pieces. */
-function bothOf(stands: SizeCounts, held: SizeCounts): SizeCounts {
-  const both: SizeCounts = new Map(stands)
+function bothOf({ stands, held }: AtUse): SizeCounts {
   // Less than nothing is left of a whole piece after the sum.
-  for (const [key, amount] of held) add(both, key, Math.ceil(amount - 1e-9))
-  return both
+  for (const [key, amount] of held) add(stands, key, Math.ceil(amount - 1e-9))
+  return stands
 }
 
 /**

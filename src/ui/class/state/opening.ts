@@ -29,6 +29,11 @@ function told(key: string): string | null {
 export const sayStored = (classId: string, version: number) => say(versionKey(classId), `${version}`)
 export const sayLeft = (classId: string, pageId: string) => say(leftKey(classId), pageId)
 
+/** What a browser that is busy with the page before does not find in this time is offered later, as what was left behind. */
+const patienceMs = 2000
+
+const inTime = <T>(found: Promise<T>) => Promise.race([found, new Promise<undefined>((resolve) => setTimeout(resolve, patienceMs))])
+
 /** With what a page begins: the class as it is stored, and what the page before it was left with, if the server may not have it. */
 export interface Opening {
   stored: LoadedClass
@@ -45,7 +50,7 @@ export async function openingOf(printed: LoadedClass): Promise<Opening> {
   const [stored, resumed] = await Promise.all([
     // Where it cannot be had, the next change is a conflict: nothing is written over.
     isOlder ? api<LoadedClass>('GET', `/api/classes/${id}`).catch(() => printed) : printed,
-    pageId ? draftStore.find({ classId: id, pageId }).catch(() => undefined) : undefined,
+    pageId ? inTime(draftStore.find({ classId: id, pageId })).catch(() => undefined) : undefined,
   ])
   return { stored, resumed: resumed ?? null }
 }
