@@ -161,7 +161,7 @@ function spreadOver(at: readonly AtUse[], stay: Stay, uses: Station['uses'], pac
     for (const [key, amount] of one.held) add(position < openers ? opener : rest, key, amount * shares[position]!)
   })
   return [
-    { stands: stands, held: opener },
+    { stands: new Map(stands), held: opener },
     { stands, held: rest },
   ]
 }
