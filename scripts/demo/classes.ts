@@ -45,7 +45,7 @@ const aClass = (
   },
 })
 
-const scored = (demo: DemoClass): DemoClass => ({ ...demo, document: { ...demo.document, scores: true } })
+const scored = (demo: DemoClass): DemoClass => ({ ...demo, document: { ...demo.document, scores: true, ownTaps: true } })
 
 /** Round the Kiln Floor, clear of its pillars and exits. */
 const lunchSpots: [x: number, y: number][] = [

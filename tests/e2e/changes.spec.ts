@@ -138,6 +138,7 @@ test('rounds are tapped in a list at everyone’s own pace; what is said is show
       here: ['oren', 'tove'],
       groupSize: 'solo',
       scores: true,
+      ownTaps: true,
     },
   })
   const { id: classId } = (await made.json()) as { id: string }
@@ -152,6 +153,23 @@ test('rounds are tapped in a list at everyone’s own pace; what is said is show
   await expect(wall.getByRole('list', { name: 'How people stand' })).toContainText('Oren: 1 round')
   await panel.getByRole('button', { name: 'Oren: take the last tap away' }).click()
   await expect(wall.getByRole('list', { name: 'How people stand' })).toHaveCount(0)
+  // Oren puts one down himself; the coach's panel, and the wall, have it.
+  const [, runId] = /\/runs\/([\w-]+)/.exec(controls.url())!
+  const { links } = (await (await page.request.post(`/api/runs/${runId}/links/card`, { data: {} })).json()) as {
+    links: { subject: string; token: string }[]
+  }
+  const card = await context.newPage()
+  await openPage(card, `/card/${links.find(({ subject }) => subject === 'oren')!.token}`)
+  await card.getByRole('checkbox').first().check()
+  await card.getByRole('button', { name: 'A round done' }).click()
+  await expect(card.getByText('You: 1 round')).toBeVisible()
+  await expect(card.getByRole('checkbox').first()).not.toBeChecked()
+  await expectAccessible(card)
+  await expect(wall.getByRole('list', { name: 'How people stand' })).toContainText('Oren: 1 round')
+  await card.getByRole('button', { name: 'Take the last tap away' }).click()
+  await expect(card.getByText('You: no round yet')).toBeVisible()
+  await card.close()
+  await controls.bringToFront()
   await panel.getByRole('button', { name: 'Tove: finished' }).click()
   await expect(panel.getByRole('button', { name: 'Tove: a round more' })).toBeDisabled()
   await expectAccessible(controls)

@@ -30,6 +30,8 @@ export const ClassDocument = z
     sizes: z.record(idField, z.record(idField, idField)).optional(),
     /** Whether what is tapped in self-paced parts is shown to the room. */
     scores: z.boolean().optional(),
+    /** Whether people put down their own rounds and finish in self-paced parts, on their cards. */
+    ownTaps: z.boolean().optional(),
     /** Kinds of gear that everyone brings along. */
     bring: z.array(idField).max(100).optional(),
     /** Ids of the circuits whose gear lies ready at every place, so that nobody takes it up or puts it away on the way. */

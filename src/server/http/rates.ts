@@ -3,13 +3,14 @@ import { refuse } from '../refused'
 
 /**
  * How often in so many seconds: of an address (a whole hall may come by one), of what is worked out for it, of a link, and of what
- * is asked on a card.
+ * is asked and tapped on a card.
  */
 const rates = {
   requests: { points: 3000, duration: 10 },
   jobs: { points: 60, duration: 10 },
   link: { points: 200, duration: 10 },
   asks: { points: 12, duration: 60 },
+  taps: { points: 60, duration: 60 },
   /** New codes for screens, and codes that are typed: who guesses gets nowhere in the ten minutes that one lives. */
   codes: { points: 30, duration: 60 },
   /** Cards opened from a list of names. */

@@ -2,6 +2,7 @@ import { useMemo } from 'react'
 import { cardView, type CardPlace } from '@core/run/screens/card-view'
 import type { WayRound } from '@core/run/screens/ways-round'
 import { stopSign } from '@core/run/screens/stop-sign'
+import type { Progress } from '@core/run/clock/progress'
 import { changeKey, shownSeconds } from '@core/run/clock/state'
 import { andList } from '@core/base/and-list'
 import { guarded } from '../kit/Guard'
@@ -15,6 +16,8 @@ import { useRun, type LiveProps } from '../live/use-run'
 import { useWakeLock } from '../live/use-wake-lock'
 import { Buzz } from './Buzz'
 import { CardAsks } from './CardAsks'
+import { CardTaps } from './CardTaps'
+import { TickLines } from './TickLines'
 import './card.css'
 
 interface CardProps extends LiveProps {
@@ -27,7 +30,8 @@ export const CardScreen = guarded(Card)
 
 function Card(props: CardProps) {
   const { personId, token } = props
-  const { snapshot, state, connected } = useRun(props)
+  const live = useRun(props)
+  const { snapshot, state, connected } = live
   useWakeLock()
   const second = shownSeconds(state)
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
@@ -43,6 +47,7 @@ function Card(props: CardProps) {
   if (sign) return <StopSign {...sign} />
   const { now, next, coming } = view
   const finished = state.status === 'finished'
+  const roundKey = `${state.phase.index}/${roundsOf(live.feed.get().progress, personId)}`
   return (
     <main className="card-screen">
       <header>
@@ -55,7 +60,9 @@ function Card(props: CardProps) {
           {now && (
             <>
               <p className="card-where">{whereWords(now, coming)}</p>
-              {now.items ? <Lines className="card-items" lines={now.items} numbered /> : <p className="card-exercise">{now.exercise}</p>}
+              {!now.items && <p className="card-exercise">{now.exercise}</p>}
+              {now.items &&
+                (view.ahead ? <Lines className="card-items" lines={now.items} numbered /> : <TickLines lines={now.items} of={roundKey} />)}
               <p className="card-how">{[now.side, now.how].filter(Boolean).join('. ')}</p>
               {now.points.length > 0 && <Lines className="card-points" lines={now.points} />}
               {now.way && (
@@ -88,6 +95,7 @@ function Card(props: CardProps) {
           )}
         </div>
       </section>
+      {snapshot.ownTaps && <CardTaps live={live} personId={personId} token={token} />}
       {next && !coming && (
         <p className="card-next">
           Then <b>{next.station === undefined ? 'together' : next.station === now?.station ? 'here' : `station ${next.station}`}</b>:{' '}
@@ -116,6 +124,10 @@ function Card(props: CardProps) {
     </main>
   )
 }
+
+/** A tap of a round begins the next. */
+const roundsOf = ({ taps }: Progress, personId: string) =>
+  taps.filter(({ what, personIds }) => what === 'round' && personIds.includes(personId)).length
 
 const cardWays: Record<WayRound, string> = {
   up: 'Then one up the numbers',

@@ -6,7 +6,7 @@ import { tapsWith } from '@core/run/clock/taps'
 import { formatSeconds } from '@core/base/units'
 import type { LiveRun } from '../live/use-run'
 import { Panel } from './Panel'
-import type { TapState } from './tap-line'
+import type { TapState } from '../live/tap-line'
 
 interface ListPanelProps {
   live: LiveRun

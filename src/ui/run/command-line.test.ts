@@ -3,7 +3,8 @@ import { pressed, snapshotOf } from '../../../tests/fixtures/demo-run'
 import type { Command, CommandRequest } from '../../core/run/clock/events'
 import { ApiError } from '../kit/api'
 import { RunFeed } from '../live/run-feed'
-import { CommandLine, type Taken } from './command-line'
+import type { Taken } from '../live/taken'
+import { CommandLine } from './command-line'
 
 const snapshot = snapshotOf('demo-short')
 const lost = new ApiError(0, [{ code: 'away', message: 'away', field: '' }])

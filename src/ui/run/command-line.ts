@@ -3,15 +3,7 @@ import { v4 as uuid } from 'uuid'
 import type { AskedCommand, CommandRequest, RunEvent } from '@core/run/clock/events'
 import { ApiError } from '../kit/api'
 import type { RunFeed } from '../live/run-feed'
-
-export interface Taken {
-  event: RunEvent
-  /** What had happened before it and was not known when it was pressed. */
-  missed: RunEvent[]
-}
-
-/** Who sends them: one name for all who hold the controls. */
-export const coach = 'Coach'
+import { coach, isLost, type Taken } from '../live/taken'
 
 const tries = 5
 const firstWaitMs = 250
@@ -117,6 +109,3 @@ export class CommandLine {
     return command.type !== 'stop' && this.waiting[0]?.command.type === 'stop'
   }
 }
-
-/** No answer, or none that says anything of the command: it may or may not have counted, and the same id makes sure that it counts once. */
-export const isLost = (error: unknown) => error instanceof ApiError && (error.status === 0 || error.status >= 500)

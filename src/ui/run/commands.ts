@@ -3,9 +3,10 @@ import type { AskedCommand, CommandRequest } from '@core/run/clock/events'
 import { isTap } from '@core/run/clock/is-tap'
 import { api } from '../kit/api'
 import type { RunFeed } from '../live/run-feed'
-import { CommandLine, type Taken } from './command-line'
-import { TapLine, type TapState } from './tap-line'
-import { tapStore } from './tap-store'
+import { TapLine, type TapState } from '../live/tap-line'
+import { tapStore } from '../live/tap-store'
+import type { Taken } from '../live/taken'
+import { CommandLine } from './command-line'
 import { thisDevice } from '../kit/device'
 
 /** A line that is half dead neither answers nor fails. */

@@ -16,6 +16,9 @@ const TapWhen = z.strictObject({
   elapsed: wholeNumber(0, limits.totalSeconds * 1000, 'milliseconds'),
 })
 
+const tap = z.strictObject({ type: z.literal('tap'), what: TapKind, when: TapWhen.optional() })
+const untap = z.strictObject({ type: z.literal('untap'), tapId: idField })
+
 const simple = [
   plain('start'),
   plain('pause'),
@@ -29,13 +32,8 @@ const simple = [
   plain('finish'),
   z.strictObject({ type: z.literal('extend'), seconds: wholeNumber(-600, 600, 'seconds') }),
   z.strictObject({ type: z.literal('goto'), phase: wholeNumber(0, limits.phases), into: secondsField().optional() }),
-  z.strictObject({
-    type: z.literal('tap'),
-    personIds: z.array(idField).min(1, 'needs somebody').max(limits.people),
-    what: TapKind,
-    when: TapWhen.optional(),
-  }),
-  z.strictObject({ type: z.literal('untap'), tapId: idField }),
+  z.strictObject({ ...tap.shape, personIds: z.array(idField).min(1, 'needs somebody').max(limits.people) }),
+  untap,
   z.strictObject({ type: z.literal('takeOver'), device: idField, name: nameField(40) }),
 ] as const
 
@@ -77,6 +75,12 @@ export const CommandRequest = z.strictObject({
   command: AskedCommand,
 })
 export type CommandRequest = z.infer<typeof CommandRequest>
+
+/** What somebody taps of themselves on their own card. */
+export const OwnTap = CommandRequest.omit({ who: true, device: true, command: true }).extend({
+  command: z.discriminatedUnion('type', [tap, untap], known),
+})
+export type OwnTap = z.infer<typeof OwnTap>
 
 /** A command that has happened: ordered by `sequence` (from 1), at the server's time. */
 export interface RunEvent {

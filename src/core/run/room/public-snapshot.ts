@@ -84,7 +84,7 @@ export function forTheWall(snapshot: RunSnapshot): RunSnapshot {
   }
 }
 
-/** The snapshot as one person's card may have it: besides, their own doings, ease, break, and where they have been. */
+/** The snapshot as one person's card may have it: besides, their own doings, ease, break and taps, and where they have been. */
 export function forOne(snapshot: RunSnapshot, personId: string): RunSnapshot {
   const room = forTheWall(snapshot)
   const own = (person: Person, index: number): Person => {
@@ -99,6 +99,7 @@ export function forOne(snapshot: RunSnapshot, personId: string): RunSnapshot {
       Object.entries(room.circuits).map(([id, circuit]) => [id, { ...circuit, ...ownBegins(snapshot.circuits[id]!, personId) }]),
     ),
     ...(snapshot.own && { own: ownOf(snapshot.own, personId) }),
+    ...given('ownTaps', snapshot.ownTaps),
     ...(been && { been: { [personId]: been } }),
   }
 }

@@ -106,6 +106,7 @@ export const RunSnapshotSchema: z.ZodType<RunSnapshot> = z.strictObject({
   ease: z.enum(eases).optional(),
   been: z.record(id, z.record(z.string(), index)).optional(),
   scores: z.boolean().optional(),
+  ownTaps: z.boolean().optional(),
   circuits: z.record(id, circuit),
   pieceNames: z.record(id, text),
   notes: z.record(id, text),

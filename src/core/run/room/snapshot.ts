@@ -122,6 +122,8 @@ export interface RunSnapshot {
   been?: Record<string, Record<string, number>>
   /** Whether the room sees how people stand in self-paced parts. */
   scores?: boolean
+  /** Whether people tap their own rounds and finish on their cards. */
+  ownTaps?: boolean
   /** By the id of the piece: a circuit, or a pause by its name. */
   circuits: Record<string, CircuitView>
   pieceNames: Record<string, string>

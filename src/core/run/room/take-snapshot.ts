@@ -50,6 +50,7 @@ export function takeSnapshot(
     ...(document.demonstrators && { showing: document.demonstrators }),
     timeline: computed.timeline.value,
     ...(document.scores && { scores: true }),
+    ...(document.ownTaps && { ownTaps: true }),
     groups: computed.groups.map((group) => group.map((person) => person.id)),
     people: computed.people.map(personView),
     circuits: Object.fromEntries(circuits),

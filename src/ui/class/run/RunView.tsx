@@ -78,15 +78,20 @@ export function RunView() {
           </div>
         )}
         {listed && (
-          <Switch
-            mb="md"
-            label="The wall shows how people stand in self-paced parts"
-            checked={document.scores ?? false}
-            onChange={(event) => {
-              const { checked } = event.currentTarget
-              change((draft) => void (draft.scores = checked))
-            }}
-          />
+          <>
+            <Switch
+              mb="sm"
+              label="The wall shows how people stand in self-paced parts"
+              checked={document.scores ?? false}
+              onChange={({ currentTarget: { checked } }) => change((draft) => void (draft.scores = checked))}
+            />
+            <Switch
+              mb="md"
+              label="People tap their own rounds and finish, on their cards"
+              checked={document.ownTaps ?? false}
+              onChange={({ currentTarget: { checked } }) => change((draft) => void (draft.ownTaps = checked))}
+            />
+          </>
         )}
         <WallReach />
         <h2>For everyone’s sake</h2>

@@ -4,7 +4,7 @@ import type { Command, CommandRequest } from '../../core/run/clock/events'
 import { tapsWith } from '../../core/run/clock/taps'
 import { ApiError } from '../kit/api'
 import { RunFeed } from '../live/run-feed'
-import type { Taken } from './command-line'
+import type { Taken } from './taken'
 import { TapLine, type TapState } from './tap-line'
 import { tapStore } from './tap-store'
 

@@ -1,8 +1,8 @@
 import { v4 as uuid } from 'uuid'
 import type { CommandRequest } from '@core/run/clock/events'
 import type { TapCommand } from '@core/run/clock/taps'
-import type { RunFeed } from '../live/run-feed'
-import { coach, isLost, type Taken } from './command-line'
+import type { RunFeed } from './run-feed'
+import { coach, isLost, type Taken } from './taken'
 
 export type TapRequest = CommandRequest & { command: TapCommand }
 
@@ -33,7 +33,7 @@ export class TapLine {
 
   constructor(
     private readonly feed: Pick<RunFeed, 'get' | 'take'>,
-    private readonly post: (request: CommandRequest) => Promise<Taken>,
+    private readonly post: (request: TapRequest) => Promise<Taken>,
     private readonly tell: (state: TapState) => void,
     private readonly store: TapStore,
   ) {}

@@ -1,0 +1,33 @@
+import { useState } from 'react'
+import { isLead } from '@core/summary/lead'
+import styles from './TickLines.module.css'
+
+/**
+ * The items of one's list, to be ticked off; of no consequence but to oneself. `of`: the round they belong to; the next begins with
+ * none but those of the opener, which is done once.
+ */
+export function TickLines({ lines, of }: { lines: readonly string[]; of: string }) {
+  const [ticked, setTicked] = useState<{ of: string; items: readonly number[] }>({ of, items: [] })
+  const opener = lines.findIndex((line, index) => index > 0 && isLead(line))
+  const items = ticked.of === of ? ticked.items : ticked.items.filter((item) => item < opener)
+  const turn = (index: number) =>
+    setTicked({ of, items: items.includes(index) ? items.filter((item) => item !== index) : [...items, index] })
+  return (
+    <ul className={styles.lines}>
+      {lines.map((line, index) =>
+        isLead(line) ? (
+          <li key={index} className={styles.lead}>
+            {line}
+          </li>
+        ) : (
+          <li key={index}>
+            <label>
+              <input type="checkbox" checked={items.includes(index)} onChange={() => turn(index)} />
+              <span>{line}</span>
+            </label>
+          </li>
+        ),
+      )}
+    </ul>
+  )
+}
