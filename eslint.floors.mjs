@@ -18,6 +18,7 @@ export const floors = [
   ['gear', 'how much gear a turn takes'],
   ['summary', 'plans and pieces in words'],
   ['class', 'the class: its document, all that is computed of it, and what mends it'],
+  ['wall', 'how large names stand on the wall, and from how far they are read'],
   ['doing', 'what somebody does at a place of the class'],
   ['load', 'how hard it is, where in the body, and when'],
   ['search', 'exercises found by what is known of them'],

@@ -1,6 +1,6 @@
-import { namesReach, picture, stationAreas, type StationArea } from '../src/core/run/screens/wall-reach'
-import { readingDistance } from '../src/core/run/screens/reading-distance'
-import type { WayTile } from '../src/core/run/screens/wall-grid'
+import { namesReach, picture, stationAreas, type StationArea } from '../src/core/wall/wall-reach'
+import { readingDistance } from '../src/core/wall/reading-distance'
+import type { WayTile } from '../src/core/wall/wall-grid'
 import { demoPeople } from '../scripts/demo/people'
 
 /** As names were set before they were given all the room there is: 1.6 % of the width, whatever the class. */

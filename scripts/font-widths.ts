@@ -36,7 +36,7 @@ const byWidth = new Map<number, string>()
 letters.forEach((letter, index) => byWidth.set(widths[index]!, (byWidth.get(widths[index]!) ?? '') + letter))
 const lines = [...byWidth].sort(([a], [b]) => a - b).map(([width, same]) => `  [${width}, ${JSON.stringify(same)}],`)
 await writeFile(
-  'src/core/run/screens/font-widths.ts',
+  'src/core/wall/font-widths.ts',
   `/** Written by scripts/font-widths.ts: letters of Atkinson Hyperlegible Next at weight ${weight} by how far they advance, in thousandths of its size. */
 export const lettersByWidth: readonly (readonly [width: number, letters: string])[] = [
 ${lines.join('\n')}

@@ -20,6 +20,7 @@ export const demoRooms: Room[] = [
     lengthMetres: 18,
     widthMetres: 11,
     ceilingMetres: 5.4,
+    pictureMetres: 3.6,
     features: [
       feature('exit-west', 'exit', 0, 4.4, 1.2, 2),
       feature('exit-east', 'exit', 16.8, 8.4, 1.2, 2),

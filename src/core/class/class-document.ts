@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { ArrangedGroup } from '../grouping/arranged'
 import { GroupWishes } from '../grouping/wishes'
-import { idField, nameField } from '../base/fields'
+import { idField, nameField, wholeNumber } from '../base/fields'
 import { limits } from '../base/limits'
 import { Plan } from '../plan/plan'
 import { RotationChoice } from '../rotation/rule'
@@ -20,14 +20,28 @@ export const ClassDocument = z
     walkIns: z.array(Person).max(limits.people, `has at most ${limits.people} people`),
     /** Ids of those who follow from home: they have their own gear and no place in the room. */
     fromHome: z.array(idField).max(limits.people).optional(),
-    /** Ids of those who show the easier, the standard and the harder version. */
-    demonstrators: z.strictObject({ easier: idField.optional(), standard: idField.optional(), harder: idField.optional() }).optional(),
+    /** How many more are here of whom nobody took the names. */
+    headCount: wholeNumber(0, limits.people).optional(),
+    /**
+     * Ids of those who show the easier, the standard and the harder version; and of who has agreed to show the easier one: nobody is
+     * pointed at as taking it who has not.
+     */
+    demonstrators: z
+      .strictObject({
+        easier: idField.optional(),
+        standard: idField.optional(),
+        harder: idField.optional(),
+        agreed: idField.optional(),
+      })
+      .optional(),
     groupSize: GroupSize,
     /** What is wished of the groups, and the groups as they were put; left out, they are made in the order in which people came. */
     wishes: GroupWishes.optional(),
     arranged: z.array(ArrangedGroup).max(limits.people).optional(),
     /** Sizes that people take in this class instead of their usual ones, by the ids of person and kind. */
     sizes: z.record(idField, z.record(idField, idField)).optional(),
+    /** Where people read where to go, if the wall is not to tell all of them. */
+    placesOn: z.enum(['cards']).optional(),
     /** Whether what is tapped in self-paced parts is shown to the room. */
     scores: z.boolean().optional(),
     /** Whether people put down their own rounds and finish in self-paced parts, on their cards. */
@@ -45,4 +59,8 @@ export const ClassDocument = z
     rotations: z.record(idField, RotationChoice).optional(),
   })
   .refine((document) => new Set(document.here).size === document.here.length, { path: ['here'], message: 'names someone twice' })
+  .refine(({ here, headCount = 0 }) => here.length + headCount <= limits.people, {
+    path: ['headCount'],
+    message: `with those who are named, a class has at most ${limits.people} people`,
+  })
 export type ClassDocument = z.infer<typeof ClassDocument>

@@ -76,7 +76,7 @@ describe('a class computed', () => {
 
   it('says whom to follow, of those who are here', () => {
     const name = (id: string) => id.toUpperCase()
-    expect(followSentence({ here: ['a', 'b'], demonstrators: { easier: 'a', harder: 'b', standard: 'gone' } }, name)).toBe(
+    expect(followSentence({ here: ['a', 'b'], demonstrators: { easier: 'a', agreed: 'a', harder: 'b', standard: 'gone' } }, name)).toBe(
       'Easier: follow A. Harder: follow B.',
     )
     expect(followSentence({ here: [] }, name)).toBe('')

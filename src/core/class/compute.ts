@@ -2,8 +2,10 @@ import { noChoices, type Choices } from '../gear/choices'
 import { sharedOut } from '../gear/share-out'
 import { countGear, nothingCounted, type GearCount } from '../gear/count'
 import { groupsOf } from '../grouping/arranged'
+import { counted, numbered } from './head-count'
 import { groupCount } from '../grouping/groups'
 import type { ClassDocument } from './class-document'
+import { showing } from './demonstrators'
 import type { Exercise } from '../library/exercise'
 import { commonSettings, type HallSettings } from '../library/hall-settings'
 import { usableIn, type GearKind } from '../library/gear-kind'
@@ -56,21 +58,23 @@ export interface ComputedClass {
 }
 
 /**
- * The people who are here, in the order in which they came, with the sizes they take in this class and the version that they show;
+ * The people who are here, in the order in which they came and then those who were only counted, with the sizes they take in this class and the version that they show;
  * ids that the hall no longer knows are left out.
  */
 export function peopleHere(
-  document: Pick<ClassDocument, 'here' | 'walkIns' | 'sizes' | 'demonstrators'>,
+  document: Pick<ClassDocument, 'here' | 'walkIns' | 'sizes' | 'demonstrators' | 'headCount'>,
   people: readonly Person[],
 ): Doer[] {
   const byId = new Map([...people, ...document.walkIns].map((person) => [person.id, person]))
-  return document.here.flatMap((id) => {
+  const shown = showing(document)
+  const named = document.here.flatMap((id) => {
     const person = byId.get(id)
     const sizes = document.sizes?.[id]
-    const shows = (['easier', 'harder'] as const).find((version) => document.demonstrators?.[version] === id)
+    const shows = (['easier', 'harder'] as const).find((version) => shown[version] === id)
     if (!person || (!sizes && !shows)) return person ? [person] : []
     return [{ ...person, ...(sizes && { loads: { ...person.loads, ...sizes } }), ...(shows && { shows }) }]
   })
+  return [...named, ...counted(document.headCount ?? 0)]
 }
 
 export const settingsOf = (library: Pick<HallLibrary, 'figures'>): HallSettings => library.figures ?? commonSettings
@@ -129,7 +133,8 @@ export function computeClass(document: ClassDocument, library: HallLibrary): Com
   const { plan } = document
   const home = new Set(document.fromHome)
   const coming = peopleHere(document, library.people)
-  const people = coming.filter((person) => !home.has(person.id))
+  const inRoom = coming.filter((person) => !home.has(person.id))
+  const people = document.headCount ? numbered(inRoom, groupsOf(document, inRoom, groupPlaces(plan, inRoom.length))) : inRoom
   const paces = pacesOf(library, people)
   const timeline = compileTimeline(plan, paces)
   const placed = placedClass(document, people)

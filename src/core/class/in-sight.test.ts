@@ -4,7 +4,7 @@ import type { Person } from '../library/person'
 import { inSightOrder, sightOf } from './in-sight'
 
 const person = (id: string, level: Person['level'] = 'regular'): Person => ({ id, name: id, level, goEasy: [], goEasyNote: '', loads: {} })
-const shown = { demonstrators: { easier: 'E' } }
+const shown = { demonstrators: { easier: 'E', agreed: 'E' } }
 
 describe('newcomers in sight of whom they follow', () => {
   it('counts who begins at the same station or the next, round the end too', () => {

@@ -1,12 +1,14 @@
 import type { ClassDocument } from './class-document'
 import type { Person } from '../library/person'
+import { showing } from './demonstrators'
 
 type Shown = Pick<ClassDocument, 'demonstrators'>
 
 /** Whom a newcomer follows: who shows the easier version, else the standard one, of those who are in `groups`. */
-function followed({ demonstrators }: Shown, groups: readonly (readonly Person[])[]): string | undefined {
+function followed(document: Shown, groups: readonly (readonly Person[])[]): string | undefined {
   const here = new Set(groups.flat().map((person) => person.id))
-  return [demonstrators?.easier, demonstrators?.standard].find((id) => id !== undefined && here.has(id))
+  const { easier, standard } = showing(document)
+  return [easier, standard].find((id) => id !== undefined && here.has(id))
 }
 
 /** Places between two stations round the room, the shorter way. */

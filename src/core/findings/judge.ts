@@ -10,6 +10,7 @@ import { gripTwice } from './rules/grip-twice'
 import { impactTwice } from './rules/impact-twice'
 import { lowCeiling } from './rules/low-ceiling'
 import { manyJumps } from './rules/many-jumps'
+import { namesOutOfReach } from './rules/names-out-of-reach'
 import { noOption } from './rules/no-option'
 import { noteNumbers } from './rules/note-numbers'
 import { outOfSight } from './rules/out-of-sight'
@@ -43,6 +44,7 @@ const rules: FindingRule[] = [
   gearShort,
   twoClasses,
   outOfSight,
+  namesOutOfReach,
   aim,
   unplanned,
   workRest,

@@ -17,7 +17,7 @@ describe('a document without a person', () => {
         ],
       },
       sizes: { a: { mat: 'one' }, b: {} },
-      demonstrators: { easier: 'a', harder: 'b' },
+      demonstrators: { easier: 'a', agreed: 'a', harder: 'b' },
       plan: { id: 'a', parts: [{ id: 'a' }] },
     }
     expect(withoutPerson(document, 'a')).toEqual({
@@ -36,7 +36,7 @@ describe('a document without a person', () => {
 describe('a run without a name', () => {
   it('still counts somebody, and tells nothing of them', () => {
     const snapshot = snapshotOf('demo-sixties', (document) => {
-      document.demonstrators = { easier: document.here[0]!, standard: document.here[1]! }
+      document.demonstrators = { easier: document.here[0]!, agreed: document.here[0]!, standard: document.here[1]! }
     })
     const { id, name } = snapshot.people[0]!
     const after = nameless(snapshot, { id, name, instead: 'gone-1' })
@@ -47,6 +47,12 @@ describe('a run without a name', () => {
     expect(after.groups.flat()).toContain('gone-1')
     expect(Object.keys(after.own!.of)).not.toContain('gone-1')
     expect(Object.keys(after.own!.of).length).toBeGreaterThan(0)
+  })
+
+  it('nor of what they wished to be called', () => {
+    const people = [{ id: 'x', name: 'Ann', shownAs: 'Kestrel' }]
+    const said = nameless({ people, follow: 'Easier: follow Kestrel.' }, { id: 'x', name: 'Ann', instead: 'gone-1' })
+    expect(said).toEqual({ people: [{ id: 'gone-1', name: 'somebody' }], follow: 'Easier: follow somebody.' })
   })
 
   it('names that begin alike are left alone', () => {

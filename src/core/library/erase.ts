@@ -1,3 +1,5 @@
+import { omit } from 'es-toolkit'
+
 /** Anything that JSON can hold. */
 type Json = null | boolean | number | string | Json[] | { [key: string]: Json }
 
@@ -51,15 +53,16 @@ export function nameless<Stored>(stored: Stored, { id, name, instead }: Erased):
   const nobodyOf = (list: Json | undefined) =>
     Array.isArray(list)
       ? list.map((one) =>
-          isRecord(one) && one.id === instead ? { ...one, name: nobody, ...('goEasy' in one && { goEasy: [], goEasyNote: '' }) } : one,
+          isRecord(one) && one.id === instead
+            ? { ...omit(one, ['shownAs']), name: nobody, ...('goEasy' in one && { goEasy: [], goEasyNote: '' }) }
+            : one,
         )
       : list
   const others = (list: Json | undefined) =>
     Array.isArray(list) ? list.filter((one) => !(isRecord(one) && one.personId === instead)) : list
-  const said =
-    typeof renamed.follow === 'string'
-      ? renamed.follow.replace(new RegExp(`(?<![\\p{L}\\p{N}])${escaped(name)}(?![\\p{L}\\p{N}])`, 'gu'), nobody)
-      : renamed.follow
+  const called = (Array.isArray(renamed.people) ? renamed.people : []).find((one) => isRecord(one) && one.id === instead)
+  const shownAs = isRecord(called) && typeof called.shownAs === 'string' ? called.shownAs : name
+  const said = typeof renamed.follow === 'string' ? withoutName(withoutName(renamed.follow, name), shownAs) : renamed.follow
   const changed = {
     people: nobodyOf(renamed.people),
     left: nobodyOf(renamed.left),
@@ -84,5 +87,9 @@ function withoutOwn(own: Json | undefined, id: string): Json | undefined {
     doings: own.doings.map((doing, index) => (used.has(index) ? doing : { name: '', how: '', points: [], sides: 'none' })),
   }
 }
+
+/** A name is a word of its own. */
+const withoutName = (text: string, name: string) =>
+  text.replace(new RegExp(`(?<![\\p{L}\\p{N}])${escaped(name)}(?![\\p{L}\\p{N}])`, 'gu'), nobody)
 
 const escaped = (text: string) => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')

@@ -8,6 +8,8 @@ export const Person = z.strictObject({
   id: idField,
   name: nameField(40),
   level: Level,
+  /** What screens that all see call them, where that is not their name: another, or none (null). */
+  shownAs: nameField(40).nullable().optional(),
   goEasy: z.array(Strain).max(20).default([]),
   goEasyNote: noteField.default(''),
   /** The size this person usually takes, by kind of gear. */

@@ -42,6 +42,8 @@ export const Room = z
     lengthMetres: metres(200),
     widthMetres: metres(200),
     ceilingMetres: metres(50),
+    /** How wide the picture is on which the wall is shown. */
+    pictureMetres: metres(20).optional(),
     features: z.array(Feature).max(100, 'has at most 100 features').optional(),
   })
   .superRefine((room, context) =>

@@ -12,8 +12,8 @@ export interface FormChoice {
   unspared?: boolean
 }
 
-/** Somebody of the class; `shows` is the version that they show to the others. */
-export type Doer = Person & { shows?: 'easier' | 'harder' | undefined }
+/** Somebody of the class; `shows` is the version that they show to the others; `counted`, whose name nobody took. */
+export type Doer = Person & { shows?: 'easier' | 'harder' | undefined; counted?: true | undefined }
 
 const hardness = (form: Form) => (['jumps', 'floor', 'balance'] as const).filter((strain) => form.asks.includes(strain)).length
 

@@ -11,6 +11,7 @@ import { FormFoot } from '../kit/FormFoot'
 import { NumberField } from '../kit/NumberField'
 import { Troubles } from '../kit/Troubles'
 import { useDocumentForm } from '../kit/use-document-form'
+import { ShownAs } from './ShownAs'
 import type { StoredPerson } from './stored-person'
 
 interface PersonEditorProps {
@@ -53,7 +54,7 @@ export function PersonEditor({ stored, others, gear, onClose, onStored, onErased
   const sized = gear.filter((kind) => kind.sizes.length > 1)
   return (
     <FormDialog dirty={form.dirty} onClose={onClose} title={stored?.document.name ?? 'New person'} size="lg">
-      <Troubles problems={problems} at={['name', 'goEasyNote', 'walkingMetresPerSecond']} />
+      <Troubles problems={problems} at={['name', 'shownAs', 'goEasyNote', 'walkingMetresPerSecond']} />
       <TextInput
         label="First name"
         value={draft.name}
@@ -61,6 +62,7 @@ export function PersonEditor({ stored, others, gear, onClose, onStored, onErased
         onChange={(event) => set({ name: event.currentTarget.value })}
         data-autofocus
       />
+      <ShownAs name={draft.name} value={draft.shownAs} error={errorOf('shownAs')} onChange={(shownAs) => set({ shownAs })} />
       <Select
         mt="sm"
         label="Level"

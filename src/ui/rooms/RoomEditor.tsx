@@ -1,14 +1,14 @@
 import { Button, Select, TextInput } from '@mantine/core'
 import { nanoid } from 'nanoid'
-import { useState } from 'react'
 import type { GearKind } from '@core/library/gear-kind'
-import { readLength, showLength, type LengthUnit } from '@core/library/length'
+import type { LengthUnit } from '@core/library/length'
 import { FeatureKind, featureNames, Room, type Feature } from '@core/library/room'
 import { FloorPlan } from '../kit/FloorPlan'
 import { FormDialog } from '../kit/FormDialog'
 import { FormFoot } from '../kit/FormFoot'
 import { Troubles } from '../kit/Troubles'
 import { useDocumentForm } from '../kit/use-document-form'
+import { LengthField } from './LengthField'
 import type { StoredRoom } from './stored-room'
 import { TableHead } from '../kit/TableHead'
 
@@ -88,6 +88,15 @@ export function RoomEditor({ stored, gear, unit, onClose, onStored, onErased }: 
               onChange={(ceilingMetres) => set({ ceilingMetres })}
             />
           </div>
+          <LengthField
+            label="Picture of the wall, how wide"
+            placeholder="not known"
+            unit={unit}
+            value={draft.pictureMetres}
+            error={errorOf('pictureMetres')}
+            onChange={(pictureMetres) => set({ pictureMetres })}
+            onEmpty={() => set({ pictureMetres: undefined })}
+          />
           {features.length > 0 && (
             <table className="plain">
               <TableHead columns={['What', 'From left', 'From top', 'Long', 'Wide', { name: 'Take out', kind: 'hidden' }]} />
@@ -163,7 +172,7 @@ export function RoomEditor({ stored, gear, unit, onClose, onStored, onErased }: 
           }}
         />
       </div>
-      <Troubles problems={problems} at={['name', 'lengthMetres', 'widthMetres', 'ceilingMetres']} />
+      <Troubles problems={problems} at={['name', 'lengthMetres', 'widthMetres', 'ceilingMetres', 'pictureMetres']} />
       <FormFoot busy={form.busy} onStore={form.store} onErase={form.erase} />
     </FormDialog>
   )
@@ -171,38 +180,3 @@ export function RoomEditor({ stored, gear, unit, onClose, onStored, onErased }: 
 
 /** While a length cannot be read, the plan is drawn with one that can. */
 const sound = (metres: number) => (Number.isFinite(metres) && metres > 0 ? metres : 5)
-
-interface LengthFieldProps {
-  label?: string
-  aria?: string
-  unit: LengthUnit
-  value: number
-  error?: string | undefined
-  onChange: (metres: number) => void
-}
-
-/** A length as it is typed, in metres or feet; what cannot be read stays in the field and is told when it is stored. */
-function LengthField({ label, aria, unit, value, error, onChange }: LengthFieldProps) {
-  const [text, setText] = useState(showLength(value, unit))
-  const read = readLength(text, unit)
-  // A feature of another kind comes with another size.
-  const [shown, setShown] = useState(value)
-  if (!Object.is(value, shown)) {
-    setShown(value)
-    if (Number.isFinite(value) && value !== read) setText(showLength(value, unit))
-  }
-  return (
-    <TextInput
-      label={label}
-      aria-label={aria}
-      value={text}
-      w={label ? undefined : 90}
-      error={error?.replace(/^\w+Metres /, '') ?? (read === undefined ? 'Such as 4.5 m or 15 ft' : undefined)}
-      onChange={(event) => {
-        setText(event.currentTarget.value)
-        onChange(readLength(event.currentTarget.value, unit) ?? NaN)
-      }}
-      onBlur={() => read !== undefined && setText(showLength(read, unit))}
-    />
-  )
-}

@@ -34,7 +34,7 @@ export function StationsWall({ live, view, layout, inGrid, ends, digits }: Stati
       <div className="wall-middle">
         <div className="wall-words">
           <h1 data-testid="word">{state.status === 'paused' ? 'Paused' : view.word}</h1>
-          {state.status === 'paused' && <p className="wall-detail">{view.word} goes on when the coach resumes</p>}
+          {state.status === 'paused' && <p className="wall-detail">{view.word}, when the coach resumes</p>}
           {home ? (
             <p className="wall-headline">
               {home.coming && 'Next at home: '}
@@ -55,7 +55,8 @@ export function StationsWall({ live, view, layout, inGrid, ends, digits }: Stati
           {snapshot.scores && <Standings live={live} />}
         </div>
       </div>
-      {tiles.length > 0 && (inGrid ? <WayGrid tiles={tiles} /> : <StationRow tiles={tiles} withPoints={layout === 'near'} />)}
+      {tiles.length > 0 &&
+        (inGrid ? <WayGrid tiles={tiles} onward={view.onward} /> : <StationRow tiles={tiles} withPoints={layout === 'near'} />)}
     </>
   )
 }

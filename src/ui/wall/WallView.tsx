@@ -62,7 +62,7 @@ export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
     return wall(
       'is-ready',
       <Welcome snapshot={snapshot} view={view} begins={timeOf(snapshot.startsAt, zone)}>
-        {view.tiles.some(({ people }) => people.length > 0) && <WayGrid tiles={view.tiles} />}
+        {view.tiles.some(({ people }) => people.length > 0) && <WayGrid tiles={view.tiles} onward={view.onward} />}
       </Welcome>,
     )
   if (together && forRoom)
@@ -83,7 +83,7 @@ export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
       'is-way',
       <>
         <WayTop view={view} paused={paused} follow={snapshot.follow} ends={ends} digits={digits} />
-        <WayGrid tiles={view.tiles} />
+        <WayGrid tiles={view.tiles} onward={view.onward} />
       </>,
     )
   return wall(

@@ -1,18 +1,18 @@
 import { useElementSize } from '@mantine/hooks'
 import { useMemo, type CSSProperties } from 'react'
-import type { Tile } from '@core/run/screens/room-view'
+import type { RoomScreenView, Tile } from '@core/run/screens/room-view'
 import { WayMark } from '../live/WayMark'
-import { wallGrid } from '@core/run/screens/wall-grid'
+import { wallGrid } from '@core/wall/wall-grid'
 
 /** Where everyone goes or is, and what is done there: every station with its people, as large as the picture lets them be. */
-export function WayGrid({ tiles }: { tiles: readonly Tile[] }) {
+export function WayGrid({ tiles, onward }: Pick<RoomScreenView, 'onward'> & { tiles: readonly Tile[] }) {
   const { ref, width, height } = useElementSize()
   const grid = useMemo(() => (width > 0 && height > 0 ? wallGrid(tiles, width, height) : undefined), [tiles, width, height])
   return (
     <div className="way-room" ref={ref}>
       {grid && (
         <div
-          className="way-grid"
+          className={`way-grid${onward ? ` is-${onward}` : ''}`}
           role="list"
           aria-label="Stations"
           style={

@@ -15,7 +15,7 @@ export function WayTop({ view, paused, follow, ends, digits }: WayTopProps) {
     <header className="way-top">
       <h1 data-testid="word">{paused ? 'Paused' : view.word}</h1>
       <div className="way-words">
-        {paused && <p>{view.word} goes on when the coach resumes</p>}
+        {paused && <p>{view.word}, when the coach resumes</p>}
         {view.headline && <p>{view.headline}</p>}
         {view.detail && <p className="way-small">{view.detail}</p>}
         <p className="way-small way-plates">

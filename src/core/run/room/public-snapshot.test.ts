@@ -20,7 +20,8 @@ function keysOf(value: unknown, path = '', found = new Set<string>()): Set<strin
 /** A run in which everything happens that a snapshot can hold. */
 const eventful: RunSnapshot = {
   ...snapshotOf('demo-sixties', (document) => {
-    document.demonstrators = { easier: document.here[0]! }
+    document.demonstrators = { easier: document.here[0]!, agreed: document.here[0]! }
+    document.ownTaps = true
     document.scores = true
   }),
   left: [{ id: 'gone', name: 'Gone' }],
@@ -59,6 +60,22 @@ const ofEverybody = [
 const shallow = (snapshot: RunSnapshot) => [...keysOf(snapshot)].filter((key) => !/^(timeline\.|circuits\.\*\.|notes\.)/.test(key)).sort()
 
 describe('what shared screens may know', () => {
+  it('calls people as they wish, and who wants no name there a guest; their own cards and the coach have their names', () => {
+    const wished = {
+      ...eventful,
+      people: eventful.people.map((person, at) => ({ ...person, ...(at < 3 && { shownAs: ['Kestrel', null, null][at]! }) })),
+    }
+    const names = (screen: 'wall' | 'card' | 'controls', subject = '') =>
+      snapshotFor(screen, subject, wished)
+        .people.slice(0, 3)
+        .map(({ name }) => name)
+    const real = wished.people.slice(0, 3).map(({ name }) => name)
+    expect(names('wall')).toEqual(['Kestrel', 'Guest 1', 'Guest 2'])
+    expect(names('card', wished.people[1]!.id)).toEqual(['Kestrel', real[1], 'Guest 2'])
+    expect(names('controls')).toEqual(real)
+    expect(JSON.stringify(snapshotFor('wall', '', wished))).not.toContain(`"${real[0]}"`)
+  })
+
   it('is this of the wall and of a station, and nothing else', () => {
     for (const screen of ['wall', 'station'] as const) expect(shallow(snapshotFor(screen, '1', eventful))).toEqual(ofEverybody)
     expect(JSON.stringify(snapshotFor('wall', '', eventful))).not.toMatch(/private matter|of tomorrow|"Gone"/)
@@ -96,6 +113,7 @@ describe('what shared screens may know', () => {
       'own.of',
       `own.of.${first!.id}`,
       'own.ways',
+      'ownTaps',
       'people[].ease',
       'people[].onBreak',
     ]

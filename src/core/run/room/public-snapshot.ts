@@ -1,10 +1,11 @@
 import { ownOf } from './own-doings'
+import { shownNames } from './shown-names'
 import type { CircuitView, RunSnapshot } from './snapshot'
 
 type Person = RunSnapshot['people'][number]
 
-/** Of somebody, what everybody in the room may see: no more than the name. */
-const nameOnly = ({ id, name }: Person): Person => ({ id, name, goEasy: [], goEasyNote: '' })
+/** Of somebody, what everybody in the room may see: no more than a name, as they wish it. */
+const nameOnly = ({ id, counted }: Person, name: string): Person => ({ id, name, ...given('counted', counted), goEasy: [], goEasyNote: '' })
 
 const given = <Key extends string, Value>(key: Key, value: Value | undefined) =>
   value === undefined ? {} : ({ [key]: value } as Record<Key, Value>)
@@ -73,7 +74,7 @@ export function forTheWall(snapshot: RunSnapshot): RunSnapshot {
     sentences,
     timeline,
     groups,
-    people: people.map(nameOnly),
+    people: shownNames(people).map((shown, index) => nameOnly(people[index]!, shown)),
     circuits: Object.fromEntries(Object.entries(circuits).map(([id, circuit]) => [id, publicCircuit(circuit)])),
     pieceNames,
     notes,
@@ -88,8 +89,8 @@ export function forTheWall(snapshot: RunSnapshot): RunSnapshot {
 export function forOne(snapshot: RunSnapshot, personId: string): RunSnapshot {
   const room = forTheWall(snapshot)
   const own = (person: Person, index: number): Person => {
-    const { ease, onBreak } = snapshot.people[index]!
-    return person.id === personId ? { ...person, ...given('ease', ease), ...given('onBreak', onBreak) } : person
+    const { name, ease, onBreak } = snapshot.people[index]!
+    return person.id === personId ? { ...person, name, ...given('ease', ease), ...given('onBreak', onBreak) } : person
   }
   const been = snapshot.been?.[personId]
   return {

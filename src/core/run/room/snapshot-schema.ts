@@ -79,6 +79,8 @@ const circuit: z.ZodType<CircuitView> = z.strictObject({
 const person = z.strictObject({
   id,
   name: text,
+  shownAs: text.nullable().optional(),
+  counted: z.literal(true).optional(),
   goEasy: texts,
   goEasyNote: text,
   ease: z.enum(eases).optional(),

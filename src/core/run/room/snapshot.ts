@@ -108,7 +108,18 @@ export interface RunSnapshot {
   timeline: Timeline
   /** Ids of the people of each group. */
   groups: string[][]
-  people: { id: string; name: string; goEasy: string[]; goEasyNote: string; ease?: Ease; onBreak?: boolean }[]
+  people: {
+    id: string
+    name: string
+    /** On screens that all see: another name, or none. */
+    shownAs?: string | null
+    /** Whose name nobody took. */
+    counted?: true
+    goEasy: string[]
+    goEasyNote: string
+    ease?: Ease
+    onBreak?: boolean
+  }[]
   /** Who was here and has left. */
   left?: { id: string; name: string }[]
   /** How often somebody has asked for something on their card. */

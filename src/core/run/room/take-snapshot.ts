@@ -1,13 +1,13 @@
 import { midSentence } from '../../base/mid-sentence'
 import { computeClass, type ComputedClass, type HallLibrary } from '../../class/compute'
 import type { ClassDocument } from '../../class/class-document'
-import { followSentence } from '../../class/demonstrators'
+import { followSentence, showing } from '../../class/demonstrators'
 import { beginnings, listQueues } from '../../gear/lists/list-queues'
 import { sizeWords, swapLists, type GearSwap, type Pieces } from '../../gear/lists/lists'
 import { transitionsOf, type Transition } from '../../floor/transitions'
 import type { Room } from '../../library/room'
 import { strainNames } from '../../library/exercise'
-import type { Person } from '../../library/person'
+import type { Doer } from '../../options/form-for'
 import { differing } from '../../plan/as-done'
 import type { Circuit, Plan } from '../../plan/plan'
 import { lapsOf, turnsPerLap } from '../../plan/turns'
@@ -15,6 +15,7 @@ import { failure, problem, success, type Result } from '../../base/result'
 import { pairsSentence, pieceName, pieceNames } from '../../summary/names'
 import { roomSentences } from '../../summary/sentences'
 import { joinedOwn } from './own-doings'
+import { shownNames } from './shown-names'
 import { ownDoings, stationViews } from './station-views'
 import type { CircuitView, RunSnapshot, StationView } from './snapshot'
 
@@ -30,6 +31,7 @@ export function takeSnapshot(
     return failure(problem('noTime', 'The plan has no time in it yet: give it some work.', 'plan.parts'))
   }
   const { plan } = document
+  const shown = shownNames(computed.people)
   const pieces = plan.parts.flatMap((part) => part.pieces)
   const ways = room ? transitionsOf(document, computed, library, room).transitions : []
   const viewOf = circuitViews(document, computed, library, ways)
@@ -46,8 +48,8 @@ export function takeSnapshot(
       computed.timeline.value,
       computed.groups.map((group) => group.length),
     ),
-    follow: followSentence(document, (id) => computed.people.find((person) => person.id === id)?.name ?? id),
-    ...(document.demonstrators && { showing: document.demonstrators }),
+    follow: followSentence(document, (id) => shown[computed.people.findIndex((person) => person.id === id)] ?? id),
+    ...(document.demonstrators && { showing: showing(document) }),
     timeline: computed.timeline.value,
     ...(document.scores && { scores: true }),
     ...(document.ownTaps && { ownTaps: true }),
@@ -129,9 +131,11 @@ function rotationView({ rotations, groups }: ComputedClass, circuitId: string): 
   }
 }
 
-const personView = ({ id, name, goEasy, goEasyNote }: Person): RunSnapshot['people'][number] => ({
+const personView = ({ id, name, goEasy, goEasyNote, shownAs, counted }: Doer): RunSnapshot['people'][number] => ({
   id,
   name,
+  ...(shownAs !== undefined && { shownAs }),
+  ...(counted && { counted }),
   goEasy: goEasy.map((strain) => strainNames[strain]),
   goEasyNote,
 })
@@ -140,7 +144,7 @@ const personView = ({ id, name, goEasy, goEasyNote }: Person): RunSnapshot['peop
  * The snapshot with what the hall knows of somebody who has come late: what they go easy on, and what they do for it. What the
  * others do stays as it is; of gear there is not enough of, the late one takes what they would as the last to come.
  */
-export function withKnown(snapshot: RunSnapshot, person: Person, document: ClassDocument, library: HallLibrary): RunSnapshot {
+export function withKnown(snapshot: RunSnapshot, person: Doer, document: ClassDocument, library: HallLibrary): RunSnapshot {
   const late = { ...document, here: [...document.here.filter((id) => id !== person.id), person.id] }
   const { people, choices } = computeClass(late, library)
   const own = ownDoings(

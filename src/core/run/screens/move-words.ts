@@ -1,6 +1,7 @@
 import { andList } from '../../base/and-list'
 import type { Phase } from '../../timeline/phase'
 import type { CircuitView, RunSnapshot } from '../room/snapshot'
+import { namesThere } from '../room/shown-names'
 import { turnsAt } from '../room/turns-at'
 import { workBefore } from '../room/whereabouts'
 
@@ -110,9 +111,8 @@ function roundWords(steps: readonly number[], stations: number): string {
 function othersWords(snapshot: RunSnapshot, circuit: CircuitView, others: readonly Step[]): string {
   if (others.length === 0) return ''
   if (others.length > 2) return 'Some go elsewhere: look for your name.'
-  const units = circuit.units ?? snapshot.groups
   const told = ({ unit, on, to }: Step) => {
-    const names = (units[unit] ?? []).flatMap((id) => snapshot.people.find((person) => person.id === id)?.name ?? [])
+    const names = namesThere(snapshot, circuit, [unit])
     return `${andList(names)} ${on > 0 ? 'to' : names.length === 1 ? 'stays at' : 'stay at'} station ${to + 1}.`
   }
   return others.map(told).join(' ')

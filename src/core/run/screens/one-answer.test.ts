@@ -110,7 +110,7 @@ function opened({ circuit: piece, people: roster, solo, shows }: typeof classes 
     here: walkIns.map(({ id }) => id),
     walkIns,
     groupSize: solo ? 'solo' : 'pairs',
-    ...(shows && { demonstrators: { [shows]: 'p0' } }),
+    ...(shows && { demonstrators: { [shows]: 'p0', agreed: 'p0' } }),
   })
   const computed = computeClass(document, demoLibrary)
   const taken = takeSnapshot(document, computed, demoLibrary, kilnFloor)

@@ -6,9 +6,10 @@ import type { Phase } from '../../timeline/phase'
 import { slower } from '../room/ease'
 import { linesOf as linesOfList, stationsAt } from '../room/eased'
 import { ownAt } from '../room/own-doings'
+import { calledThere } from '../room/shown-names'
 import { unitsAt } from '../room/turns-at'
 import { wayTo } from './move-words'
-import { waysRound, type WayRound } from './ways-round'
+import { wayOfAll, waysRound, type WayRound } from './ways-round'
 import { stopSign } from './stop-sign'
 import { changeLine, howLine, nameWithSide, pointsOf, soonLine } from './work-lines'
 import { roundWords } from './list-place'
@@ -54,6 +55,8 @@ export interface RoomScreenView {
   /** Form points of the exercise that comes or is on, when everyone does the same. */
   points: string[]
   tiles: Tile[]
+  /** Which way everybody goes round the stations, where all go alike. */
+  onward?: 'up' | 'down' | undefined
   watch: Watch[]
 }
 
@@ -78,6 +81,7 @@ export function roomView(snapshot: RunSnapshot, state: RunState): RoomScreenView
     ...linesOf(snapshot, circuit, state, work, before),
     points: atStations || (before && beforeAll(state)) ? [] : pointsOf(circuit.stations[work.station ?? 0], work),
     tiles: atStations ? tilesOf(snapshot, circuit, work, isAhead(state, work), workerAt(snapshot, circuit, state, work)) : [],
+    onward: atStations ? wayOfAll(circuit, work) : undefined,
     watch: watchOf(snapshot, circuit, work),
   }
 }
@@ -158,18 +162,10 @@ function meanwhileLine(snapshot: RunSnapshot, state: RunState): string {
   return `The others: ${now.kind === 'work' ? nameWithSide(circuit, now) : phaseWord(now).toLowerCase()}`
 }
 
-/** Who is at a station in a work, with the unit in which each of them moves. */
-function whoIsAt(snapshot: RunSnapshot, circuit: CircuitView, work: Phase, station: number) {
-  return unitsAt(circuit, work, station).flatMap((unit) =>
-    ((circuit.units ?? snapshot.groups)[unit] ?? []).flatMap((id) => {
-      const person = snapshot.people.find((known) => known.id === id)
-      return person ? [{ unit, person }] : []
-    }),
-  )
-}
-
 const peopleAt = (snapshot: RunSnapshot, circuit: CircuitView, work: Phase, station: number): RunSnapshot['people'] =>
-  whoIsAt(snapshot, circuit, work, station).map(({ person }) => person)
+  unitsAt(circuit, work, station)
+    .flatMap((unit) => (circuit.units ?? snapshot.groups)[unit] ?? [])
+    .flatMap((id) => snapshot.people.find((known) => known.id === id) ?? [])
 
 function tilesOf(
   snapshot: RunSnapshot,
@@ -187,8 +183,8 @@ function tilesOf(
   return circuit.stations.map((station, index): Tile => {
     const were = before ? unitsAt(circuit, before, index) : []
     const coming = ahead && unitsAt(circuit, work, index).some((unit) => !were.includes(unit))
-    const here = whoIsAt(snapshot, circuit, work, index)
-    const people = here.map(({ person }) => person.name)
+    const here = calledThere(snapshot, circuit, unitsAt(circuit, work, index))
+    const people = here.map(({ name }) => name)
     const works = station.rest ? undefined : people[worker(people.length) ?? -1]
     return {
       number: index + 1,

@@ -6,6 +6,7 @@ import { linesOf, stationsAt } from '../room/eased'
 import type { CircuitView, ExerciseView, RunSnapshot } from '../room/snapshot'
 import type { RunState } from '../clock/state'
 import { exerciseAt, sideNow } from './sides-now'
+import { namesThere } from '../room/shown-names'
 import { comingWork, isAhead } from '../room/whereabouts'
 
 /** What the screen at one station says. */
@@ -88,10 +89,7 @@ function nextAt(
     .slice(work.index + 1)
     .find((phase) => phase.kind === 'work' && phase.pieceId === work.pieceId && phase.turn !== work.turn)
   if (!next) return { nextPeople: [] }
-  const units = circuit.units ?? snapshot.groups
-  const nextPeople = unitsIn(circuit, next, station)
-    .flatMap((unit) => units[unit] ?? [])
-    .flatMap((id) => snapshot.people.find((person) => person.id === id)?.name ?? [])
+  const nextPeople = namesThere(snapshot, circuit, unitsIn(circuit, next, station))
   const here = unitsIn(circuit, work, station)
   const goesTo = (turnsAt(circuit, next.repeat)?.[next.turn ?? 0] ?? []).findIndex((there) => there.some((unit) => here.includes(unit)))
   return { nextPeople, ...(goesTo >= 0 && !circuit.units && { nextStation: goesTo + 1 }) }

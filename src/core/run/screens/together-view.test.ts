@@ -27,7 +27,7 @@ const tempo = snapshotOf('demo-lunch', (document) => {
   const circuit = circuitOf(document, warm)
   const use = circuit.stations[0]!.uses[0]!
   Object.assign(use, { exerciseId: 'goblet-squat', tempo: { figures: [4, 2, 1, 0], from: 'top' } })
-  document.demonstrators = { easier: 'ilse' }
+  document.demonstrators = { easier: 'ilse', agreed: 'ilse' }
 })
 
 describe('what the room sees where all do the same', () => {

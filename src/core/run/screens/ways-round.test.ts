@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { listed, snapshotOf } from '../../../../tests/fixtures/demo-run'
-import { waysRound } from './ways-round'
+import { wayOfAll, waysRound } from './ways-round'
 
 const id = 'll-stations'
 const by = (rule: 'loop' | 'twoFiles' | 'hostAndTraveller' | 'wholeClass') =>
@@ -31,6 +31,13 @@ describe('which way each goes round', () => {
       ['up', 'stays'],
       ['up', 'stays'],
     ])
+  })
+
+  it('of all, where they go alike: one up the numbers in a loop, also when it is over; nothing in two files, or several stations on', () => {
+    expect([0, 3, 7].map((turn) => wayOfAll(by('loop'), { repeat: 0, turn }))).toEqual(['up', 'up', 'up'])
+    expect(wayOfAll(by('twoFiles'), { repeat: 0, turn: 0 })).toBeUndefined()
+    const skipping = snapshotOf('demo-lunch', (document) => void (document.rotations = { [id]: { rule: 'loopByK', step: 3 } }))
+    expect(wayOfAll(skipping.circuits[id]!, { repeat: 0, turn: 0 })).toBeUndefined()
   })
 
   it('nothing where all go alike, or everyone looks for their name, or nobody goes', () => {

@@ -11,14 +11,29 @@ const mostPeople = 0.8
  * Where each unit goes from its station in a turn to the next one, or came from, in the last: in two files one of a pair goes up and
  * the other down, and of host and traveller one stays. Nothing where all go alike, or everyone has a way of their own.
  */
-export function waysRound(
-  circuit: CircuitView,
-  { repeat, turn = 0 }: { repeat: number; turn?: number | undefined },
-): ReadonlyMap<number, WayRound> | undefined {
+export function waysRound(circuit: CircuitView, at: Turn): ReadonlyMap<number, WayRound> | undefined {
+  const ways = wayOfEach(circuit, at)
+  const told = new Map([...ways].flatMap(([unit, way]) => (way ? [[unit, way] as const] : [])))
+  return told.size >= mostPeople * ways.size && new Set(told.values()).size > 1 ? told : undefined
+}
+
+/** Which way everybody goes round, where all go alike. */
+export function wayOfAll(circuit: CircuitView, at: Turn): 'up' | 'down' | undefined {
+  const [way, ...others] = new Set(wayOfEach(circuit, at).values())
+  return others.length === 0 && way !== 'stays' ? way : undefined
+}
+
+/** A turn of a circuit, at a repeat of its part. */
+interface Turn {
+  repeat: number
+  turn?: number | undefined
+}
+
+function wayOfEach(circuit: CircuitView, { repeat, turn = 0 }: Turn): ReadonlyMap<number, WayRound | undefined> {
   const turns = turnsAt(circuit, repeat)
   const stations = circuit.stations.length
   // Of two stations, up and down are one.
-  if (!turns || stations < 3) return undefined
+  if (!turns || stations < 3) return new Map()
   const first = Math.max(0, Math.min(turn, turns.length - 2))
   const ways = new Map<number, WayRound | undefined>()
   for (const [from, units] of (turns[first] ?? []).entries())
@@ -26,8 +41,7 @@ export function waysRound(
       const to = turns[first + 1]?.findIndex((there) => there.includes(unit)) ?? -1
       if (to >= 0) ways.set(unit, wayOf((to - from + stations) % stations, stations))
     }
-  const told = new Map([...ways].flatMap(([unit, way]) => (way ? [[unit, way] as const] : [])))
-  return told.size >= mostPeople * ways.size && new Set(told.values()).size > 1 ? told : undefined
+  return ways
 }
 
 const wayOf = (on: number, stations: number): WayRound | undefined =>

@@ -1,5 +1,5 @@
 import { versions } from '@core/class/demonstrators'
-import { Select, Button } from '@mantine/core'
+import { Button, Checkbox, Select } from '@mantine/core'
 import { outOfSight } from '@core/findings/rules/out-of-sight'
 import { useClass } from '../shared/context'
 
@@ -8,6 +8,8 @@ export function Demonstrators() {
   const { document, computed, change, store } = useClass()
   if (computed.people.length === 0) return null
   const names = computed.people.map((person) => ({ value: person.id, label: person.name }))
+  const easier = computed.people.find(({ id }) => id === document.demonstrators?.easier)
+  const agreed = easier !== undefined && document.demonstrators?.agreed === easier.id
   const [hidden] = outOfSight({ document, computed })
   return (
     <>
@@ -16,6 +18,8 @@ export function Demonstrators() {
         {versions.map((version) => (
           <Select
             key={version}
+            description={version === 'easier' && easier && !agreed ? 'Nobody is told to follow them yet' : undefined}
+            inputWrapperOrder={['label', 'input', 'description']}
             label={`The ${version} version`}
             placeholder="nobody"
             clearable
@@ -31,6 +35,19 @@ export function Demonstrators() {
           />
         ))}
       </div>
+      {easier && (
+        <Checkbox
+          mt="sm"
+          label={`${easier.name} has agreed to show the easier version, and to be named for it on the wall`}
+          checked={agreed}
+          onChange={({ currentTarget: { checked } }) =>
+            change((draft) => {
+              const { agreed: _, ...rest } = draft.demonstrators ?? {}
+              draft.demonstrators = checked ? { ...rest, agreed: easier.id } : rest
+            })
+          }
+        />
+      )}
       {hidden && (
         <div className="note is-weigh" role="status">
           <b>{hidden.what}</b>

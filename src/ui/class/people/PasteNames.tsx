@@ -21,7 +21,7 @@ export function PasteNames({ disabled }: { disabled: boolean }) {
     change((draft) => {
       for (const name of names.filter((name) => !shared.includes(name))) {
         const id = calledLike(everybody, name)[0]?.id ?? `walk-in-${nanoid(8)}`
-        if (draft.here.includes(id) || draft.here.length >= limits.people) continue
+        if (draft.here.includes(id) || draft.here.length + (draft.headCount ?? 0) >= limits.people) continue
         if (isNew(name)) draft.walkIns.push({ id, name, level: 'newcomer', goEasy: [], goEasyNote: '', loads: {} })
         draft.here.push(id)
       }

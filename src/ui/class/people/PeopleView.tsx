@@ -10,6 +10,7 @@ import { UndoButtons } from '../shared/UndoButtons'
 import { Problems } from '../shared/Problems'
 import { PersonTick } from './PersonTick'
 import { Demonstrators } from './Demonstrators'
+import { HeadCount } from './HeadCount'
 import { PasteNames } from './PasteNames'
 import { WalkIn } from './WalkIn'
 
@@ -19,7 +20,7 @@ export function PeopleView() {
   const everyone = [...document.walkIns, ...library.people]
   const found = everyone.filter((person) => person.name.toLowerCase().includes(search.trim().toLowerCase()))
   const here = new Set(document.here)
-  const full = here.size >= limits.people
+  const full = here.size + (document.headCount ?? 0) >= limits.people
   const tick = (id: string, comes: boolean) =>
     change((draft) => {
       draft.here = comes ? [...draft.here, id] : draft.here.filter((known) => known !== id)
@@ -59,6 +60,7 @@ export function PeopleView() {
           />
           <WalkIn disabled={full} />
           <PasteNames disabled={full} />
+          <HeadCount />
         </div>
         {full && <p className="mend">A class has at most {limits.people} people.</p>}
         {everyone.length === 0 ? (

@@ -1,9 +1,9 @@
 import { useLocalStorage } from '@mantine/hooks'
 import { settingsOf } from '@core/class/compute'
 import { metresPerFoot, showLength } from '@core/library/length'
-import { readingDistance } from '@core/run/screens/reading-distance'
+import { readingDistance } from '@core/wall/reading-distance'
 import { layoutNames, layouts, type Layout } from '@core/run/screens/wall-layouts'
-import { classReach, startTiles } from '@core/run/screens/wall-reach'
+import { classReach, startTiles } from '@core/wall/wall-reach'
 import { wallSizes } from '../../wall/layouts'
 import { DraftField, decimalNotation } from '../../kit/DraftField'
 import { TableHead } from '../../kit/TableHead'
@@ -12,27 +12,35 @@ import { useClass } from '../shared/context'
 /** From how far the wall of this class can be read, on a picture of a width that this device remembers. */
 export function WallReach() {
   const { library, computed, document, rooms } = useClass()
+  const room = rooms.find(({ id }) => id === document.roomId)
+  const [guessed, setGuessed] = useLocalStorage({ key: 'vicinor-wall-width', defaultValue: 1.2 })
+  const metres = room?.pictureMetres ?? guessed
   const unit = settingsOf(library).lengthUnit ?? 'm'
   const inUnit = unit === 'm' ? 1 : metresPerFoot
-  const [metres, setMetres] = useLocalStorage({ key: 'vicinor-wall-width', defaultValue: 1.2 })
   const shown = (distance: number | undefined) => (distance === undefined ? '–' : showLength(Math.floor(distance * 2) / 2, unit))
   const from = (share: number) => shown(readingDistance(share * metres))
   const tiles = startTiles(computed)
   const atWork = (layout: Layout) =>
     layout === 'room' || layout === 'far' ? classReach(tiles, layout, metres) : readingDistance(wallSizes[layout].names! * metres)
   const onTheWay = classReach(tiles, 'way', metres)
-  const room = rooms.find(({ id }) => id === document.roomId)
   const back = room && Math.max(room.lengthMetres, room.widthMetres)
   return (
     <>
       <h2>How far the wall reads</h2>
-      <DraftField
-        label={`Width of its picture, ${unit}`}
-        notation={decimalNotation(0.2, unit === 'm' ? 20 : 60, unit === 'm' ? 'metres' : 'feet')}
-        value={Number((metres / inUnit).toFixed(2))}
-        onChange={(width) => width !== undefined && setMetres(width * inUnit)}
-      />
-      {back !== undefined && onTheWay !== undefined && onTheWay < back && (
+      {room?.pictureMetres ? (
+        <p>
+          The picture in {room.name} is {showLength(room.pictureMetres, unit)} wide. <a href="/rooms">Rooms</a>
+        </p>
+      ) : (
+        <DraftField
+          label={`Width of its picture, ${unit}`}
+          notation={decimalNotation(0.2, unit === 'm' ? 20 : 60, unit === 'm' ? 'metres' : 'feet')}
+          value={Number((metres / inUnit).toFixed(2))}
+          onChange={(width) => width !== undefined && setGuessed(width * inUnit)}
+        />
+      )}
+      {document.placesOn === 'cards' && <p>Everyone reads where to go on a card.</p>}
+      {document.placesOn !== 'cards' && back !== undefined && onTheWay !== undefined && onTheWay < back && (
         <div className="note is-weigh">
           <b>Names do not read from the back of {room!.name}</b>
           <span>

@@ -1,5 +1,5 @@
-import type { Metres } from '../../base/units'
-import type { ComputedClass } from '../../class/compute'
+import type { Metres } from '../base/units'
+import type { ComputedClass } from '../class/compute'
 import { readingDistance } from './reading-distance'
 import { wallGrid, type WayTile } from './wall-grid'
 
@@ -35,7 +35,7 @@ export const startTiles = ({ rotations }: Pick<ComputedClass, 'rotations'>): Way
     const { turns, mixes } = rotation.value
     const first = turns[0] ?? []
     const tiles = circuit.stations.map((_, station): WayTile => {
-      const people = (first[station] ?? []).flatMap((unit) => units[unit]?.map(({ name }) => name) ?? [])
+      const people = (first[station] ?? []).flatMap((unit) => units[unit]?.map(({ name, shownAs }) => shownAs ?? name) ?? [])
       return { exercise: '', people, ...(mixes && { ways: [] }) }
     })
     return tiles.some(({ people }) => people.length > 0) ? [tiles] : []

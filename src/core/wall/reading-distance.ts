@@ -1,4 +1,4 @@
-import type { Metres } from '../../base/units'
+import type { Metres } from '../base/units'
 
 /** Arc minutes of a character's height at which it reads well (20 to 22 are preferred, 16 is least; ISO 9241-303; from memory). */
 export const wellRead = 22

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { classDocument, demoLibrary } from '../../../../tests/fixtures/demo-run'
-import { computeClass } from '../../class/compute'
+import { classDocument, demoLibrary } from '../../../tests/fixtures/demo-run'
+import { computeClass } from '../class/compute'
 import { classReach, namesReach, startTiles } from './wall-reach'
 
 const lunch = classDocument('demo-lunch')

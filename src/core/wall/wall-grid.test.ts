@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { demoPeople } from '../../../../scripts/demo/people'
+import { demoPeople } from '../../../scripts/demo/people'
 import { textWidth } from './text-width'
 import { shortened, wallGrid, type WayTile } from './wall-grid'
 import { namesReach, stationAreas } from './wall-reach'
