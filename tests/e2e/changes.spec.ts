@@ -205,8 +205,13 @@ test('a class is rehearsed at sixty times its speed, from any point, to its end'
   await expect(page.getByRole('button', { name: 'Once more' })).toBeVisible()
 })
 
-test('the sound of a screen is set kind by kind, and kept on the device', async ({ context }) => {
-  const [controls] = await openRoom(context, 'demo-short')
+test('screens are checked before the start; the sound of one is set kind by kind, and kept on the device', async ({ context }) => {
+  const [controls, wall] = await openRoom(context, 'demo-short')
+  await press(controls, /^Check all screens/)
+  await expect(wall.getByText(/^Room wall.*Sound is off: press the sound button on it/)).toBeVisible()
+  await expectAccessible(wall)
+  await controls.bringToFront()
+  await expect(controls.getByRole('button', { name: 'Check all screens' })).toBeDisabled()
   await press(controls, /^Sound$/)
   const panel = controls.getByRole('dialog', { name: 'Sound' })
   await panel.getByLabel('Half way').first().check()

@@ -25,6 +25,7 @@ describe('from how far the names of a class read', () => {
     expect(way).toBeGreaterThanOrEqual(room)
     expect(far).toBeGreaterThanOrEqual(room)
     expect(classReach([], 'way', 1.2)).toBeUndefined()
+    expect([[], [{ exercise: 'Row', people: [] }]].map((none) => namesReach(none, 'way', 1.2))).toEqual([undefined, undefined])
   })
 
   it('of several circuits, is that of the one that reads least far', () => {

@@ -19,9 +19,9 @@ const capitalHeight = 0.668
 
 /** From how far the smallest of these names reads on a picture so wide; nothing where there is no name. */
 export function namesReach(tiles: readonly WayTile[], area: StationArea, pictureMetres: Metres): Metres | undefined {
+  if (tiles.every(({ people }) => people.length === 0)) return undefined
   const { width, height } = stationAreas[area]
   const sizes = wallGrid(tiles, width, height).names.flat()
-  if (sizes.length === 0) return undefined
   return readingDistance((Math.min(...sizes.map(({ size }) => size)) * capitalHeight * pictureMetres) / picture.width)
 }
 

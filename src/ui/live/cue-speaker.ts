@@ -1,12 +1,8 @@
 import { upcomingCues, type TimedCue } from '@core/run/screens/upcoming-cues'
+import { beep, hasVoice, say, tryOut, type Tone } from './beep'
 import type { LiveClock } from './room-clock'
 import type { RunFeed } from './run-feed'
 import { kindOf, readSound, type SoundSettings } from './sound-settings'
-
-interface Tone {
-  hertz: number
-  seconds: number
-}
 
 /**
  * Low and short for the count, high and long for a change, steps for what is only told; what is to be said has a tick where no
@@ -45,8 +41,6 @@ const structure = new Set<TimedCue['kind']>(['change', 'changeOver', 'lastLap', 
 
 const aheadMs = 6_000
 const lookMs = 1_000
-/** Of a tone at full volume. */
-const loudness = 0.5
 
 interface Scheduled {
   oscillators: OscillatorNode[]
@@ -135,28 +129,13 @@ export class CueSpeaker {
     const sounds = this.settings.tones || !says
     const inMs = (cue.at - now) / this.clock.rate
     const saying = says ? setTimeout(() => say(cue.text!, volume), inMs) : undefined
-    this.scheduled.set(key, { oscillators: sounds ? this.beep(tones[cue.kind], inMs, volume) : [], saying, at: cue.at })
+    this.scheduled.set(key, { oscillators: sounds ? beep(this.audio!, tones[cue.kind], inMs, volume) : [], saying, at: cue.at })
     performance.mark(`cue:${cue.kind}`, { detail: { at: cue.at, phase: cue.phase } })
   }
 
-  private beep(steps: readonly Tone[], inMs: number, volume: number): OscillatorNode[] {
-    const audio = this.audio!
-    // What can be heard is behind what is computed by the output's latency.
-    let start = audio.currentTime + inMs / 1000 - (audio.outputLatency || 0)
-    return steps.map(({ hertz, seconds }) => {
-      const oscillator = new OscillatorNode(audio, { type: 'triangle', frequency: hertz })
-      const gain = new GainNode(audio, { gain: 0 })
-      const begin = Math.max(start, audio.currentTime)
-      gain.gain.setValueAtTime(0, begin)
-      gain.gain.linearRampToValueAtTime(loudness * volume, begin + 0.008)
-      gain.gain.setValueAtTime(loudness * volume, begin + seconds - 0.03)
-      gain.gain.linearRampToValueAtTime(0, begin + seconds)
-      oscillator.connect(gain).connect(audio.destination)
-      oscillator.start(begin)
-      oscillator.stop(begin + seconds)
-      start += seconds + 0.04
-      return oscillator
-    })
+  /** A beep and a word of which screen this is; nothing while its sound is off. */
+  check(word: string): void {
+    if (this.on) tryOut(this.audio!, word)
   }
 
   private cancel(): void {
@@ -167,17 +146,4 @@ export class CueSpeaker {
     this.scheduled.clear()
     if (hasVoice()) speechSynthesis.cancel()
   }
-}
-
-/** Whether this browser can say anything. */
-export const hasVoice = (): boolean => typeof speechSynthesis !== 'undefined' && speechSynthesis.getVoices().length > 0
-
-function say(text: string, volume: number): void {
-  // What is still being said is late by now.
-  speechSynthesis.cancel()
-  const utterance = new SpeechSynthesisUtterance(text)
-  utterance.lang = 'en'
-  utterance.volume = volume
-  utterance.rate = 1.1
-  speechSynthesis.speak(utterance)
 }

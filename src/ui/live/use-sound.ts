@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { useCallback, useEffect, useState } from 'react'
 import { CueSpeaker } from './cue-speaker'
 import { keepSound, readSound, usualSound, type SoundSettings } from './sound-settings'
 import type { LiveRun } from './use-run'
@@ -24,5 +24,6 @@ export function useSound({ feed, clock }: Pick<LiveRun, 'feed' | 'clock'>, stati
     keepSound(to)
     speaker.set(to)
   }
-  return { on, turn, settings, change }
+  const check = useCallback((word: string) => speaker.check(word), [speaker])
+  return { on, turn, settings, change, check }
 }

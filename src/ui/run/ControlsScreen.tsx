@@ -14,6 +14,7 @@ import { useCommands } from './commands'
 import '../kit/small-controls.css'
 import './controls.css'
 import { useControlKeys, type KeyAction } from './controls-keys'
+import { BeforeStart } from './BeforeStart'
 import { ControlsRibbon } from './ControlsRibbon'
 import { Announce } from '../live/Announce'
 import { ControlsRow } from './ControlsRow'
@@ -49,7 +50,7 @@ function Controls(props: ControlsProps) {
   const sound = useSound(live)
   const [shown, setShown] = useState<PanelName>()
   const [locked, setLocked] = useState(false)
-  useWakeLock()
+  const awake = useWakeLock()
   const { send, takeOver, device, trouble, taps } = useCommands(runId, live.feed)
   // Another device has them: here the clock is watched, and can be stopped.
   const elsewhere = state.holder !== undefined && state.holder.device !== device.id && state.status !== 'finished'
@@ -141,7 +142,19 @@ function Controls(props: ControlsProps) {
           onUndo={() => act('undo')}
           onTime={() => setShown('Time')}
         />
-        <ControlsSide view={view} follows={follows} nextSeconds={upNext?.seconds} over={state.status === 'finished'} />
+        <ControlsSide view={view} follows={follows} nextSeconds={upNext?.seconds} over={state.status === 'finished'}>
+          {state.status === 'ready' && (
+            <BeforeStart
+              people={snapshot.people.length}
+              screensPath={screensPath}
+              checking={state.checking}
+              awake={awake}
+              sound={sound}
+              shut={shut}
+              onCheck={() => void send({ type: 'check' })}
+            />
+          )}
+        </ControlsSide>
         {panel === 'People' && <PeoplePanel runId={runId} live={live} onClose={close} />}
         {panel === 'Stations' && <StationsPanel runId={runId} live={live} onClose={close} />}
         {panel === 'Time' && <TimePanel live={live} zone={zone} send={send} onClose={close} />}

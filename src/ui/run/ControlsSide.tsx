@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react'
 import type { nextWords } from '@core/run/screens/next-words'
 import type { RoomScreenView } from '@core/run/screens/room-view'
 import { formatSeconds, type Seconds } from '@core/base/units'
@@ -8,10 +9,12 @@ interface ControlsSideProps {
   /** How long what comes next takes; absent at the end. */
   nextSeconds: Seconds | undefined
   over: boolean
+  /** What is to be looked at before all that. */
+  children?: ReactNode
 }
 
 /** What comes next, whom to watch, and who is where. */
-export function ControlsSide({ view, follows, nextSeconds, over }: ControlsSideProps) {
+export function ControlsSide({ view, follows, nextSeconds, over, children }: ControlsSideProps) {
   return (
     <div className="controls-side">
       <section className="controls-card" aria-label="Next">
@@ -19,6 +22,7 @@ export function ControlsSide({ view, follows, nextSeconds, over }: ControlsSideP
         <h2>{follows.headline}</h2>
         {follows.detail && <p className="second">{follows.detail}</p>}
       </section>
+      {children}
       {!over && (
         <div className="controls-card is-tall" role="region" aria-label="Watch" tabIndex={0}>
           <div className="second">

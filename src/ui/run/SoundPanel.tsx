@@ -1,4 +1,4 @@
-import { hasVoice } from '../live/cue-speaker'
+import { hasVoice } from '../live/beep'
 import { soundKinds, soundNames, type SoundKind, type SoundSettings } from '../live/sound-settings'
 import { Panel } from './Panel'
 

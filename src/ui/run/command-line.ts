@@ -12,7 +12,19 @@ const firstWaitMs = 250
 const staleMs = 1500
 
 /** Pressed twice they ask for nothing more; a second skip does. */
-const once = new Set<AskedCommand['type']>(['start', 'pause', 'resume', 'hold', 'release', 'stop', 'finish', 'amend', 'undo', 'takeOver'])
+const once = new Set<AskedCommand['type']>([
+  'start',
+  'check',
+  'pause',
+  'resume',
+  'hold',
+  'release',
+  'stop',
+  'finish',
+  'amend',
+  'undo',
+  'takeOver',
+])
 
 const wait = (ms: number) => new Promise<void>((resolve) => setTimeout(resolve, ms))
 

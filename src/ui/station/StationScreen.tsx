@@ -9,6 +9,7 @@ import { Caption } from '../live/Caption'
 import { digitsOf } from '../live/digits'
 import { Lines } from '../live/Lines'
 import { Level } from '../live/Level'
+import { ScreenCheck } from '../live/ScreenCheck'
 import { SoundButton } from '../live/SoundButton'
 import { StopSign } from '../live/StopSign'
 import { useRun, type LiveProps } from '../live/use-run'
@@ -29,7 +30,7 @@ function Station(props: StationProps) {
   const live = useRun(props)
   const { snapshot, state, connected } = live
   const sound = useSound(live, number - 1)
-  useWakeLock()
+  const awake = useWakeLock()
   const second = shownSeconds(state)
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
   const view = useMemo(() => stationView(snapshot, state, number), [snapshot, state.status, state.phase, state.sequence, second, number])
@@ -40,6 +41,7 @@ function Station(props: StationProps) {
   return (
     <main className="station-screen">
       <Level state={state} />
+      {state.checking && <ScreenCheck name={`Station ${number}`} awake={awake} sound={sound} connected={connected} />}
       <header>
         <h1 className="station-number">
           <span className="visually-hidden">Station </span>

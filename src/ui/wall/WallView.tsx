@@ -26,10 +26,12 @@ interface WallViewProps {
   layout: Layout
   zone: string
   sound: ReturnType<typeof useSound>
+  /** What is shown over it. */
+  children?: ReactNode
 }
 
 /** The room wall: read from the back, by people who are busy. */
-export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
+export function WallView({ live, layout: first, zone, sound, children }: WallViewProps) {
   const [layout, setLayout] = useState(first)
   const { snapshot, state } = live
   const second = shownSeconds(state)
@@ -54,6 +56,7 @@ export function WallView({ live, layout: first, zone, sound }: WallViewProps) {
     <main className={`wall ${kind}${paused ? ' is-paused' : ''}`}>
       <Level state={state} wave />
       {picture}
+      {children}
       <WallFoot live={live} sound={sound} layout={layout} view={view} onLayout={choose} />
     </main>
   )

@@ -21,6 +21,7 @@ const commands: Record<string, Command> = {
   repeat: { type: 'repeat' },
   goto: { type: 'goto', phase: 1 },
   extend: { type: 'extend', seconds: 10 },
+  check: { type: 'check' },
   takeOver: { type: 'takeOver', device: 'tablet', name: 'Tablet' },
 }
 const meant = (progress: Parameters<typeof applicable>[0]) =>
@@ -31,7 +32,7 @@ const meant = (progress: Parameters<typeof applicable>[0]) =>
 describe('what a press means, by where the class is (as coaches expect it; common practice)', () => {
   const underWay = ['stop', 'finish', 'skip', 'goto', 'extend', 'takeOver']
   it.each([
-    ['before the start', after(0), ['start', 'finish', 'goto', 'takeOver']],
+    ['before the start', after(0), ['start', 'check', 'finish', 'goto', 'takeOver']],
     ['counted in', after(3, [0, 'start']), ['pause', 'hold', ...underWay]],
     ['under way', after(60, [0, 'start']), ['pause', 'hold', 'back', 'repeat', ...underWay]],
     ['held', after(61, [0, 'start'], [60, 'hold']), ['pause', 'release', 'back', 'repeat', ...underWay]],

@@ -16,7 +16,7 @@ export function apply(before: Progress, event: RunEvent): Progress {
   const progress: Progress = { ...advance(before, event.at), sequence: event.sequence }
   if (!applicable(progress, command)) return progress
   const after = { ...progress, ...changes(progress, event) }
-  if (isTap(command) || command.type === 'takeOver') return after
+  if (isTap(command) || command.type === 'takeOver' || command.type === 'check') return after
   return { ...after, undoable: isUndoable(command.type) ? { type: command.type, at: event.at, before: restorableOf(progress) } : undefined }
 }
 
@@ -60,6 +60,8 @@ function changes(progress: Progress, event: RunEvent): Partial<Progress> {
       return { mode: 'stopped', countIn: 0 }
     case 'clear':
       return { clearing: true }
+    case 'check':
+      return { checkedAt: at }
     case 'finish':
       return { mode: 'finished', endedAt: at, countIn: 0, ...begunAt(progress, at) }
     case 'hold':
@@ -118,6 +120,7 @@ export function applicable(progress: Progress, command: Command): boolean {
   const underWay = mode === 'running' || mode === 'paused'
   switch (command.type) {
     case 'start':
+    case 'check':
       return mode === 'ready'
     case 'resume':
       return mode === 'paused' || mode === 'stopped'

@@ -30,6 +30,7 @@ const simple = [
   plain('stop'),
   plain('clear'),
   plain('finish'),
+  plain('check'),
   z.strictObject({ type: z.literal('extend'), seconds: wholeNumber(-600, 600, 'seconds') }),
   z.strictObject({ type: z.literal('goto'), phase: wholeNumber(0, limits.phases), into: secondsField().optional() }),
   z.strictObject({ ...tap.shape, personIds: z.array(idField).min(1, 'needs somebody').max(limits.people) }),

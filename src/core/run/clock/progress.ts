@@ -34,6 +34,8 @@ export interface Progress {
   /** When the first phase begins or began: after the count-in. */
   startedAt?: Milliseconds
   endedAt?: Milliseconds
+  /** When the screens were last asked to show themselves, before the start. */
+  checkedAt?: Milliseconds
   taps: Tap[]
   /** Up to `at`. */
   worked: Worked

@@ -26,6 +26,8 @@ export interface RunState {
   holding: boolean
   /** After a stop: everyone is to leave the room. */
   clearing: boolean
+  /** Before the start: each screen shows which it is, and whether it is ready. */
+  checking: boolean
   /** As it is now, with what has been changed under way. */
   timeline: Timeline
   /** Which command can be taken back. */
@@ -35,6 +37,9 @@ export interface RunState {
   startedAt?: Milliseconds
   endedAt?: Milliseconds
 }
+
+/** So long each screen shows itself, when asked to. */
+export const checkMs: Milliseconds = 15_000
 
 export function stateAt(progress: Progress, now: Milliseconds): RunState {
   const here = advance(progress, now)
@@ -61,6 +66,7 @@ export function stateAt(progress: Progress, now: Milliseconds): RunState {
     endsAt: finished ? (endedAt ?? now) : now + countIn + left,
     holding,
     clearing: here.mode === 'stopped' && here.clearing === true,
+    checking: here.mode === 'ready' && here.checkedAt !== undefined && now - here.checkedAt < checkMs,
     timeline,
     undoable: !finished && canUndo(here) ? here.undoable!.type : undefined,
     holder,

@@ -3,6 +3,8 @@ import { everyCircuit } from '@core/plan/every-circuit'
 import { formatSeconds } from '@core/base/units'
 import { timeOf } from '../../kit/zoned-time'
 import { useClass } from '../shared/context'
+import styles from './RunView.module.css'
+import { DeviceCheck } from './DeviceCheck'
 import { WallReach } from './WallReach'
 
 /** The last look before the room: what will run, when it ends, and what is not ready. */
@@ -61,6 +63,14 @@ export function RunView() {
           This opens the controls, with a link for the wall. The clock stands until you press Start; then ten seconds are counted in. What
           is planned now is what runs: changes made here later do not reach a class that is under way.
         </p>
+        <div className={styles.room}>
+          <div>
+            <DeviceCheck />
+          </div>
+          <div>
+            <WallReach />
+          </div>
+        </div>
       </section>
       <aside className="class-side" aria-label="Before you start">
         <h2>Before you start</h2>
@@ -93,7 +103,6 @@ export function RunView() {
             />
           </>
         )}
-        <WallReach />
         <h2>For everyone’s sake</h2>
         <p className="second">
           Ask who is new, unwell, pregnant or back from an injury, and offer the easier option first. Floor clear and dry, exits free. Stop

@@ -33,6 +33,7 @@ export function WallReach() {
         </p>
       ) : (
         <DraftField
+          wide
           label={`Width of its picture, ${unit}`}
           notation={decimalNotation(0.2, unit === 'm' ? 20 : 60, unit === 'm' ? 'metres' : 'feet')}
           value={Number((metres / inUnit).toFixed(2))}
