@@ -300,7 +300,7 @@ describe('people', () => {
   })
 
   it('have their data as a file, and are erased from every table', async () => {
-    await add('gone-person', { name: 'Zephyrine', goEasyNote: 'old elbow of Zephyrine' })
+    await add('gone-person', { name: 'Zephyrine', shownAs: 'Peregrine', goEasyNote: 'old elbow of Zephyrine' })
     await add('friend-person', { name: 'Friend', keepWith: ['gone-person'], keepApart: ['gone-person', 'tove'] })
     const made = await makeClass(hall, 'demo-lunch', (document) => {
       Object.assign(document, {
@@ -308,7 +308,7 @@ describe('people', () => {
         here: ['gone-person', 'tove'],
         arranged: [{ ids: ['gone-person', 'tove'] }],
         fromHome: [],
-        demonstrators: { easier: 'gone-person' },
+        demonstrators: { easier: 'gone-person', agreed: 'gone-person' },
         sizes: { 'gone-person': { mat: 'one' } },
       })
     })
@@ -317,7 +317,7 @@ describe('people', () => {
     await post(`/api/runs/${runId}/links/card`)
     await press(hall, runId, 0, 'start')
     const { body: seen } = await send('GET', `/api/runs/${runId}/snapshot`)
-    expect(seen.snapshot.follow).toContain('Zephyrine')
+    expect(seen.snapshot.follow).toContain('Peregrine')
     await post(`/api/runs/${runId}/changes`, { version: seen.version, change: { type: 'ease', ease: 'easier', personId: 'gone-person' } })
     await post(`/api/runs/${runId}/changes`, { version: seen.version + 1, change: { type: 'leaves', personId: 'gone-person' } })
     expect(await file('/api/people/gone-person/data')).toMatchObject({
@@ -337,7 +337,7 @@ describe('people', () => {
     const tables = await hall.sql("select table_name as name from information_schema.tables where table_schema = 'public'")
     for (const { name } of tables) {
       const found = await hall.sql(
-        `select row_to_json(t)::text as row from "${name as string}" t where row_to_json(t)::text ~ 'gone-person|Zephyrine|old elbow'`,
+        `select row_to_json(t)::text as row from "${name as string}" t where row_to_json(t)::text ~ 'gone-person|Zephyrine|Peregrine|old elbow'`,
       )
       expect(found, name as string).toEqual([])
     }

@@ -1,6 +1,7 @@
-import { useState } from 'react'
+import { useMutation } from '@tanstack/react-query'
 import type { CardAsk } from '@core/run/room/card-ask'
 import { api } from '../kit/api'
+import { queryClient } from '../kit/query-client'
 
 interface CardAsksProps {
   token: string
@@ -10,15 +11,10 @@ interface CardAsksProps {
 
 /** What somebody can say on their own card without a word: the coach sees it at once, and nobody else does. */
 export function CardAsks({ token, easier, onBreak }: CardAsksProps) {
-  const [wrong, setWrong] = useState(false)
-  const ask = async (what: CardAsk) => {
-    try {
-      await api('POST', `/api/screens/${token}/asks`, { ask: what })
-      setWrong(false)
-    } catch {
-      setWrong(true)
-    }
-  }
+  const { mutate: ask, isError: wrong } = useMutation(
+    { mutationFn: (what: CardAsk) => api('POST', `/api/screens/${token}/asks`, { ask: what }) },
+    queryClient,
+  )
   return (
     <section className="card-asks" aria-label="Tell the coach">
       <p aria-live="polite">
@@ -30,10 +26,10 @@ export function CardAsks({ token, easier, onBreak }: CardAsksProps) {
               ? 'Easier from now on. Your coach sees it.'
               : ''}
       </p>
-      <button type="button" aria-pressed={easier} onClick={() => void ask(easier ? 'usual' : 'easier')}>
+      <button type="button" aria-pressed={easier} onClick={() => ask(easier ? 'usual' : 'easier')}>
         {easier ? 'As planned again' : 'Make it easier'}
       </button>
-      <button type="button" aria-pressed={onBreak} onClick={() => void ask(onBreak ? 'back' : 'break')}>
+      <button type="button" aria-pressed={onBreak} onClick={() => ask(onBreak ? 'back' : 'break')}>
         {onBreak ? 'I am back' : 'I need a break'}
       </button>
     </section>

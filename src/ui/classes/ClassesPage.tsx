@@ -1,13 +1,14 @@
 import { ActionIcon, Button, Menu } from '@mantine/core'
 import { useHotkeys } from '@mantine/hooks'
 import { IconDots } from '@tabler/icons-react'
+import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import { dayKey, plusDays, startOfDay, type DayKey } from '@core/base/calendar/zoned'
 import { fromText } from '../kit/from-text'
 import { api } from '../kit/api'
 import { Kit } from '../kit/Kit'
 import { tellProblem } from '../kit/notice'
-import { putAway } from '../kit/put-away'
+import { usePutAway } from '../kit/put-away'
 import { dayOf, timeOf } from '../kit/zoned-time'
 import { NewClass, type NewClassSources } from './NewClass'
 import './classes.css'
@@ -61,6 +62,7 @@ function Classes({ classes, week, sources }: ClassesPageProps) {
   const dayOfRow = (row: ClassRow) => dayKey(row.startsAt, zone)
   const days = [...new Set(rows.map(dayOfRow))].map((day): [DayKey, ClassRow[]] => [day, rows.filter((row) => dayOfRow(row) === day)])
 
+  const putAway = usePutAway()
   const remove = (row: ClassRow) =>
     putAway({
       address: `/api/classes/${row.id}`,
@@ -69,14 +71,11 @@ function Classes({ classes, week, sources }: ClassesPageProps) {
       onBack: () => setRows((now) => [...now, row].sort((a, b) => a.startsAt.localeCompare(b.startsAt))),
     })
 
-  const run = async (row: ClassRow) => {
-    try {
-      const opened = await api<{ id: string }>('POST', `/api/classes/${row.id}/runs`)
-      location.assign(`/runs/${opened.id}`)
-    } catch (error) {
-      tellProblem(error)
-    }
-  }
+  const { mutate: run } = useMutation({
+    mutationFn: (row: ClassRow) => api<{ id: string }>('POST', `/api/classes/${row.id}/runs`),
+    onSuccess: ({ id }) => location.assign(`/runs/${id}`),
+    onError: tellProblem,
+  })
 
   return (
     <div className="page">

@@ -1,4 +1,5 @@
 import { Button } from '@mantine/core'
+import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api } from '../kit/api'
 import { Kit } from '../kit/Kit'
@@ -37,16 +38,14 @@ export function PutAwayPage(props: PutAwayPageProps) {
 
 function PutAway({ rows: all, zone }: PutAwayPageProps) {
   const [rows, setRows] = useState(all)
-  const [back, setBack] = useState<PutAwayRow>()
-  const bringBack = async (row: PutAwayRow) => {
-    try {
+  const { mutate: bringBack, data: back } = useMutation({
+    mutationFn: async (row: PutAwayRow) => {
       await api('POST', `/api/${row.kind}/${row.id}/restore`)
-      setRows((now) => now.filter((other) => other !== row))
-      setBack(row)
-    } catch (error) {
-      tellProblem(error)
-    }
-  }
+      return row
+    },
+    onSuccess: (row) => setRows((now) => now.filter((other) => other !== row)),
+    onError: tellProblem,
+  })
   return (
     <div className="page">
       <div className="page-head">
@@ -82,7 +81,7 @@ function PutAway({ rows: all, zone }: PutAwayPageProps) {
                     {dayOf(row.putAwayAt, zone)}, {timeOf(row.putAwayAt, zone)}
                   </td>
                   <td className="figure">
-                    <Button variant="default" onClick={() => void bringBack(row)} aria-label={`Bring back ${row.name}`}>
+                    <Button variant="default" onClick={() => bringBack(row)} aria-label={`Bring back ${row.name}`}>
                       Bring it back
                     </Button>
                   </td>

@@ -1,4 +1,5 @@
-import { useState, type KeyboardEvent, type PointerEvent } from 'react'
+import { useDrag } from '@use-gesture/react'
+import { useRef, useState, type KeyboardEvent } from 'react'
 import type { Point } from '@core/floor/geometry'
 import { floorAt, type StationFloor } from '@core/floor/footprints'
 import { featureNames, type Room } from '@core/library/room'
@@ -39,14 +40,20 @@ function linesOf(name: string, letters: number): string[] {
 
 /** The room to scale, with what stands in it; stations are dragged, or moved by the arrow keys, a quarter of a metre at a time. */
 export function FloorPlan({ room, floors = [], spots = [], names = [], wrong = new Set(), ways = [], onMove }: FloorPlanProps) {
-  const [drag, setDrag] = useState<{ station: number; at: Point; off: Point }>()
+  const plan = useRef<SVGSVGElement>(null)
+  const [drag, setDrag] = useState<{ station: number; at: Point }>()
   const { lengthMetres, widthMetres } = room
   const clamp = ({ x, y }: Point): Point => ({ x: snap(x, lengthMetres), y: snap(y, widthMetres) })
-  /** Where a pointer is, in metres. */
-  const metresOf = (event: PointerEvent<SVGElement>): Point => {
-    const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(event.currentTarget.ownerSVGElement!.getScreenCTM()!.inverse())
-    return { x: point.x, y: point.y }
-  }
+  const dragged = useDrag<PointerEvent>(
+    ({ args: [station], movement: [right, down], last, canceled }) => {
+      const from = spots[station as number]!
+      const { a: pixelsPerMetre } = plan.current!.getScreenCTM()!
+      const at = clamp({ x: from.x + right / pixelsPerMetre, y: from.y + down / pixelsPerMetre })
+      setDrag(last ? undefined : { station: station as number, at })
+      if (last && !canceled && (at.x !== from.x || at.y !== from.y)) onMove?.(station as number, at)
+    },
+    { enabled: onMove !== undefined },
+  )
   const key = (event: KeyboardEvent, station: number, spot: Point) => {
     const by = arrows[event.key]
     if (!by || !onMove) return
@@ -57,6 +64,7 @@ export function FloorPlan({ room, floors = [], spots = [], names = [], wrong = n
   const text = Math.min(0.62, Math.max(0.3, lengthMetres / 30))
   return (
     <svg
+      ref={plan}
       className="floor"
       viewBox={`-0.3 -0.3 ${lengthMetres + 0.6} ${widthMetres + 0.6}`}
       role="group"
@@ -101,22 +109,7 @@ export function FloorPlan({ room, floors = [], spots = [], names = [], wrong = n
             role={onMove ? 'button' : 'img'}
             aria-label={`${name}, ${spot.x} m from the left, ${spot.y} m from the top${onMove ? '. Arrow keys move it' : ''}`}
             onKeyDown={(event) => key(event, floor.index, spot)}
-            onPointerDown={(event) => {
-              if (!onMove) return
-              event.currentTarget.setPointerCapture(event.pointerId)
-              const at = metresOf(event)
-              setDrag({ station: floor.index, at: spot, off: { x: at.x - spot.x, y: at.y - spot.y } })
-            }}
-            onPointerMove={(event) => {
-              if (drag?.station !== floor.index) return
-              const at = metresOf(event)
-              setDrag({ ...drag, at: clamp({ x: at.x - drag.off.x, y: at.y - drag.off.y }) })
-            }}
-            onPointerUp={() => {
-              if (drag && (drag.at.x !== spots[drag.station]?.x || drag.at.y !== spots[drag.station]?.y)) onMove?.(drag.station, drag.at)
-              setDrag(undefined)
-            }}
-            onPointerCancel={() => setDrag(undefined)}
+            {...dragged(floor.index)}
           >
             <rect x={rect.x} y={rect.y} width={rect.lengthMetres} height={rect.widthMetres} rx={0.12} />
             <text className="floor-number" x={spot.x} y={spot.y + text * 0.2} fontSize={text * 1.3}>

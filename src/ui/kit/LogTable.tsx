@@ -3,7 +3,7 @@ import { formatSeconds } from '@core/base/units'
 import { useState, type ComponentProps } from 'react'
 import { fromText } from './from-text'
 import { Kit } from './Kit'
-import { putAway } from './put-away'
+import { usePutAway } from './put-away'
 import { dayOf, timeOf } from './zoned-time'
 import { TableHead } from './TableHead'
 
@@ -22,6 +22,7 @@ export interface LogRow {
 /** Runs that have been: when, who, and how long against the plan. */
 export function LogTable({ rows: all, zone }: { rows: LogRow[]; zone: string }) {
   const [away, setAway] = useState<readonly string[]>([])
+  const putAway = usePutAway()
   const rows = all.filter(({ id }) => !away.includes(id))
   const remove = ({ id, className }: LogRow) =>
     putAway({
@@ -45,7 +46,7 @@ export function LogTable({ rows: all, zone }: { rows: LogRow[]; zone: string }) 
       />
       <tbody>
         {rows.map((row) => (
-          <Row key={row.id} row={row} zone={zone} onPutAway={() => void remove(row)} />
+          <Row key={row.id} row={row} zone={zone} onPutAway={() => remove(row)} />
         ))}
       </tbody>
     </table>

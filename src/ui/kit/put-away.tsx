@@ -1,3 +1,4 @@
+import { useMutation } from '@tanstack/react-query'
 import { api } from './api'
 import { tell, tellProblem, untell } from './notice'
 
@@ -9,33 +10,34 @@ interface PutAway {
   onBack: () => void
 }
 
-/** Puts something away at once, and offers for a while to bring it back; later it stands under Put away. */
-export async function putAway({ address, name, onAway, onBack }: PutAway): Promise<void> {
-  try {
-    await api('DELETE', address)
-  } catch (error) {
-    return tellProblem(error)
-  }
-  onAway()
-  const id = `put-away-${address}`
-  const restore = async () => {
-    try {
-      await api('POST', `${address}/restore`)
+/** Puts things away at once, and offers for a while to bring each back; later they stand under Put away. */
+export function usePutAway(): (asked: PutAway) => void {
+  const idOf = (address: string) => `put-away-${address}`
+  const { mutate: bringBack } = useMutation({
+    mutationFn: ({ address }: PutAway) => api('POST', `${address}/restore`),
+    onSuccess: (_, { address, onBack }) => {
       onBack()
-      untell(id)
-    } catch (error) {
-      tellProblem(error)
-    }
-  }
-  tell({
-    id,
-    title: `${name} was put away`,
-    autoClose: 12000,
-    color: 'gray',
-    message: (
-      <button className="link-button" onClick={() => void restore()}>
-        Bring it back
-      </button>
-    ),
+      untell(idOf(address))
+    },
+    onError: tellProblem,
   })
+  const { mutate: putAway } = useMutation({
+    mutationFn: ({ address }: PutAway) => api('DELETE', address),
+    onSuccess: (_, asked) => {
+      asked.onAway()
+      tell({
+        id: idOf(asked.address),
+        title: `${asked.name} was put away`,
+        autoClose: 12000,
+        color: 'gray',
+        message: (
+          <button className="link-button" onClick={() => bringBack(asked)}>
+            Bring it back
+          </button>
+        ),
+      })
+    },
+    onError: tellProblem,
+  })
+  return putAway
 }

@@ -8,7 +8,8 @@ const mayHelp = (error: unknown): boolean =>
 /** What this page has asked the server, once for all of its islands. */
 export const queryClient = new QueryClient({
   defaultOptions: {
-    queries: { retry: (failures, error) => failures < 2 && mayHelp(error), staleTime: 10_000 },
-    mutations: { retry: false },
+    // A hall's own network may reach nothing beyond this server, and browsers call that being offline.
+    queries: { retry: (failures, error) => failures < 2 && mayHelp(error), staleTime: 10_000, networkMode: 'always' },
+    mutations: { retry: false, networkMode: 'always' },
   },
 })

@@ -1,5 +1,5 @@
+import { useForm } from '@mantine/form'
 import { useMutation } from '@tanstack/react-query'
-import { useState } from 'react'
 import type { z } from 'zod'
 import { read } from '@core/base/read'
 import type { Problem } from '@core/base/result'
@@ -36,13 +36,18 @@ export function useDocumentForm<Document extends { id: string }>({
   onStored,
   onErased,
 }: DocumentForm<Document>) {
-  const [initial] = useState<Document>(() => structuredClone(stored?.document) ?? blank())
-  const [draft, setDraft] = useState(initial)
-  const [problems, setProblems] = useState<Problem[]>([])
+  const form = useForm<Document>({
+    initialValues: structuredClone(stored?.document) ?? blank(),
+    validate: (draft) => {
+      const checked = read(schema, draft)
+      return checked.ok ? {} : errorsOf(checked.problems)
+    },
+  })
+  const draft = form.values
   const told = (error: Error) => {
     const problems = error instanceof ApiError ? error.problems : []
     const said = problems.length > 0 ? problems : [{ code: 'failed', field: '', message: error.message }]
-    setProblems(said.map((problem) => ({ ...problem, field: problem.field.replace(new RegExp(`^${key}\\.?`), '') })))
+    form.setErrors(errorsOf(said.map((problem) => ({ ...problem, field: problem.field.replace(new RegExp(`^${key}\\.?`), '') }))))
   }
   const storing = useMutation({
     mutationFn: (document: Document) =>
@@ -57,23 +62,27 @@ export function useDocumentForm<Document extends { id: string }>({
     onSuccess: () => onErased(draft.id),
     onError: told,
   })
+  const problems = Object.entries(form.errors).map(([field, message]) => ({ code: '', field, message: String(message) }))
   return {
     draft,
     /** Whether anything was typed that is not stored. */
-    dirty: JSON.stringify(draft) !== JSON.stringify(initial),
+    dirty: form.isDirty(),
     busy: storing.isPending || erasing.isPending,
-    set: (change: Partial<Document>) => setDraft((now) => ({ ...now, ...change })),
-    setDraft,
+    set: (change: Partial<Document>) => form.setValues(change),
     problems,
     /** Tells something that only the form knows. */
-    tell: setProblems,
+    tell: (problems: readonly Problem[]) => form.setErrors(errorsOf(problems)),
     errorOf: (field: string) => errorAt(problems, field),
     store: () => {
-      const checked = read(schema, draft)
-      if (!checked.ok) return setProblems(checked.problems)
-      setProblems([])
-      storing.mutate(checked.value)
+      if (!form.validate().hasErrors) storing.mutate(schema.parse(form.getValues()))
     },
     erase: stored && (() => erasing.mutate()),
   }
+}
+
+/** What is wrong, field by field. */
+function errorsOf(problems: readonly Problem[]): Record<string, string> {
+  const errors: Record<string, string> = {}
+  for (const { field, message } of problems) errors[field] ??= message
+  return errors
 }

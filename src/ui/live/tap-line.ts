@@ -1,3 +1,4 @@
+import pRetry from 'p-retry'
 import { v4 as uuid } from 'uuid'
 import type { CommandRequest } from '@core/run/clock/events'
 import type { TapCommand } from '@core/run/clock/taps'
@@ -54,22 +55,25 @@ export class TapLine {
     const idle = this.state.waiting.length === 0
     this.set({ waiting: [...this.state.waiting, ...requests] })
     if (!idle) return
-    for (let tries = 0; this.state.waiting[0]; ) tries = (await this.sendFirst(this.state.waiting[0])) ? 0 : await waited(tries)
+    while (this.state.waiting[0]) await this.send(this.state.waiting[0])
   }
 
-  private async sendFirst(request: TapRequest): Promise<boolean> {
+  private async send(request: TapRequest): Promise<void> {
     try {
-      const { event, missed } = await this.post(request)
+      const { event, missed } = await pRetry(() => this.post(request), {
+        retries: Infinity,
+        minTimeout: firstWaitMs,
+        maxTimeout: longestWaitMs,
+        shouldRetry: ({ error }) => isLost(error),
+        onFailedAttempt: ({ error }) => {
+          if (isLost(error)) this.set({ lost: true })
+        },
+      })
       this.feed.take([...missed, event])
       this.done(request)
     } catch (error) {
-      if (isLost(error)) {
-        this.set({ lost: true })
-        return false
-      }
       this.done(request, error instanceof Error ? error.message : 'That did not work.')
     }
-    return true
   }
 
   private done(request: TapRequest, trouble?: string): void {
@@ -81,10 +85,4 @@ export class TapLine {
     this.state = { ...this.state, ...change }
     this.tell(this.state)
   }
-}
-
-/** Waits longer with every try; answers with how many there have been. */
-async function waited(tries: number): Promise<number> {
-  await new Promise<void>((resolve) => setTimeout(resolve, Math.min(longestWaitMs, firstWaitMs * 2 ** tries)))
-  return tries + 1
 }

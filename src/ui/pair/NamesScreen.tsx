@@ -1,7 +1,9 @@
-import { useCallback, useEffect, useState } from 'react'
+import { useMutation, useQuery } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
 import { api } from '../kit/api'
 import { thisDevice } from '../kit/device'
 import { guarded } from '../kit/Guard'
+import { queryClient } from '../kit/query-client'
 import './pair.css'
 
 interface Listed {
@@ -14,34 +16,31 @@ const opening = { nowhere: undefined, here: 'your card', elsewhere: 'open on ano
 /** The room's list of first names: a press on one's own opens one's card, on this phone and no other. */
 export const NamesScreen = guarded(({ token }: { token: string }) => {
   const [{ id: device }] = useState(thisDevice)
-  const [listed, setListed] = useState<Listed>()
-  const [trouble, setTrouble] = useState<string>()
   const address = `/api/screens/${token}/claims`
-
-  const look = useCallback(() => {
-    api<Listed>('GET', `${address}?device=${device}`).then(setListed, (error: Error) => setTrouble(error.message))
-  }, [address, device])
+  const looking = useQuery(
+    {
+      queryKey: [address, device],
+      queryFn: () => api<Listed>('GET', `${address}?device=${device}`),
+      // Whoever comes back to it sees who has come meanwhile.
+      refetchOnWindowFocus: 'always',
+    },
+    queryClient,
+  )
+  const { data: listed, refetch } = looking
   useEffect(() => {
-    look()
-    // Whoever comes back to it sees who has come meanwhile.
+    const look = () => void refetch()
     window.addEventListener('pageshow', look)
-    document.addEventListener('visibilitychange', look)
-    return () => {
-      window.removeEventListener('pageshow', look)
-      document.removeEventListener('visibilitychange', look)
-    }
-  }, [look])
-
-  const open = async (personId: string) => {
-    setTrouble(undefined)
-    try {
-      const { path } = await api<{ path: string }>('POST', address, { personId, device })
-      location.assign(path)
-    } catch (error) {
-      setTrouble((error as Error).message)
-      look()
-    }
-  }
+    return () => window.removeEventListener('pageshow', look)
+  }, [refetch])
+  const opened = useMutation(
+    {
+      mutationFn: (personId: string) => api<{ path: string }>('POST', address, { personId, device }),
+      onSuccess: ({ path }) => location.assign(path),
+      onError: () => void refetch(),
+    },
+    queryClient,
+  )
+  const trouble = (opened.error ?? looking.error)?.message
 
   return (
     <main className="names">
@@ -62,7 +61,7 @@ export const NamesScreen = guarded(({ token }: { token: string }) => {
       <ul>
         {listed?.names.map(({ personId, name, open: where }) => (
           <li key={personId}>
-            <button type="button" aria-disabled={where === 'elsewhere'} onClick={() => void open(personId)}>
+            <button type="button" aria-disabled={where === 'elsewhere'} onClick={() => opened.mutate(personId)}>
               {name}
               {opening[where] && <small>{opening[where]}</small>}
             </button>

@@ -1,4 +1,5 @@
 import { Button, FileButton } from '@mantine/core'
+import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import { limits } from '@core/base/limits'
 import type { Plan } from '@core/plan/plan'
@@ -11,7 +12,7 @@ import { formatSeconds } from '@core/base/units'
 import { fromText } from '../kit/from-text'
 import { api, ApiError } from '../kit/api'
 import { Kit } from '../kit/Kit'
-import { putAway } from '../kit/put-away'
+import { usePutAway } from '../kit/put-away'
 import { Ribbon } from '../kit/Ribbon'
 
 interface Imported {
@@ -31,10 +32,8 @@ export function PlansPage({ plans }: { plans: Plan[] }) {
 
 function Plans({ initial }: { initial: Plan[] }) {
   const [plans, setPlans] = useState(initial)
-  const [problems, setProblems] = useState<Problem[]>([])
-  const [done, setDone] = useState<Imported>()
-  const [busy, setBusy] = useState(false)
 
+  const putAway = usePutAway()
   const byName = (list: Plan[]) => list.sort((a, b) => a.name.localeCompare(b.name))
   const remove = (plan: Plan) =>
     putAway({
@@ -44,21 +43,20 @@ function Plans({ initial }: { initial: Plan[] }) {
       onBack: () => setPlans((now) => byName([...now, plan])),
     })
 
-  const take = async (file: File | null) => {
-    if (!file) return
-    setProblems([])
-    setDone(undefined)
-    setBusy(true)
-    try {
-      const imported = await api<Imported>('POST', '/api/plans/import', await readFile(file))
-      setPlans((now) => byName([...now, imported.plan]))
-      setDone(imported)
-    } catch (error) {
-      setProblems(error instanceof ApiError ? error.problems : [{ code: 'file', field: '', message: (error as Error).message }])
-    } finally {
-      setBusy(false)
-    }
-  }
+  const {
+    mutate: take,
+    data: done,
+    error,
+    isPending,
+  } = useMutation({
+    mutationFn: async (file: File) => api<Imported>('POST', '/api/plans/import', await readFile(file)),
+    onSuccess: ({ plan }) => setPlans((now) => byName([...now, plan])),
+  })
+  const problems: Problem[] = !error
+    ? []
+    : error instanceof ApiError
+      ? error.problems
+      : [{ code: 'file', field: '', message: error.message }]
 
   return (
     <div className="page">
@@ -69,9 +67,9 @@ function Plans({ initial }: { initial: Plan[] }) {
           <a className="second" href="/put-away">
             What was put away
           </a>
-          <FileButton onChange={(file) => void take(file)} accept="application/json,.json">
+          <FileButton onChange={(file) => file && take(file)} accept="application/json,.json">
             {(props) => (
-              <Button {...props} loading={busy} variant="default">
+              <Button {...props} loading={isPending} variant="default">
                 Read a plan file
               </Button>
             )}

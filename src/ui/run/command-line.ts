@@ -1,4 +1,5 @@
 // The browser's own exists only on secure pages; a hall's tablet may come by plain HTTP.
+import pRetry from 'p-retry'
 import { v4 as uuid } from 'uuid'
 import type { AskedCommand, CommandRequest, RunEvent } from '@core/run/clock/events'
 import { ApiError } from '../kit/api'
@@ -25,8 +26,6 @@ const once = new Set<AskedCommand['type']>([
   'undo',
   'takeOver',
 ])
-
-const wait = (ms: number) => new Promise<void>((resolve) => setTimeout(resolve, ms))
 
 interface Press {
   command: AskedCommand
@@ -90,19 +89,20 @@ export class CommandLine {
       ...(this.device !== undefined && { device: this.device }),
       command,
     }
+    const mayHelp = (error: Error) => isLost(error) && !this.gaveWay(command)
     try {
-      for (let attempt = 1; ; attempt++) {
-        try {
-          const { event, missed } = await this.post(request)
-          this.feed.take([...missed, event])
-          return undefined
-        } catch (error) {
-          if (!isLost(error) || attempt === tries || this.gaveWay(command)) throw error
+      const { event, missed } = await pRetry(() => this.post(request), {
+        retries: tries - 1,
+        minTimeout: firstWaitMs,
+        shouldRetry: ({ error }) => mayHelp(error),
+        onFailedAttempt: ({ error, retriesLeft }) => {
+          if (retriesLeft === 0 || !mayHelp(error)) return
           this.lost = true
           this.tell('No answer yet: trying again …')
-          await wait(firstWaitMs * 2 ** (attempt - 1))
-        }
-      }
+        },
+      })
+      this.feed.take([...missed, event])
+      return undefined
     } catch (error) {
       if (isLost(error))
         return this.gaveWay(command)

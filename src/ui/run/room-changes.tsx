@@ -1,7 +1,9 @@
-import { useEffect, useRef, useState } from 'react'
+import { useMutation } from '@tanstack/react-query'
+import { useEffect, useRef } from 'react'
 import type { RoomChange } from '@core/run/room/room-change'
 import { roomVersion } from '@core/run/room/room-version'
 import { api } from '../kit/api'
+import { queryClient } from '../kit/query-client'
 import type { LiveRun } from '../live/use-run'
 
 export interface RoomChanges {
@@ -14,41 +16,45 @@ export interface RoomChanges {
   wrong: string
 }
 
+interface Asked {
+  path: '' | '/undo'
+  body: object
+}
+
+interface Answer {
+  version: number
+  told: string[]
+}
+
 /** Changes people and stations of the run, each decided on what this screen shows. */
 export function useRoomChanges(runId: string, { version: counted, snapshot }: Pick<LiveRun, 'version' | 'snapshot'>): RoomChanges {
   const version = roomVersion({ version: counted, snapshot })
-  const [told, setTold] = useState<string[]>([])
-  const [wrong, setWrong] = useState('')
-  const [done, setDone] = useState<number>()
   const known = useRef(version)
   useEffect(() => {
     known.current = Math.max(known.current, version)
   }, [version])
-  const before = useRef<Promise<unknown>>(Promise.resolve())
-  const post = async (path: string, body: object): Promise<boolean> => {
-    setWrong('')
-    setTold([])
-    try {
-      const answer = await api<{ version: number; told: string[] }>('POST', `/api/runs/${runId}/changes${path}`, {
-        version: known.current,
-        ...body,
-      })
-      known.current = answer.version
-      setTold(answer.told)
-      setDone(path === '' ? answer.version : undefined)
-      return true
-    } catch (error) {
-      setWrong((error as Error).message)
-      return false
-    }
+  const changing = useMutation(
+    {
+      mutationFn: ({ path, body }: Asked) => api<Answer>('POST', `/api/runs/${runId}/changes${path}`, { version: known.current, ...body }),
+      onSuccess: (answer) => (known.current = answer.version),
+      // Presses quicker than the line take their turn, each on what the one before has made of the room.
+      scope: { id: `changes of ${runId}` },
+    },
+    queryClient,
+  )
+  const ask = (asked: Asked) =>
+    changing.mutateAsync(asked).then(
+      () => true,
+      () => false,
+    )
+  const done = changing.variables?.path === '' ? changing.data?.version : undefined
+  return {
+    send: (change) => ask({ path: '', body: { change } }),
+    takeBack: () => ask({ path: '/undo', body: {} }),
+    told: changing.data?.told ?? [],
+    undoable: done === version,
+    wrong: changing.error?.message ?? '',
   }
-  // Presses quicker than the line take their turn, each on what the one before has made of the room.
-  const inTurn = (path: string, body: object) => {
-    const posted = before.current.then(() => post(path, body))
-    before.current = posted
-    return posted
-  }
-  return { send: (change) => inTurn('', { change }), takeBack: () => inTurn('/undo', {}), told, undoable: done === version, wrong }
 }
 
 /** What the last change did or why it did not, with the press that takes it back. */

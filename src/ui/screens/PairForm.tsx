@@ -1,4 +1,5 @@
 import { Button, Group, Select, TextInput } from '@mantine/core'
+import { useMutation } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { layoutNames, layouts, type Layout } from '@core/run/screens/wall-layouts'
 import { api } from '../kit/api'
@@ -20,12 +21,18 @@ interface PairFormProps {
 const wallWord = (layout: Layout) => `Room wall: ${layoutNames[layout]}`
 
 /** Tells a screen that shows a code what it is. */
-export function PairForm({ runs, code: said = '' }: PairFormProps) {
+export function PairForm(props: PairFormProps) {
+  return (
+    <Kit>
+      <Pair {...props} />
+    </Kit>
+  )
+}
+
+function Pair({ runs, code: said = '' }: PairFormProps) {
   const [runId, setRunId] = useState(runs[0]?.id ?? '')
   const [code, setCode] = useState(said)
   const [show, setShow] = useState('wall room')
-  const [answer, setAnswer] = useState<{ ok: boolean; text: string }>()
-  const [busy, setBusy] = useState(false)
   const run = runs.find(({ id }) => id === runId)
   const choices = [
     ...layouts.map((layout) => ({ value: `wall ${layout}`, label: wallWord(layout) })),
@@ -33,27 +40,25 @@ export function PairForm({ runs, code: said = '' }: PairFormProps) {
   ]
   const label = choices.find(({ value }) => value === show)?.label ?? ''
 
-  const pair = async (event: FormEvent) => {
-    event.preventDefault()
-    const [screen, which] = show.split(' ')
-    setBusy(true)
-    try {
+  const pairing = useMutation({
+    mutationFn: async () => {
+      const [screen, which] = show.split(' ')
       await api('POST', `/api/runs/${runId}/pairings`, {
         code,
         show: screen === 'wall' ? { screen, layout: which } : { screen, station: Number(which) },
       })
-      setAnswer({ ok: true, text: `Paired. In a moment the screen shows: ${label}.` })
-      setCode('')
-    } catch (error) {
-      setAnswer({ ok: false, text: (error as Error).message })
-    } finally {
-      setBusy(false)
-    }
+      return `Paired. In a moment the screen shows: ${label}.`
+    },
+    onSuccess: () => setCode(''),
+  })
+  const pair = (event: FormEvent) => {
+    event.preventDefault()
+    pairing.mutate()
   }
 
   return (
-    <Kit>
-      <form onSubmit={(event) => void pair(event)} aria-label="Pair a screen">
+    <>
+      <form onSubmit={pair} aria-label="Pair a screen">
         <Group align="end" gap="md">
           {runs.length > 1 && (
             <Select
@@ -85,16 +90,21 @@ export function PairForm({ runs, code: said = '' }: PairFormProps) {
             allowDeselect={false}
             w={200}
           />
-          <Button type="submit" loading={busy} disabled={code.trim() === ''}>
+          <Button type="submit" loading={pairing.isPending} disabled={code.trim() === ''}>
             Pair the screen
           </Button>
         </Group>
-        {answer && (
-          <div className={`note ${answer.ok ? 'is-fine' : 'is-mend'}`} role={answer.ok ? 'status' : 'alert'} style={{ marginTop: 12 }}>
-            {answer.text}
+        {pairing.isSuccess && (
+          <div className="note is-fine" role="status">
+            {pairing.data}
+          </div>
+        )}
+        {pairing.isError && (
+          <div className="note is-mend" role="alert">
+            {pairing.error.message}
           </div>
         )}
       </form>
-    </Kit>
+    </>
   )
 }

@@ -8,7 +8,8 @@ import {
   useSensors,
   type DragEndEvent,
 } from '@dnd-kit/core'
-import { useRef, useState, type CSSProperties, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
+import { useDrag } from '@use-gesture/react'
+import { useRef, useState, type CSSProperties, type KeyboardEvent, type ReactNode } from 'react'
 import { withMoved, withMovedTo } from '@core/plan/edit/pieces'
 import { stretchStep, withStretched } from '@core/plan/edit/stretch'
 import type { Block } from '@core/timeline/blocks'
@@ -123,22 +124,15 @@ function RibbonBlock({ id, block, style, label, chosen, onChoose, onPress, onStr
   const drag = useDraggable({ id })
   const drop = useDroppable({ id })
   const [pulled, setPulled] = useState<number>()
-  const from = useRef(0)
   const ref = (node: HTMLElement | null) => {
     drag.setNodeRef(node)
     drop.setNodeRef(node)
   }
-  const grab = (event: PointerEvent<HTMLSpanElement>) => {
+  const stretched = useDrag<PointerEvent>(({ event, movement: [right], last, canceled }) => {
     event.stopPropagation()
-    event.currentTarget.setPointerCapture(event.pointerId)
-    from.current = event.clientX
-    setPulled(0)
-  }
-  const pull = (event: PointerEvent) => pulled !== undefined && setPulled(event.clientX - from.current)
-  const letGo = () => {
-    if (pulled !== undefined && Math.abs(pulled) > 3) onStretch(secondsIn(pulled))
-    setPulled(undefined)
-  }
+    setPulled(last ? undefined : right)
+    if (last && !canceled && Math.abs(right) > 3) onStretch(secondsIn(right))
+  })
   const by = pulled === undefined ? 0 : Math.round(secondsIn(pulled) / 5) * 5
   const transform = drag.transform ? `translateX(${drag.transform.x}px)` : undefined
   const target = drop.isOver && !drag.isDragging
@@ -164,10 +158,7 @@ function RibbonBlock({ id, block, style, label, chosen, onChoose, onPress, onStr
         <span
           className={`ribbon-edge${pulled === undefined ? '' : ' is-pulled'}`}
           style={{ left: `calc(${style.left} + ${style.width} - 5px + ${pulled ?? 0}px)` }}
-          onPointerDown={grab}
-          onPointerMove={pull}
-          onPointerUp={letGo}
-          onPointerCancel={() => setPulled(undefined)}
+          {...stretched()}
           aria-hidden
         >
           {pulled !== undefined && <b>{by < 0 ? formatSeconds(by) : `+${formatSeconds(by)}`}</b>}
