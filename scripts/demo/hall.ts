@@ -72,6 +72,7 @@ export const demoGear: GearKind[] = [
   { id: 'stability-ball', name: 'Stability ball', form: 'single', sizes: plain(4) },
   { id: 'ab-wheel', name: 'Ab wheel', form: 'single', sizes: plain(2) },
   { id: 'mini-trampoline', name: 'Mini-trampoline', form: 'single', sizes: plain(2) },
+  { id: 'heavy-rope', name: 'Heavy rope', form: 'single', sizes: plain(1) },
   { id: 'cones', name: 'Cone', form: 'single', sizes: plain(12) },
   { id: 'pull-up-bar', name: 'Bar', form: 'place', sizes: plain(2) },
   { id: 'wall', name: 'Wall place', form: 'place', sizes: plain(10) },

@@ -49,6 +49,7 @@ export const cardio = [
   exercise(
     'Rope skip',
     {
+      aliases: ['Jump rope', 'Skipping'],
       regions: ['cardio'],
       pattern: 'step',
       stance: 'standing',
@@ -75,6 +76,7 @@ export const cardio = [
   exercise(
     'Rowing',
     {
+      aliases: ['Rowing machine', 'Rower'],
       id: 'row-machine',
       regions: ['cardio', 'upper', 'lower'],
       pattern: 'pull',
@@ -100,6 +102,7 @@ export const cardio = [
   exercise(
     'Treadmill walk',
     {
+      aliases: ['Treadmill run', 'Treadmill'],
       regions: ['cardio'],
       pattern: 'step',
       stance: 'standing',
@@ -124,6 +127,7 @@ export const cardio = [
   exercise(
     'Jumping jack',
     {
+      aliases: ['Star jacks', 'Jacks'],
       regions: ['cardio'],
       pattern: 'step',
       stance: 'standing',
@@ -147,6 +151,7 @@ export const cardio = [
   exercise(
     'High knees',
     {
+      aliases: ['Knee run'],
       regions: ['cardio'],
       pattern: 'step',
       stance: 'standing',
@@ -168,7 +173,15 @@ export const cardio = [
   ),
   exercise(
     'Fast feet',
-    { regions: ['cardio'], pattern: 'step', stance: 'standing', impact: 'low', asks: ['knee', 'ankle'], met: [6, 8.5] },
+    {
+      aliases: ['Quick feet'],
+      regions: ['cardio'],
+      pattern: 'step',
+      stance: 'standing',
+      impact: 'low',
+      asks: ['knee', 'ankle'],
+      met: [6, 8.5],
+    },
     {
       setUp: 'Feet wide, hips low.',
       points: ['Small steps', 'Weight forward', 'Hips stay at one height'],
@@ -230,6 +243,7 @@ export const cardio = [
   exercise(
     'Skater step',
     {
+      aliases: ['Skaters', 'Speed skaters', 'Skater jump'],
       regions: ['cardio', 'lower'],
       pattern: 'lunge',
       stance: 'standing',
@@ -276,6 +290,7 @@ export const cardio = [
   exercise(
     'Squat thrust',
     {
+      aliases: ['Half burpee'],
       regions: ['cardio', 'core'],
       pattern: 'brace',
       stance: 'standing',
@@ -298,6 +313,7 @@ export const cardio = [
   exercise(
     'Mountain climber',
     {
+      aliases: ['Climbers', 'Mountain climber on the ball', 'Mountain climber on sliders'],
       regions: ['cardio', 'core'],
       pattern: 'brace',
       stance: 'lying',
@@ -321,6 +337,7 @@ export const cardio = [
   exercise(
     'Bear crawl',
     {
+      aliases: ['Bear walk'],
       regions: ['cardio', 'core'],
       pattern: 'brace',
       stance: 'kneeling',
@@ -344,6 +361,7 @@ export const cardio = [
   exercise(
     'Trampoline jog',
     {
+      aliases: ['Mini-trampoline bounce', 'Rebounder jog'],
       regions: ['cardio', 'lower'],
       pattern: 'step',
       stance: 'standing',
@@ -366,7 +384,15 @@ export const cardio = [
   ),
   exercise(
     'Shadow boxing',
-    { regions: ['cardio', 'upper'], pattern: 'twist', stance: 'standing', impact: 'low', asks: ['shoulder'], met: [4.5, 7.8] },
+    {
+      aliases: ['Punches'],
+      regions: ['cardio', 'upper'],
+      pattern: 'twist',
+      stance: 'standing',
+      impact: 'low',
+      asks: ['shoulder'],
+      met: [4.5, 7.8],
+    },
     {
       setUp: 'Feet apart, one forward, fists at the chin.',
       points: ['Turn the hip', 'Fist back to the chin', 'Never lock the elbow'],
@@ -381,6 +407,7 @@ export const cardio = [
   exercise(
     'Walk-out',
     {
+      aliases: ['Inchworm', 'Walk-out push-up'],
       regions: ['core', 'upper'],
       pattern: 'brace',
       stance: 'standing',

@@ -65,7 +65,15 @@ export const core = [
   ),
   exercise(
     'Plank',
-    { regions: ['core'], pattern: 'brace', stance: 'lying', asks: ['shoulder', 'floor'], gear: [mat], met: [2.5, 4] },
+    {
+      aliases: ['Forearm plank', 'High plank', 'Front plank'],
+      regions: ['core'],
+      pattern: 'brace',
+      stance: 'lying',
+      asks: ['shoulder', 'floor'],
+      gear: [mat],
+      met: [2.5, 4],
+    },
     {
       setUp: 'Forearms down, shoulders over elbows.',
       points: ['Hips level', 'Neck long', 'Elbows soft'],
@@ -120,6 +128,7 @@ export const core = [
   exercise(
     'Cycling crunch',
     {
+      aliases: ['Bicycle', 'Bicycle crunch'],
       regions: ['core'],
       pattern: 'twist',
       stance: 'lying',
@@ -142,6 +151,7 @@ export const core = [
   exercise(
     'Seated twist',
     {
+      aliases: ['Twist seated', 'Torso twist'],
       regions: ['core'],
       pattern: 'twist',
       stance: 'lying',
@@ -208,6 +218,7 @@ export const core = [
   exercise(
     'Back raise',
     {
+      aliases: ['Superman'],
       regions: ['core'],
       pattern: 'hinge',
       stance: 'lying',
@@ -230,6 +241,7 @@ export const core = [
   exercise(
     'Wheel roll-out',
     {
+      aliases: ['Ab wheel', 'Roll-out', 'Fall-out'],
       regions: ['core'],
       pattern: 'brace',
       stance: 'kneeling',

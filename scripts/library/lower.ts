@@ -27,7 +27,15 @@ export const lower = [
   ),
   exercise(
     'Air squat',
-    { regions: ['lower'], pattern: 'squat', stance: 'standing', asks: ['knee'], met: [4, 6.5], pace: { low: 1.2, typical: 2, high: 3 } },
+    {
+      aliases: ['Squat', 'Bodyweight squat'],
+      regions: ['lower'],
+      pattern: 'squat',
+      stance: 'standing',
+      asks: ['knee'],
+      met: [4, 6.5],
+      pace: { low: 1.2, typical: 2, high: 3 },
+    },
     {
       setUp: 'Feet under the shoulders, toes a little out.',
       points: ['Hips back and down together', 'Knees over the toes', 'Eyes level'],
@@ -87,7 +95,15 @@ export const lower = [
   ),
   exercise(
     'Side lunge',
-    { regions: ['lower'], pattern: 'lunge', stance: 'standing', asks: ['knee'], met: [4, 6], pace: { low: 1.5, typical: 2.5, high: 3.5 } },
+    {
+      aliases: ['Lateral lunge'],
+      regions: ['lower'],
+      pattern: 'lunge',
+      stance: 'standing',
+      asks: ['knee'],
+      met: [4, 6],
+      pace: { low: 1.5, typical: 2.5, high: 3.5 },
+    },
     {
       setUp: 'Feet together, room to one side.',
       points: ['Sit into the bent leg', 'Other leg long', 'Toes forward'],
@@ -126,6 +142,7 @@ export const lower = [
   exercise(
     'Hip hinge',
     {
+      aliases: ['Good morning'],
       regions: ['lower'],
       pattern: 'hinge',
       stance: 'standing',
@@ -148,6 +165,7 @@ export const lower = [
   exercise(
     'Two-bell deadlift',
     {
+      aliases: ['Deadlift'],
       regions: ['lower'],
       pattern: 'hinge',
       stance: 'standing',
@@ -170,6 +188,7 @@ export const lower = [
   exercise(
     'Single-leg hinge',
     {
+      aliases: ['Kickstand hinge', 'Single-leg deadlift'],
       regions: ['lower'],
       pattern: 'hinge',
       stance: 'standing',
@@ -199,6 +218,7 @@ export const lower = [
   exercise(
     'Bell swing',
     {
+      aliases: ['Kettlebell swing', 'Dumbbell swing', 'Swing'],
       regions: ['lower', 'cardio'],
       pattern: 'hinge',
       stance: 'standing',
@@ -224,6 +244,7 @@ export const lower = [
   exercise(
     'Glute bridge',
     {
+      aliases: ['Bridge'],
       regions: ['lower'],
       pattern: 'hinge',
       stance: 'lying',
@@ -246,6 +267,7 @@ export const lower = [
   exercise(
     'Slider leg curl',
     {
+      aliases: ['Leg curl on sliders'],
       regions: ['lower'],
       pattern: 'hinge',
       stance: 'lying',
@@ -268,6 +290,7 @@ export const lower = [
   exercise(
     'Ball leg curl',
     {
+      aliases: ['Leg curl on the ball'],
       regions: ['lower', 'core'],
       pattern: 'hinge',
       stance: 'lying',
@@ -290,6 +313,7 @@ export const lower = [
   exercise(
     'Slider lunge',
     {
+      aliases: ['Lunge on a slider'],
       regions: ['lower'],
       pattern: 'lunge',
       stance: 'standing',
@@ -433,6 +457,7 @@ export const lower = [
   exercise(
     'Jump squat',
     {
+      aliases: ['Squat jump'],
       regions: ['lower', 'cardio'],
       pattern: 'squat',
       stance: 'standing',
@@ -456,6 +481,7 @@ export const lower = [
   exercise(
     'Squat and press',
     {
+      aliases: ['Thruster', 'Squat to press'],
       regions: ['lower', 'upper'],
       pattern: 'squat',
       stance: 'standing',

@@ -25,6 +25,7 @@ export const bar = each('pull-up-bar')
 export const wall = each('wall')
 export const lane = atStation('lane')
 export const anchor = atStation('anchor-point')
+export const heavyRope = atStation('heavy-rope')
 export const cones = (count: number) => atStation('cones', count)
 export const kettlebell = (...sizes: Sizes) => each('kettlebell', sizes)
 export const dumbbells = (...sizes: Sizes) => each('dumbbells', sizes)
@@ -41,11 +42,11 @@ interface Words {
 }
 
 type Facts = Pick<ExerciseInput, 'regions' | 'pattern' | 'stance'> &
-  Partial<Pick<ExerciseInput, 'id' | 'impact' | 'oneSided' | 'gear' | 'asks' | 'pace' | 'space' | 'clearMetres'>> & {
+  Partial<Pick<ExerciseInput, 'id' | 'aliases' | 'impact' | 'oneSided' | 'gear' | 'asks' | 'pace' | 'space' | 'clearMetres'>> & {
     met: [low: number, high: number]
   }
 
-type OptionRow = [rung: Option['rung'], name: string, gear?: GearNeed[], asks?: Strain[], more?: Partial<Option>]
+export type OptionRow = [rung: Option['rung'], name: string, gear?: GearNeed[], asks?: Strain[], more?: Partial<Option>]
 
 const slug = (name: string) =>
   name

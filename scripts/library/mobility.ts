@@ -98,7 +98,15 @@ export const mobility = [
   ),
   exercise(
     'Cat and cow',
-    { regions: ['core'], pattern: 'stretch', stance: 'kneeling', asks: ['floor', 'wrist', 'knee'], gear: [mat], met: [2, 2.5] },
+    {
+      aliases: ['Cat'],
+      regions: ['core'],
+      pattern: 'stretch',
+      stance: 'kneeling',
+      asks: ['floor', 'wrist', 'knee'],
+      gear: [mat],
+      met: [2, 2.5],
+    },
     {
       setUp: 'On hands and knees.',
       points: ['Round slowly', 'Then long and open', 'Head follows last'],
@@ -161,7 +169,15 @@ export const mobility = [
   ),
   exercise(
     'Hamstring stretch',
-    { regions: ['lower'], pattern: 'stretch', stance: 'standing', oneSided: true, asks: ['lowBack', 'balance'], met: [2, 2.5] },
+    {
+      aliases: ['Hamstrings'],
+      regions: ['lower'],
+      pattern: 'stretch',
+      stance: 'standing',
+      oneSided: true,
+      asks: ['lowBack', 'balance'],
+      met: [2, 2.5],
+    },
     {
       setUp: 'One heel forward, other knee bent.',
       points: ['Hips back', 'Back long'],
@@ -172,7 +188,16 @@ export const mobility = [
   ),
   exercise(
     'Front-thigh stretch',
-    { regions: ['lower'], pattern: 'stretch', stance: 'standing', oneSided: true, asks: ['knee', 'balance'], gear: [wall], met: [2, 2.5] },
+    {
+      aliases: ['Quad stretch', 'Quad'],
+      regions: ['lower'],
+      pattern: 'stretch',
+      stance: 'standing',
+      oneSided: true,
+      asks: ['knee', 'balance'],
+      gear: [wall],
+      met: [2, 2.5],
+    },
     {
       setUp: 'Hand on the wall, take the other foot behind you.',
       points: ['Knees together', 'Stand tall'],
@@ -195,6 +220,7 @@ export const mobility = [
   exercise(
     'Kneeling hip stretch',
     {
+      aliases: ['Hip flexor stretch', 'Hip flexor'],
       regions: ['lower'],
       pattern: 'stretch',
       stance: 'kneeling',
@@ -235,7 +261,15 @@ export const mobility = [
   ),
   exercise(
     'Side reach',
-    { regions: ['core'], pattern: 'stretch', stance: 'standing', oneSided: true, asks: ['shoulder', 'overhead'], met: [2, 2.5] },
+    {
+      aliases: ['Standing side stretch'],
+      regions: ['core'],
+      pattern: 'stretch',
+      stance: 'standing',
+      oneSided: true,
+      asks: ['shoulder', 'overhead'],
+      met: [2, 2.5],
+    },
     {
       setUp: 'Feet under the hips, one arm up.',
       points: ['Long, then over', 'Hips still'],
@@ -246,7 +280,15 @@ export const mobility = [
   ),
   exercise(
     'Resting fold',
-    { regions: ['core', 'upper'], pattern: 'stretch', stance: 'kneeling', asks: ['floor', 'knee', 'ankle'], gear: [mat], met: [1.5, 2] },
+    {
+      aliases: ['Child’s pose', "Child's pose"],
+      regions: ['core', 'upper'],
+      pattern: 'stretch',
+      stance: 'kneeling',
+      asks: ['floor', 'knee', 'ankle'],
+      gear: [mat],
+      met: [1.5, 2],
+    },
     {
       setUp: 'Kneel, sit back, arms forward.',
       points: ['Let the chest sink', 'Knees as wide as is easy'],

@@ -5,6 +5,7 @@ export const upper = [
   exercise(
     'Band row',
     {
+      aliases: ['Seated row'],
       regions: ['upper'],
       pattern: 'pull',
       stance: 'standing',
@@ -51,6 +52,7 @@ export const upper = [
   exercise(
     'Strap row',
     {
+      aliases: ['Row on straps', 'Suspension row'],
       regions: ['upper'],
       pattern: 'pull',
       stance: 'standing',
@@ -142,6 +144,7 @@ export const upper = [
   exercise(
     'Floor press',
     {
+      aliases: ['Chest press', 'Dumbbell press'],
       regions: ['upper'],
       pattern: 'push',
       stance: 'lying',
@@ -164,6 +167,7 @@ export const upper = [
   exercise(
     'Push-up',
     {
+      aliases: ['Press-up', 'Push-up on straps'],
       regions: ['upper', 'core'],
       pattern: 'push',
       stance: 'lying',
@@ -210,6 +214,7 @@ export const upper = [
   exercise(
     'Strap press',
     {
+      aliases: ['Chest press on straps'],
       regions: ['upper', 'core'],
       pattern: 'push',
       stance: 'standing',
@@ -254,6 +259,7 @@ export const upper = [
   exercise(
     'Shoulder press',
     {
+      aliases: ['Overhead press'],
       regions: ['upper'],
       pattern: 'push',
       stance: 'standing',
@@ -327,6 +333,7 @@ export const upper = [
   exercise(
     'Biceps curl',
     {
+      aliases: ['Curl', 'Arm curl'],
       regions: ['upper'],
       pattern: 'pull',
       stance: 'standing',
@@ -349,6 +356,7 @@ export const upper = [
   exercise(
     'Triceps kickback',
     {
+      aliases: ['Kickback'],
       regions: ['upper'],
       pattern: 'push',
       stance: 'standing',
@@ -441,6 +449,7 @@ export const upper = [
   exercise(
     'Pike press',
     {
+      aliases: ['Pike push-up'],
       regions: ['upper'],
       pattern: 'push',
       stance: 'lying',

@@ -88,6 +88,8 @@ export type Option = z.infer<typeof Option>
 export const Exercise = z.strictObject({
   id: idField,
   name: nameField(),
+  /** What else people call it: it is found by these too. */
+  aliases: z.array(nameField()).max(20, 'has at most 20 other names').optional(),
   regions: z.array(Region).min(1, 'needs at least one region').max(10),
   pattern: Pattern.default('step'),
   stance: Stance,

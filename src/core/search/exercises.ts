@@ -5,7 +5,7 @@ import { formsOf } from '../library/form'
 /** An exercise with all that it can be found by. */
 interface Entry {
   exercise: Exercise
-  name: string
+  names: string[]
   words: string[]
   /** Words of the exercise alone, not of its options: what "no" is asked of. */
   own: string[]
@@ -33,34 +33,49 @@ export function exerciseSearch(exercises: readonly Exercise[], gearNames: Readon
       ...exercise.asks.map((strain) => strainNames[strain]),
       ...exercise.gear.flatMap((need) => ['gear', gearNames.get(need.kindId) ?? need.kindId]),
     ].flatMap(wordsOf)
-    const rest = [...formsOf(exercise).map((form) => form.name), exercise.setUp, ...exercise.points].flatMap(wordsOf)
-    return { exercise, name: exercise.name, own, words: [...own, ...rest] }
+    const names = [exercise.name, ...(exercise.aliases ?? [])]
+    const rest = [...names, ...formsOf(exercise).map((form) => form.name), exercise.setUp, ...exercise.points].flatMap(wordsOf)
+    return { exercise, names: names.flatMap(spelled), own, words: [...own, ...rest] }
   })
   return (query) => {
     const { wanted, unwanted } = termsOf(query)
     const left = entries.filter(({ own }) => !unwanted.some((term) => own.some((word) => word.startsWith(term))))
     // Letters that only come in the same order are no match: "rdl" is no reverse lunge.
     const keys = [
-      { key: 'name', threshold: matchSorter.rankings.ACRONYM },
+      { key: 'names', threshold: matchSorter.rankings.ACRONYM },
       { key: 'words', threshold: matchSorter.rankings.STARTS_WITH, maxRanking: matchSorter.rankings.STARTS_WITH },
     ]
     const found = wanted.reduceRight((entriesLeft, term) => matchSorter(entriesLeft, term, { keys, baseSort: () => 0 }), left)
-    return found.map(({ exercise }) => exercise)
+    // Who types a whole name means that one, whatever else has its words.
+    const named = matchSorter(found, asTyped(query).join(' '), {
+      keys: ['names'],
+      threshold: matchSorter.rankings.CONTAINS,
+      baseSort: () => 0,
+    })
+    return [...new Set([...named, ...found])].map(({ exercise }) => exercise)
   }
 }
 
-const wordsOf = (text: string): string[] =>
+const asTyped = (text: string): string[] =>
   text
     .toLowerCase()
-    .split(/[\s,.;:()]+/)
+    .replaceAll('’', "'")
+    .split(/[\s,.;:()/]+/)
     .filter(Boolean)
+
+/** With the parts of a word that is written with a hyphen, apart and as one: push-up, push up, pushup. */
+const wordsOf = (text: string): string[] =>
+  asTyped(text).flatMap((word) => (word.includes('-') ? [word, ...word.split('-').filter(Boolean), word.replaceAll('-', '')] : [word]))
+
+/** A name as people type it: with its hyphens, without, and in one word. */
+const spelled = (name: string): string[] => (name.includes('-') ? [name, name.replaceAll('-', ' '), name.replaceAll('-', '')] : [name])
 
 /** The words of a query, and those after "no" or "without"; a plural finds the singular. */
 function termsOf(query: string): { wanted: string[]; unwanted: string[] } {
   const wanted: string[] = []
   const unwanted: string[] = []
   let negative = false
-  for (const word of wordsOf(query)) {
+  for (const word of asTyped(query)) {
     if (word === 'no' || word === 'without') {
       negative = true
       continue

@@ -2,10 +2,10 @@ import PQueue from 'p-queue'
 import { refuse } from '../refused'
 
 /**
- * Planners' pages are made two at a time: they are the heaviest turns of the streams' thread, and a room waits for the sum of those
+ * Planners' pages are made one at a time: they are the heaviest turns of the streams' thread, and a room waits for the sum of those
  * under way.
  */
-const pages = new PQueue({ concurrency: 2 })
+const pages = new PQueue({ concurrency: 1 })
 
 /** Beyond so many, who asks is told to try again. */
 const mostWaiting = 200

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { api } from '../kit/api'
 import { Kit } from '../kit/Kit'
 import { tellProblem } from '../kit/notice'
-import { TableHead } from '../kit/TableHead'
+import { Cell, Row, Table } from '../kit/Table'
 import { dayOf, timeOf } from '../kit/zoned-time'
 
 interface PutAwayRow {
@@ -68,27 +68,24 @@ function PutAway({ rows: all, zone }: PutAwayPageProps) {
             </p>
           </div>
         ) : (
-          <table className="plain">
-            <TableHead columns={['What', 'Started, or was to', 'Put away', '']} />
-            <tbody>
-              {rows.map((row) => (
-                <tr key={`${row.kind} ${row.id}`}>
-                  <td>
-                    <b>{row.name}</b> <span className="second">{words[row.kind].is}</span>
-                  </td>
-                  <td>{row.startsAt && `${dayOf(row.startsAt, zone)}, ${timeOf(row.startsAt, zone)}`}</td>
-                  <td>
-                    {dayOf(row.putAwayAt, zone)}, {timeOf(row.putAwayAt, zone)}
-                  </td>
-                  <td className="figure">
-                    <Button variant="default" onClick={() => bringBack(row)} aria-label={`Bring back ${row.name}`}>
-                      Bring it back
-                    </Button>
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <Table columns={['What', 'Started, or was to', 'Put away', '']}>
+            {rows.map((row) => (
+              <Row key={`${row.kind} ${row.id}`}>
+                <Cell>
+                  <b>{row.name}</b> <span className="second">{words[row.kind].is}</span>
+                </Cell>
+                <Cell>{row.startsAt && `${dayOf(row.startsAt, zone)}, ${timeOf(row.startsAt, zone)}`}</Cell>
+                <Cell>
+                  {dayOf(row.putAwayAt, zone)}, {timeOf(row.putAwayAt, zone)}
+                </Cell>
+                <Cell figure>
+                  <Button variant="default" onClick={() => bringBack(row)} aria-label={`Bring back ${row.name}`}>
+                    Bring it back
+                  </Button>
+                </Cell>
+              </Row>
+            ))}
+          </Table>
         )}
       </div>
     </div>

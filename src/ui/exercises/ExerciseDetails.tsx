@@ -25,6 +25,7 @@ export function ExerciseDetails({
       )
       .join('; ') || 'none'
   const facts: [string, string][] = [
+    ...(exercise.aliases ? ([['Also called', exercise.aliases.join(', ')]] as [string, string][]) : []),
     ['Regions', exercise.regions.join(', ')],
     ['Movement', `${exercise.pattern}, ${exercise.stance}${exercise.oneSided ? ', one side at a time' : ''}`],
     [

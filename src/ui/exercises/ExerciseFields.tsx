@@ -21,6 +21,15 @@ export function ExerciseFields({ draft, set, errorOf }: ExerciseFieldsProps) {
         onChange={(event) => set({ name: event.currentTarget.value })}
         data-autofocus
       />
+      <TagsInput
+        className="is-whole"
+        label="Also called"
+        description="It is found by these too; Enter or a comma ends each"
+        value={draft.aliases ?? []}
+        error={errorOf('aliases')}
+        maxTags={20}
+        onChange={(aliases) => set({ aliases: aliases.length > 0 ? aliases : undefined })}
+      />
       <MultiSelect
         label="Regions, first the main one"
         data={Region.options}

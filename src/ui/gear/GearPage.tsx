@@ -7,6 +7,7 @@ import type { WeightUnit } from '@core/library/weight'
 import { fromText } from '../kit/from-text'
 import { Kit } from '../kit/Kit'
 import { saveCsv } from '../kit/save-csv'
+import { Cell, Row } from '../kit/Table'
 import { TableLibrary } from '../kit/TableLibrary'
 import { useHallSettings, type StoredSettings } from '../kit/use-hall-settings'
 import { useLibrary } from '../kit/use-library'
@@ -57,24 +58,24 @@ function Inventory({ gear, rooms, figures: first }: GearPageProps) {
         onNew={() => library.edit('new')}
         onImport={() => setImporting(true)}
         onSave={() => void saveCsv('gear.csv', [gearColumns, ...gearRows(library.documents, hall)])}
-        show={(stored) => {
+        show={(stored, at) => {
           const { name, form, roomId } = stored.document
           const { sizes } = namedIn([stored.document], unit)[0]!
           return (
-            <tr key={stored.document.id}>
-              <td>
+            <Row key={stored.document.id} {...at}>
+              <Cell>
                 <b>{name}</b>
-              </td>
-              <td className="second">{gearFormNames[form]}</td>
-              <td>{sizes.map((size) => [usableOf(size), size.label].filter((text) => text !== '').join(' × ')).join(' · ')}</td>
-              <td className="second">{sizes.map(awayWords).filter(Boolean).join(' · ')}</td>
-              <td className="second">{rooms.find((room) => room.id === roomId)?.name ?? 'all rooms'}</td>
-              <td>
+              </Cell>
+              <Cell className="second">{gearFormNames[form]}</Cell>
+              <Cell>{sizes.map((size) => [usableOf(size), size.label].filter((text) => text !== '').join(' × ')).join(' · ')}</Cell>
+              <Cell className="second">{sizes.map(awayWords).filter(Boolean).join(' · ')}</Cell>
+              <Cell className="second">{rooms.find((room) => room.id === roomId)?.name ?? 'all rooms'}</Cell>
+              <Cell>
                 <Button size="compact-sm" variant="default" onClick={() => library.edit(stored)} aria-label={`Change ${name}`}>
                   Change
                 </Button>
-              </td>
-            </tr>
+              </Cell>
+            </Row>
           )
         }}
       />

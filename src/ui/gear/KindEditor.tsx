@@ -10,7 +10,7 @@ import { NumberField } from '../kit/NumberField'
 import { Troubles } from '../kit/Troubles'
 import { useDocumentForm } from '../kit/use-document-form'
 import type { StoredKind } from './stored-kind'
-import { TableHead } from '../kit/TableHead'
+import { Cell, Row, Table } from '../kit/Table'
 
 interface KindEditorProps {
   stored: StoredKind | undefined
@@ -69,49 +69,46 @@ export function KindEditor({ stored, hall, onClose, onStored, onErased }: KindEd
         checked={draft.canBring ?? false}
         onChange={(event) => set({ canBring: event.currentTarget.checked || undefined })}
       />
-      <table className="plain">
-        <TableHead columns={['Weight', 'or called', 'Owned', 'Broken', 'Lent out', { name: 'Take out', kind: 'hidden' }]} />
-        <tbody>
-          {draft.sizes.map((size, index) => (
-            <tr key={size.id}>
-              <td>
-                <WeightField index={index} size={size} unit={hall.unit} onChange={(kilograms) => setSize(index, { kilograms })} />
-              </td>
-              <td>
-                <TextInput
-                  aria-label={`Size ${index + 1} is called`}
-                  placeholder={size.kilograms === undefined ? 'light, 8 m, …' : 'by its weight'}
-                  disabled={size.kilograms !== undefined}
-                  value={size.kilograms === undefined ? size.label : ''}
-                  onChange={(event) => setSize(index, { label: event.currentTarget.value })}
-                  w={130}
+      <Table columns={['Weight', 'or called', 'Owned', 'Broken', 'Lent out', { name: 'Take out', kind: 'hidden' }]}>
+        {draft.sizes.map((size, index) => (
+          <Row key={size.id}>
+            <Cell>
+              <WeightField index={index} size={size} unit={hall.unit} onChange={(kilograms) => setSize(index, { kilograms })} />
+            </Cell>
+            <Cell>
+              <TextInput
+                aria-label={`Size ${index + 1} is called`}
+                placeholder={size.kilograms === undefined ? 'light, 8 m, …' : 'by its weight'}
+                disabled={size.kilograms !== undefined}
+                value={size.kilograms === undefined ? size.label : ''}
+                onChange={(event) => setSize(index, { label: event.currentTarget.value })}
+                w={130}
+              />
+            </Cell>
+            {(['owned', 'broken', 'lent'] as const).map((field) => (
+              <Cell key={field}>
+                <NumberField
+                  aria-label={`Size ${index + 1}, ${field}`}
+                  value={size[field] ?? (field === 'owned' ? undefined : 0)}
+                  onChange={(value) => setSize(index, { [field]: value ?? (field === 'owned' ? NaN : 0) })}
+                  w={80}
                 />
-              </td>
-              {(['owned', 'broken', 'lent'] as const).map((field) => (
-                <td key={field}>
-                  <NumberField
-                    aria-label={`Size ${index + 1}, ${field}`}
-                    value={size[field] ?? (field === 'owned' ? undefined : 0)}
-                    onChange={(value) => setSize(index, { [field]: value ?? (field === 'owned' ? NaN : 0) })}
-                    w={80}
-                  />
-                </td>
-              ))}
-              <td>
-                <Button
-                  size="compact-sm"
-                  variant="default"
-                  disabled={draft.sizes.length === 1}
-                  onClick={() => set({ sizes: draft.sizes.filter((_, at) => at !== index) })}
-                  aria-label={`Take out size ${index + 1}`}
-                >
-                  Take out
-                </Button>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+              </Cell>
+            ))}
+            <Cell>
+              <Button
+                size="compact-sm"
+                variant="default"
+                disabled={draft.sizes.length === 1}
+                onClick={() => set({ sizes: draft.sizes.filter((_, at) => at !== index) })}
+                aria-label={`Take out size ${index + 1}`}
+              >
+                Take out
+              </Button>
+            </Cell>
+          </Row>
+        ))}
+      </Table>
       <Button mt="sm" size="xs" variant="default" onClick={() => set({ sizes: [...draft.sizes, newSize()] })}>
         Add a size
       </Button>

@@ -3,7 +3,7 @@ import { useMemo, useState, type ReactNode } from 'react'
 import type { ColumnMatch, TableRow } from '@core/tables/table'
 import { FormDialog, GiveUp } from './FormDialog'
 import { tellProblem } from './notice'
-import { TableHead } from './TableHead'
+import { Cell, Row, Table } from './Table'
 
 interface ImportTableProps<Column extends string, Value> {
   title: string
@@ -99,25 +99,22 @@ export function ImportTable<Column extends string, Value>({
             ))}
           </div>
           <div className="import-rows" tabIndex={0} role="region" aria-label="Rows of the table">
-            <table className="plain">
-              <TableHead columns={['Line', 'Becomes']} />
-              <tbody>
-                {rows.map((row) => (
-                  <tr key={row.line}>
-                    <td className="second">{row.line}</td>
-                    <td>
-                      {'value' in row ? (
-                        show(row.value)
-                      ) : (
-                        <span>
-                          <span className="mend">left out: {row.wrong}</span> <span className="second">({row.text})</span>
-                        </span>
-                      )}
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
+            <Table columns={['Line', 'Becomes']}>
+              {rows.map((row) => (
+                <Row key={row.line}>
+                  <Cell className="second">{row.line}</Cell>
+                  <Cell>
+                    {'value' in row ? (
+                      show(row.value)
+                    ) : (
+                      <span>
+                        <span className="mend">left out: {row.wrong}</span> <span className="second">({row.text})</span>
+                      </span>
+                    )}
+                  </Cell>
+                </Row>
+              ))}
+            </Table>
           </div>
         </>
       )}

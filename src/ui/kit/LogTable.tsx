@@ -5,7 +5,7 @@ import { fromText } from './from-text'
 import { Kit } from './Kit'
 import { usePutAway } from './put-away'
 import { dayOf, timeOf } from './zoned-time'
-import { TableHead } from './TableHead'
+import { Cell, Row, Table } from './Table'
 
 export interface LogRow {
   id: string
@@ -32,28 +32,25 @@ export function LogTable({ rows: all, zone }: { rows: LogRow[]; zone: string }) 
       onBack: () => setAway((now) => now.filter((other) => other !== id)),
     })
   return (
-    <table className="plain">
-      <TableHead
-        columns={[
-          'When',
-          'Class',
-          'Who',
-          { name: 'Planned', kind: 'figure' },
-          { name: 'Actual', kind: 'figure' },
-          { name: 'Difference', kind: 'figure' },
-          '',
-        ]}
-      />
-      <tbody>
-        {rows.map((row) => (
-          <Row key={row.id} row={row} zone={zone} onPutAway={() => remove(row)} />
-        ))}
-      </tbody>
-    </table>
+    <Table
+      columns={[
+        'When',
+        'Class',
+        'Who',
+        { name: 'Planned', kind: 'figure' },
+        { name: 'Actual', kind: 'figure' },
+        { name: 'Difference', kind: 'figure' },
+        '',
+      ]}
+    >
+      {rows.map((row) => (
+        <Entry key={row.id} row={row} zone={zone} onPutAway={() => remove(row)} />
+      ))}
+    </Table>
   )
 }
 
-function Row({ row, zone, onPutAway }: { row: LogRow; zone: string; onPutAway: () => void }) {
+function Entry({ row, zone, onPutAway }: { row: LogRow; zone: string; onPutAway: () => void }) {
   const actual =
     row.startedAt && row.endedAt
       ? (Date.parse(String(new Date(row.endedAt))) - Date.parse(String(new Date(row.startedAt)))) / 1000
@@ -61,8 +58,8 @@ function Row({ row, zone, onPutAway }: { row: LogRow; zone: string; onPutAway: (
   const planned = row.plannedSeconds
   const difference = actual === undefined || planned === undefined ? undefined : Math.round(actual - planned)
   return (
-    <tr>
-      <td>
+    <Row>
+      <Cell>
         {row.startedAt ? (
           <>
             <b>{dayOf(row.startedAt, zone)}</b>, {timeOf(row.startedAt, zone)}
@@ -70,17 +67,17 @@ function Row({ row, zone, onPutAway }: { row: LogRow; zone: string; onPutAway: (
         ) : (
           'not started'
         )}
-      </td>
-      <td>
+      </Cell>
+      <Cell>
         <a href={`/classes/${row.classId}/log`} style={{ color: 'inherit', fontWeight: 700 }}>
           {row.className}
         </a>
         <div className="second">{row.roomName}</div>
-      </td>
-      <td style={{ maxWidth: 380 }}>
+      </Cell>
+      <Cell style={{ maxWidth: 380 }}>
         <b>{row.people.length}</b> <span className="second">{namesOf(row.people)}</span>
-      </td>
-      <td className="figure">
+      </Cell>
+      <Cell figure>
         {planned === undefined ? (
           <>
             cannot be read: <a href={`/api/unreadable/run/${row.id}`}>save it as a file</a>
@@ -88,12 +85,12 @@ function Row({ row, zone, onPutAway }: { row: LogRow; zone: string; onPutAway: (
         ) : (
           formatSeconds(planned)
         )}
-      </td>
-      <td className="figure">{actual === undefined ? <span className="second">under way</span> : formatSeconds(actual)}</td>
-      <td className="figure">
+      </Cell>
+      <Cell figure>{actual === undefined ? <span className="second">under way</span> : formatSeconds(actual)}</Cell>
+      <Cell figure>
         {difference === undefined ? '' : difference === 0 ? 'to the second' : `${difference > 0 ? '+' : ''}${formatSeconds(difference)}`}
-      </td>
-      <td className="figure">
+      </Cell>
+      <Cell figure>
         {row.endedAt && (
           <button
             type="button"
@@ -105,8 +102,8 @@ function Row({ row, zone, onPutAway }: { row: LogRow; zone: string; onPutAway: (
             Put away
           </button>
         )}
-      </td>
-    </tr>
+      </Cell>
+    </Row>
   )
 }
 

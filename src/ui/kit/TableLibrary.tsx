@@ -1,15 +1,23 @@
 import { Button, TextInput } from '@mantine/core'
-import { useState, type ReactNode } from 'react'
-import { TableHead, type Column } from './TableHead'
+import { useWindowVirtualizer } from '@tanstack/react-virtual'
+import { useLayoutEffect, useRef, useState, type ReactNode } from 'react'
+import { Table, type Column } from './Table'
 
-interface TableLibraryProps<Row> {
+/** Goes onto a row of a long table. */
+export interface RowPlace {
+  ref: (row: HTMLTableRowElement | null) => void
+  'data-index': number
+}
+
+interface TableLibraryProps<Item> {
   title: string
   /** How many there are, in words. */
   count: string
-  rows: readonly Row[]
-  nameOf: (row: Row) => string
+  rows: readonly Item[]
+  nameOf: (row: Item) => string
   columns: readonly Column[]
-  show: (row: Row) => ReactNode
+  /** A row; `at` is where it stands among all of them, for the list that draws only what is seen. */
+  show: (row: Item, at: RowPlace) => ReactNode
   find: { label: string; placeholder: string; none: string }
   empty: { title: string; text: string }
   newLabel: string
@@ -21,7 +29,7 @@ interface TableLibraryProps<Row> {
 }
 
 /** The page of a library that is a table: its head, search by name, and what there is to do with all of it. */
-export function TableLibrary<Row>({
+export function TableLibrary<Item>({
   title,
   count,
   rows,
@@ -36,7 +44,7 @@ export function TableLibrary<Row>({
   onImport,
   onSave,
   children,
-}: TableLibraryProps<Row>) {
+}: TableLibraryProps<Item>) {
   const [query, setQuery] = useState('')
   const found = rows.filter((row) => nameOf(row).toLowerCase().includes(query.trim().toLowerCase()))
   return (
@@ -72,13 +80,40 @@ export function TableLibrary<Row>({
         )}
         {rows.length > 0 && found.length === 0 && <p className="second">{find.none}</p>}
         {found.length > 0 && (
-          <table className="plain">
-            <TableHead columns={columns} />
-            <tbody>{found.map(show)}</tbody>
-          </table>
+          <Table columns={columns}>
+            <LongRows rows={found} show={show} width={columns.length} />
+          </Table>
         )}
         {children}
       </div>
     </div>
+  )
+}
+
+interface LongRowsProps<Item> extends Pick<TableLibraryProps<Item>, 'show'> {
+  rows: readonly Item[]
+  /** In columns. */
+  width: number
+}
+
+/** The rows that are seen, and some round them; a roster may have thousands. */
+function LongRows<Item>({ rows, show, width }: LongRowsProps<Item>) {
+  const start = useRef<HTMLTableRowElement>(null)
+  const [margin, setMargin] = useState(0)
+  useLayoutEffect(() => setMargin((start.current?.getBoundingClientRect().top ?? 0) + window.scrollY), [])
+  const virtual = useWindowVirtualizer({ count: rows.length, estimateSize: () => 54, overscan: 30, scrollMargin: margin })
+  const seen = virtual.getVirtualItems()
+  const before = (seen[0]?.start ?? margin) - margin
+  const after = virtual.getTotalSize() - ((seen.at(-1)?.end ?? margin) - margin)
+  return (
+    <>
+      <tr ref={start} aria-hidden>
+        <td colSpan={width} style={{ height: before, padding: 0 }} />
+      </tr>
+      {seen.map(({ index }) => show(rows[index]!, { ref: virtual.measureElement, 'data-index': index }))}
+      <tr aria-hidden>
+        <td colSpan={width} style={{ height: Math.max(0, after), padding: 0 }} />
+      </tr>
+    </>
   )
 }

@@ -7,6 +7,7 @@ import type { Person } from '@core/library/person'
 import { fromText } from '../kit/from-text'
 import { Kit } from '../kit/Kit'
 import { saveCsv } from '../kit/save-csv'
+import { Cell, Row } from '../kit/Table'
 import { TableLibrary } from '../kit/TableLibrary'
 import { useLibrary } from '../kit/use-library'
 import { ImportPeople } from './ImportPeople'
@@ -55,24 +56,24 @@ function People({ people, gear }: PeoplePageProps) {
         onNew={() => library.edit('new')}
         onImport={() => setImporting(true)}
         onSave={() => void saveCsv('people.csv', [peopleColumns, ...peopleRows(hall.people, hall)])}
-        show={(stored) => (
-          <tr key={stored.document.id}>
-            <td>
+        show={(stored, at) => (
+          <Row key={stored.document.id} {...at}>
+            <Cell>
               <b>{stored.document.name}</b>
-            </td>
-            <td>{stored.document.level}</td>
-            <td>
+            </Cell>
+            <Cell>{stored.document.level}</Cell>
+            <Cell>
               {[stored.document.goEasy.map((strain) => strainNames[strain]).join(', '), stored.document.goEasyNote]
                 .filter(Boolean)
                 .join(': ')}
-            </td>
-            <td>
+            </Cell>
+            <Cell>
               {Object.entries(stored.document.loads)
                 .map(([kindId, sizeId]) => load(kindId, sizeId))
                 .join(', ')}
-            </td>
-            <td className="second">{company(stored.document)}</td>
-            <td>
+            </Cell>
+            <Cell className="second">{company(stored.document)}</Cell>
+            <Cell>
               <Button
                 size="compact-sm"
                 variant="default"
@@ -81,8 +82,8 @@ function People({ people, gear }: PeoplePageProps) {
               >
                 Change
               </Button>
-            </td>
-          </tr>
+            </Cell>
+          </Row>
         )}
       >
         <p className="second">

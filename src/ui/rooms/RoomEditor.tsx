@@ -10,7 +10,7 @@ import { Troubles } from '../kit/Troubles'
 import { useDocumentForm } from '../kit/use-document-form'
 import { LengthField } from './LengthField'
 import type { StoredRoom } from './stored-room'
-import { TableHead } from '../kit/TableHead'
+import { Cell, Row, Table } from '../kit/Table'
 
 interface RoomEditorProps {
   stored: StoredRoom | undefined
@@ -98,64 +98,61 @@ export function RoomEditor({ stored, gear, unit, onClose, onStored, onErased }: 
             onEmpty={() => set({ pictureMetres: undefined })}
           />
           {features.length > 0 && (
-            <table className="plain">
-              <TableHead columns={['What', 'From left', 'From top', 'Long', 'Wide', { name: 'Take out', kind: 'hidden' }]} />
-              <tbody>
-                {features.map((feature, index) => (
-                  <tr key={feature.id}>
-                    <td>
+            <Table columns={['What', 'From left', 'From top', 'Long', 'Wide', { name: 'Take out', kind: 'hidden' }]}>
+              {features.map((feature, index) => (
+                <Row key={feature.id}>
+                  <Cell>
+                    <Select
+                      aria-label={`What ${index + 1} is`}
+                      w={150}
+                      data={FeatureKind.options.map((value) => ({ value, label: featureNames[value] }))}
+                      value={feature.kind}
+                      allowDeselect={false}
+                      onChange={(kind) =>
+                        kind &&
+                        setFeature(index, {
+                          kind: kind as FeatureKind,
+                          lengthMetres: usualSize[kind as FeatureKind][0],
+                          widthMetres: usualSize[kind as FeatureKind][1],
+                        })
+                      }
+                    />
+                    {feature.kind === 'anchor' && (
                       <Select
-                        aria-label={`What ${index + 1} is`}
+                        aria-label={`Of which gear ${index + 1} is a place`}
                         w={150}
-                        data={FeatureKind.options.map((value) => ({ value, label: featureNames[value] }))}
-                        value={feature.kind}
-                        allowDeselect={false}
-                        onChange={(kind) =>
-                          kind &&
-                          setFeature(index, {
-                            kind: kind as FeatureKind,
-                            lengthMetres: usualSize[kind as FeatureKind][0],
-                            widthMetres: usualSize[kind as FeatureKind][1],
-                          })
-                        }
+                        mt={4}
+                        clearable
+                        placeholder="place of which gear"
+                        data={places.map((kind) => ({ value: kind.id, label: kind.name }))}
+                        value={feature.kindId ?? null}
+                        onChange={(kindId) => setFeature(index, { kindId: kindId ?? undefined })}
                       />
-                      {feature.kind === 'anchor' && (
-                        <Select
-                          aria-label={`Of which gear ${index + 1} is a place`}
-                          w={150}
-                          mt={4}
-                          clearable
-                          placeholder="place of which gear"
-                          data={places.map((kind) => ({ value: kind.id, label: kind.name }))}
-                          value={feature.kindId ?? null}
-                          onChange={(kindId) => setFeature(index, { kindId: kindId ?? undefined })}
-                        />
-                      )}
-                    </td>
-                    {(['x', 'y', 'lengthMetres', 'widthMetres'] as const).map((field) => (
-                      <td key={field}>
-                        <LengthField
-                          aria={`${field === 'x' ? 'From left' : field === 'y' ? 'From top' : field === 'lengthMetres' ? 'Long' : 'Wide'} ${index + 1}`}
-                          unit={unit}
-                          value={feature[field]}
-                          onChange={(value) => setFeature(index, { [field]: value })}
-                        />
-                      </td>
-                    ))}
-                    <td>
-                      <Button
-                        size="compact-sm"
-                        variant="default"
-                        onClick={() => set({ features: features.filter((_, at) => at !== index) })}
-                        aria-label={`Take out ${featureNames[feature.kind]} ${index + 1}`}
-                      >
-                        Take out
-                      </Button>
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
+                    )}
+                  </Cell>
+                  {(['x', 'y', 'lengthMetres', 'widthMetres'] as const).map((field) => (
+                    <Cell key={field}>
+                      <LengthField
+                        aria={`${field === 'x' ? 'From left' : field === 'y' ? 'From top' : field === 'lengthMetres' ? 'Long' : 'Wide'} ${index + 1}`}
+                        unit={unit}
+                        value={feature[field]}
+                        onChange={(value) => setFeature(index, { [field]: value })}
+                      />
+                    </Cell>
+                  ))}
+                  <Cell>
+                    <Button
+                      size="compact-sm"
+                      variant="default"
+                      onClick={() => set({ features: features.filter((_, at) => at !== index) })}
+                      aria-label={`Take out ${featureNames[feature.kind]} ${index + 1}`}
+                    >
+                      Take out
+                    </Button>
+                  </Cell>
+                </Row>
+              ))}
+            </Table>
           )}
           <Button mt="sm" size="xs" variant="default" onClick={add}>
             Add a pillar, wall, exit, strip, door, anchor point or store

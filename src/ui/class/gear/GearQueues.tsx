@@ -1,6 +1,6 @@
 import type { ListQueue } from '@core/gear/lists/list-queues'
 import { formatSeconds } from '@core/base/units'
-import { TableHead } from '../../kit/TableHead'
+import { Cell, Row, RowHead, Table } from '../../kit/Table'
 
 const mean = (values: readonly number[]) => Math.round(values.reduce((sum, value) => sum + value, 0) / Math.max(1, values.length))
 const most = (values: readonly number[]) => Math.round(Math.max(0, ...values))
@@ -20,30 +20,27 @@ function Queue({ queue }: { queue: ListQueue }) {
           {limit.places === 1 ? 'is 1, enough' : `are ${limit.places}, enough`} for {limit.serves}.
         </p>
       )}
-      <table className="plain">
-        <TableHead
-          columns={[
-            'Item',
-            { name: 'Takes', kind: 'figure' },
-            { name: 'At once', kind: 'figure' },
-            { name: 'Wanted', kind: 'figure' },
-            { name: 'At worst', kind: 'figure' },
-            'Begin here',
-          ]}
-        />
-        <tbody>
-          {items.map((item, index) => (
-            <tr key={index}>
-              <th scope="row">{item.name}</th>
-              <td className="figure">{formatSeconds(item.seconds)}</td>
-              <td className="figure">{item.places ?? 'all'}</td>
-              <td className="figure">{item.expected.toFixed(1)}</td>
-              <td className="figure">{together.crowd[index]}</td>
-              <td>{begin[index]!.join(', ')}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table
+        columns={[
+          'Item',
+          { name: 'Takes', kind: 'figure' },
+          { name: 'At once', kind: 'figure' },
+          { name: 'Wanted', kind: 'figure' },
+          { name: 'At worst', kind: 'figure' },
+          'Begin here',
+        ]}
+      >
+        {items.map((item, index) => (
+          <Row key={index}>
+            <RowHead>{item.name}</RowHead>
+            <Cell figure>{formatSeconds(item.seconds)}</Cell>
+            <Cell figure>{item.places ?? 'all'}</Cell>
+            <Cell figure>{item.expected.toFixed(1)}</Cell>
+            <Cell figure>{together.crowd[index]}</Cell>
+            <Cell>{begin[index]!.join(', ')}</Cell>
+          </Row>
+        ))}
+      </Table>
       <p>
         All beginning at {items[0]!.name}: each waits {formatSeconds(mean(together.waits))} on average, at most{' '}
         {formatSeconds(most(together.waits))}. Beginning as above: {formatSeconds(mean(spread.waits))}, at most{' '}

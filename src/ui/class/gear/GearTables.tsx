@@ -4,42 +4,40 @@ import { rotatingCircuits } from '@core/plan/turns'
 import { pieceName } from '@core/summary/names'
 import { useClass } from '../shared/context'
 import { sizeWords } from '@core/gear/lists/lists'
-import { TableHead } from '../../kit/TableHead'
+import { Cell, Row, RowHead, Table } from '../../kit/Table'
 
 /** Demand by kind and size, turn by turn, against what can be used. */
 export function ByKind({ lines }: { lines: GearLine[] }) {
   return (
-    <table className="plain gear-table">
-      <TableHead
-        columns={[
-          'Kind',
-          'Size',
-          { name: 'Needed', kind: 'figure' },
-          { name: 'To be had', kind: 'figure' },
-          { name: 'Short', kind: 'figure' },
-          'Turn by turn',
-          'Stations',
-        ]}
-      />
-      <tbody>
-        {lines.map((line, index) => {
-          const first = lines[index - 1]?.kindId !== line.kindId
-          return (
-            <tr key={`${line.kindId}/${line.sizeId}`} className={`${line.short > 0 ? 'is-short' : ''}${first ? '' : ' is-same-kind'}`}>
-              <th scope="row">{first ? line.kindName : <span className="visually-hidden">{line.kindName}</span>}</th>
-              <td>{line.sizeLabel}</td>
-              <td className="figure">{line.most}</td>
-              <td className="figure">{line.owned}</td>
-              <td className="figure">{line.short > 0 ? <span className="mend">{line.short}</span> : <span className="second">–</span>}</td>
-              <td>
-                <Bars line={line} />
-              </td>
-              <td className="second">{line.stations.join(', ')}</td>
-            </tr>
-          )
-        })}
-      </tbody>
-    </table>
+    <Table
+      className="gear-table"
+      columns={[
+        'Kind',
+        'Size',
+        { name: 'Needed', kind: 'figure' },
+        { name: 'To be had', kind: 'figure' },
+        { name: 'Short', kind: 'figure' },
+        'Turn by turn',
+        'Stations',
+      ]}
+    >
+      {lines.map((line, index) => {
+        const first = lines[index - 1]?.kindId !== line.kindId
+        return (
+          <Row key={`${line.kindId}/${line.sizeId}`} className={`${line.short > 0 ? 'is-short' : ''}${first ? '' : ' is-same-kind'}`}>
+            <RowHead>{first ? line.kindName : <span className="visually-hidden">{line.kindName}</span>}</RowHead>
+            <Cell>{line.sizeLabel}</Cell>
+            <Cell figure>{line.most}</Cell>
+            <Cell figure>{line.owned}</Cell>
+            <Cell figure>{line.short > 0 ? <span className="mend">{line.short}</span> : <span className="second">–</span>}</Cell>
+            <Cell>
+              <Bars line={line} />
+            </Cell>
+            <Cell className="second">{line.stations.join(', ')}</Cell>
+          </Row>
+        )
+      })}
+    </Table>
   )
 }
 
@@ -86,31 +84,28 @@ export function ByStation() {
   return rotatingCircuits(document.plan).map((circuit) => (
     <div key={circuit.id} style={{ marginBottom: 22 }}>
       <h2>{pieceName(circuit)}</h2>
-      <table className="plain">
-        <TableHead columns={['Station', 'Exercise', 'The most that must be there']} />
-        <tbody>
-          {circuit.stations.map((station, index) => {
-            const most = byStation.find((known) => known.pieceId === circuit.id && known.station === index)?.most ?? []
-            const texts = most.map(({ kindId, sizeId, count }) => {
-              const kind = kinds.get(kindId)
-              return `${count} × ${sizeWords({ kindName: kind?.name ?? kindId, sizeLabel: kind?.sizes.find((size) => size.id === sizeId)?.label ?? '' })}`
-            })
-            return (
-              <tr key={station.id}>
-                <td>
-                  <b>{index + 1}</b>
-                </td>
-                <td>
-                  {station.uses.map((use) => exercises.get(use.exerciseId)?.name ?? use.exerciseId).join(', ') || (
-                    <span className="second">no exercise yet</span>
-                  )}
-                </td>
-                <td>{texts.join(', ') || <span className="second">nothing</span>}</td>
-              </tr>
-            )
-          })}
-        </tbody>
-      </table>
+      <Table columns={['Station', 'Exercise', 'The most that must be there']}>
+        {circuit.stations.map((station, index) => {
+          const most = byStation.find((known) => known.pieceId === circuit.id && known.station === index)?.most ?? []
+          const texts = most.map(({ kindId, sizeId, count }) => {
+            const kind = kinds.get(kindId)
+            return `${count} × ${sizeWords({ kindName: kind?.name ?? kindId, sizeLabel: kind?.sizes.find((size) => size.id === sizeId)?.label ?? '' })}`
+          })
+          return (
+            <Row key={station.id}>
+              <Cell>
+                <b>{index + 1}</b>
+              </Cell>
+              <Cell>
+                {station.uses.map((use) => exercises.get(use.exerciseId)?.name ?? use.exerciseId).join(', ') || (
+                  <span className="second">no exercise yet</span>
+                )}
+              </Cell>
+              <Cell>{texts.join(', ') || <span className="second">nothing</span>}</Cell>
+            </Row>
+          )
+        })}
+      </Table>
     </div>
   ))
 }

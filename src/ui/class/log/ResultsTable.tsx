@@ -1,6 +1,6 @@
 import type { PartResult } from '@core/records/results'
 import type { LogRow } from '../../kit/LogTable'
-import { TableHead } from '../../kit/TableHead'
+import { Cell, Row, RowHead, Table } from '../../kit/Table'
 import { dayOf, timeOf } from '../../kit/zoned-time'
 import './results.css'
 
@@ -17,25 +17,26 @@ export function ResultsTable({ row, results, zone }: ResultsTableProps) {
   return (
     <>
       <h2 className="results-head">{heading}</h2>
-      <table className="plain results" aria-label={heading}>
-        <TableHead columns={['Who', ...results.map((part) => ({ name: part.name, kind: 'figure' as const }))]} />
-        <tbody>
-          {tapped.map((person) => (
-            <tr key={person.id}>
-              <th scope="row">{person.name}</th>
-              {results.map((part) => {
-                const done = doneOf(part, person.id)
-                return (
-                  <td className="figure" key={part.key}>
-                    {done?.words} {done?.best && <b className="fine">best yet</b>}{' '}
-                    {done?.before && <span className="second">before: {done.before}</span>}
-                  </td>
-                )
-              })}
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table
+        className="results"
+        label={heading}
+        columns={['Who', ...results.map((part) => ({ name: part.name, kind: 'figure' as const }))]}
+      >
+        {tapped.map((person) => (
+          <Row key={person.id}>
+            <RowHead>{person.name}</RowHead>
+            {results.map((part) => {
+              const done = doneOf(part, person.id)
+              return (
+                <Cell figure key={part.key}>
+                  {done?.words} {done?.best && <b className="fine">best yet</b>}{' '}
+                  {done?.before && <span className="second">before: {done.before}</span>}
+                </Cell>
+              )
+            })}
+          </Row>
+        ))}
+      </Table>
     </>
   )
 }

@@ -2,7 +2,7 @@ import { useMemo } from 'react'
 import { exceptionsIn } from '@core/doing/exceptions'
 import { pieceName } from '@core/summary/names'
 import { useClass } from '../shared/context'
-import { TableHead } from '../../kit/TableHead'
+import { Cell, Row, Table } from '../../kit/Table'
 
 /** Who does something else than everyone, and why: the little that the coach has to keep in mind. */
 export function Exceptions() {
@@ -16,28 +16,25 @@ export function Exceptions() {
   return (
     <>
       <h2 style={{ marginTop: 28 }}>What is different, and for whom</h2>
-      <table className="plain">
-        <TableHead columns={['Who', 'Where', 'Does', 'Instead of', 'Why']} />
-        <tbody>
-          {exceptions.map(({ person, circuit, station, lap, repeat, standard, doing }) => (
-            <tr key={`${circuit.id}-${station}-${repeat}-${lap}-${person.id}-${standard}`}>
-              <td>
-                <b>{person.name}</b>
-              </td>
-              <td className="second">
-                {pieceName(circuit)} {station + 1}
-                {lap > 0 && `, lap ${lap + 1}`}
-              </td>
-              <td>
-                {doing.unspared ? <span className="mend">agree on something</span> : doing.name}
-                {doing.loads.length > 0 && <span className="second">, {doing.loads.map((load) => load.sizeLabel).join(', ')}</span>}
-              </td>
-              <td className="second">{standard}</td>
-              <td className="second">{doing.why}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table columns={['Who', 'Where', 'Does', 'Instead of', 'Why']}>
+        {exceptions.map(({ person, circuit, station, lap, repeat, standard, doing }) => (
+          <Row key={`${circuit.id}-${station}-${repeat}-${lap}-${person.id}-${standard}`}>
+            <Cell>
+              <b>{person.name}</b>
+            </Cell>
+            <Cell className="second">
+              {pieceName(circuit)} {station + 1}
+              {lap > 0 && `, lap ${lap + 1}`}
+            </Cell>
+            <Cell>
+              {doing.unspared ? <span className="mend">agree on something</span> : doing.name}
+              {doing.loads.length > 0 && <span className="second">, {doing.loads.map((load) => load.sizeLabel).join(', ')}</span>}
+            </Cell>
+            <Cell className="second">{standard}</Cell>
+            <Cell className="second">{doing.why}</Cell>
+          </Row>
+        ))}
+      </Table>
     </>
   )
 }

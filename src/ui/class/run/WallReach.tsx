@@ -6,7 +6,7 @@ import { layoutNames, layouts, type Layout } from '@core/run/screens/wall-layout
 import { classReach, startTiles } from '@core/wall/wall-reach'
 import { wallSizes } from '../../wall/layouts'
 import { DraftField, decimalNotation } from '../../kit/DraftField'
-import { TableHead } from '../../kit/TableHead'
+import { Cell, Row, RowHead, Table } from '../../kit/Table'
 import { useClass } from '../shared/context'
 
 /** From how far the wall of this class can be read, on a picture of a width that this device remembers. */
@@ -50,28 +50,25 @@ export function WallReach() {
           </span>
         </div>
       )}
-      <table className="plain">
-        <TableHead
-          columns={[
-            'Layout',
-            { name: 'Digits', kind: 'figure' },
-            { name: 'Words', kind: 'figure' },
-            { name: 'Names at work', kind: 'figure' },
-            { name: 'On the way', kind: 'figure' },
-          ]}
-        />
-        <tbody>
-          {layouts.map((layout) => (
-            <tr key={layout}>
-              <th scope="row">{layoutNames[layout]}</th>
-              <td className="figure">{from(wallSizes[layout].digits)}</td>
-              <td className="figure">{from(wallSizes[layout].headline)}</td>
-              <td className="figure">{tiles.length > 0 ? shown(atWork(layout)) : '–'}</td>
-              <td className="figure">{layout === 'room' || layout === 'far' ? shown(onTheWay) : '–'}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table
+        columns={[
+          'Layout',
+          { name: 'Digits', kind: 'figure' },
+          { name: 'Words', kind: 'figure' },
+          { name: 'Names at work', kind: 'figure' },
+          { name: 'On the way', kind: 'figure' },
+        ]}
+      >
+        {layouts.map((layout) => (
+          <Row key={layout}>
+            <RowHead>{layoutNames[layout]}</RowHead>
+            <Cell figure>{from(wallSizes[layout].digits)}</Cell>
+            <Cell figure>{from(wallSizes[layout].headline)}</Cell>
+            <Cell figure>{tiles.length > 0 ? shown(atWork(layout)) : '–'}</Cell>
+            <Cell figure>{layout === 'room' || layout === 'far' ? shown(onTheWay) : '–'}</Cell>
+          </Row>
+        ))}
+      </Table>
       <p className="second">
         With the names of this class, reckoned with 22 arc minutes (ISO 9241-303) on a 16 : 9 screen. The layout is chosen at the foot of
         the wall.

@@ -3,7 +3,7 @@ import type { Station, Task } from '@core/plan/plan'
 import { finishSeconds, listPlaceAt, type ListPlace } from '@core/pace/pace'
 import { formatSeconds } from '@core/base/units'
 import { useClass } from '../shared/context'
-import { TableHead } from '../../kit/TableHead'
+import { Cell, Row, Table } from '../../kit/Table'
 
 /** Where people probably are in a self-paced list, at times through it. */
 export function ListPlaces({ stay, station }: { stay: Task; station: Station }) {
@@ -27,24 +27,21 @@ export function ListPlaces({ stay, station }: { stay: Task; station: Station }) 
   return (
     <>
       <h3>Where people probably are</h3>
-      <table className="plain">
-        <TableHead columns={['After', 'The quick', 'Most people', 'The slow']} />
-        <tbody>
-          {times.map((second) => {
-            const places = listPlaceAt(second, stay, station.uses, paces)
-            return (
-              <tr key={second}>
-                <td className="second">{formatSeconds(second)}</td>
-                <td>{text(places.low)}</td>
-                <td>
-                  <b>{text(places.typical)}</b>
-                </td>
-                <td>{text(places.high)}</td>
-              </tr>
-            )
-          })}
-        </tbody>
-      </table>
+      <Table columns={['After', 'The quick', 'Most people', 'The slow']}>
+        {times.map((second) => {
+          const places = listPlaceAt(second, stay, station.uses, paces)
+          return (
+            <Row key={second}>
+              <Cell className="second">{formatSeconds(second)}</Cell>
+              <Cell>{text(places.low)}</Cell>
+              <Cell>
+                <b>{text(places.typical)}</b>
+              </Cell>
+              <Cell>{text(places.high)}</Cell>
+            </Row>
+          )
+        })}
+      </Table>
       <p className="second">An estimate from the paces of this hall and its exercises; they are set on the Exercises page.</p>
     </>
   )

@@ -13,7 +13,7 @@ import { PlanRibbon } from './PlanRibbon'
 import { PieceEditor } from './PieceEditor'
 import { goToEmpty } from './StationTiles'
 import { UndoButtons } from '../shared/UndoButtons'
-import { TableHead } from '../../kit/TableHead'
+import { Cell, Row, Table } from '../../kit/Table'
 import { whenOpened } from '../../kit/when-opened'
 import { WhenSeen } from '../../kit/WhenSeen'
 
@@ -109,23 +109,20 @@ export function ShapeView() {
         )}
         <h2>Piece by piece</h2>
         {blocks.length > 0 ? (
-          <table className="plain">
-            <TableHead columns={['From', 'Piece', 'Length']} />
-            <tbody>
-              {blocks.map((block) => (
-                <tr key={block.start}>
-                  <td className="second">{formatSeconds(block.start)}</td>
-                  <td>
-                    <button className="link-button" style={{ border: 0, margin: 0, padding: 0 }} onClick={() => setChosen(block.pieceId)}>
-                      {block.name}
-                    </button>
-                    {block.optional && <div className="second">if there is time</div>}
-                  </td>
-                  <td className="figure">{formatSeconds(block.seconds)}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <Table columns={['From', 'Piece', 'Length']}>
+            {blocks.map((block) => (
+              <Row key={block.start}>
+                <Cell className="second">{formatSeconds(block.start)}</Cell>
+                <Cell>
+                  <button className="link-button" style={{ border: 0, margin: 0, padding: 0 }} onClick={() => setChosen(block.pieceId)}>
+                    {block.name}
+                  </button>
+                  {block.optional && <div className="second">if there is time</div>}
+                </Cell>
+                <Cell figure>{formatSeconds(block.seconds)}</Cell>
+              </Row>
+            ))}
+          </Table>
         ) : (
           pieces.map((piece) => (
             <div key={piece.id}>

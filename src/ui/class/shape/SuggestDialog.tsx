@@ -9,7 +9,7 @@ import { wantedBy } from '@core/suggest/suggested'
 import { newUse, starterOf } from '@core/plan/edit/use'
 import { pieceName } from '@core/summary/names'
 import { useClass, usePlanEdits } from '../shared/context'
-import { TableHead } from '../../kit/TableHead'
+import { Cell, Row, Table } from '../../kit/Table'
 
 /**
  * Exercises for the stations of a circuit, with the reasons. What is there stays unless it is opened to be filled; what is kept
@@ -69,58 +69,53 @@ export function SuggestDialog({ circuit, opened, onClose }: { circuit: Circuit; 
   }
   return (
     <Modal opened={opened} onClose={onClose} title={`Exercises for ${pieceName(circuit)}`} size="xl">
-      <table className="plain">
-        <TableHead columns={['Station', 'Exercise', 'Why', 'Keep']} />
-        <tbody>
-          {circuit.stations.map((station, index) => {
-            const keptId = kept[station.id]
-            const suggestion = suggestions.get(station.id)
-            const own = station.uses[0] && !cleared.has(station.id)
-            return (
-              <tr key={station.id}>
-                <td className="second">{index + 1}</td>
-                <td>
-                  <b>
-                    {own
-                      ? nameOf(station.uses[0]!.exerciseId)
-                      : keptId
-                        ? nameOf(keptId)
-                        : (suggestion?.exercise.name ?? (station.rest ? 'Rest' : 'nothing fits'))}
-                  </b>
-                  {suggestion && asksInWords(suggestion.exercise) && (
-                    <div className="second">asks of {asksInWords(suggestion.exercise)}</div>
-                  )}
-                </td>
-                <td className="second">{own ? whyOwn(station.uses[0]!.exerciseId) : keptId ? 'kept' : suggestion?.reasons.join(', ')}</td>
-                <td>
-                  {station.rest ? null : own || cleared.has(station.id) ? (
-                    <Checkbox
-                      aria-label={`Keep the exercise of station ${index + 1}`}
-                      checked={own !== undefined && own !== false}
-                      onChange={(event) => {
-                        const { checked } = event.currentTarget
-                        setCleared((now) => new Set(checked ? [...now].filter((id) => id !== station.id) : [...now, station.id]))
-                      }}
-                    />
-                  ) : (
-                    <Checkbox
-                      aria-label={`Keep the suggestion for station ${index + 1}`}
-                      checked={keptId !== undefined}
-                      disabled={!keptId && !suggestion}
-                      onChange={(event) => {
-                        const { checked } = event.currentTarget
-                        setKept(({ [station.id]: _, ...rest }) =>
-                          checked && suggestion ? { ...rest, [station.id]: suggestion.exercise.id } : rest,
-                        )
-                      }}
-                    />
-                  )}
-                </td>
-              </tr>
-            )
-          })}
-        </tbody>
-      </table>
+      <Table columns={['Station', 'Exercise', 'Why', 'Keep']}>
+        {circuit.stations.map((station, index) => {
+          const keptId = kept[station.id]
+          const suggestion = suggestions.get(station.id)
+          const own = station.uses[0] && !cleared.has(station.id)
+          return (
+            <Row key={station.id}>
+              <Cell className="second">{index + 1}</Cell>
+              <Cell>
+                <b>
+                  {own
+                    ? nameOf(station.uses[0]!.exerciseId)
+                    : keptId
+                      ? nameOf(keptId)
+                      : (suggestion?.exercise.name ?? (station.rest ? 'Rest' : 'nothing fits'))}
+                </b>
+                {suggestion && asksInWords(suggestion.exercise) && <div className="second">asks of {asksInWords(suggestion.exercise)}</div>}
+              </Cell>
+              <Cell className="second">{own ? whyOwn(station.uses[0]!.exerciseId) : keptId ? 'kept' : suggestion?.reasons.join(', ')}</Cell>
+              <Cell>
+                {station.rest ? null : own || cleared.has(station.id) ? (
+                  <Checkbox
+                    aria-label={`Keep the exercise of station ${index + 1}`}
+                    checked={own !== undefined && own !== false}
+                    onChange={(event) => {
+                      const { checked } = event.currentTarget
+                      setCleared((now) => new Set(checked ? [...now].filter((id) => id !== station.id) : [...now, station.id]))
+                    }}
+                  />
+                ) : (
+                  <Checkbox
+                    aria-label={`Keep the suggestion for station ${index + 1}`}
+                    checked={keptId !== undefined}
+                    disabled={!keptId && !suggestion}
+                    onChange={(event) => {
+                      const { checked } = event.currentTarget
+                      setKept(({ [station.id]: _, ...rest }) =>
+                        checked && suggestion ? { ...rest, [station.id]: suggestion.exercise.id } : rest,
+                      )
+                    }}
+                  />
+                )}
+              </Cell>
+            </Row>
+          )
+        })}
+      </Table>
       {chosen.length === 0 && <p className="second">Every station has its exercise. Take away a tick to have another suggested for it.</p>}
       <div className="dialog-foot">
         <Button variant="default" disabled={chosen.length === 0} onClick={() => setSeed((now) => now + 1)}>
