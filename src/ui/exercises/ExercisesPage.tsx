@@ -1,8 +1,9 @@
-import { Button, TextInput } from '@mantine/core'
+import { Button, Switch, TextInput } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { strainNames } from '@core/library/exercise'
 import type { GearKind } from '@core/library/gear-kind'
 import type { Exercise } from '@core/library/exercise'
+import { isToComplete } from '@core/library/guess'
 import { exerciseSearch } from '@core/search/exercises'
 import { fromText } from '../kit/from-text'
 import { Kit } from '../kit/Kit'
@@ -37,9 +38,11 @@ function Exercises({ exercises, gear, figures }: ExercisesPageProps) {
   const [query, setQuery] = useState('')
   const [chosenId, setChosen] = useState<string>()
   const [tuning, setTuning] = useState(false)
+  const [onlyOpen, setOnlyOpen] = useState(false)
   const gearNames = useMemo(() => new Map(gear.map((kind) => [kind.id, kind.name])), [gear])
   const search = useMemo(() => exerciseSearch(documents, gearNames), [documents, gearNames])
-  const found = useMemo(() => search(query), [search, query])
+  const open = documents.filter(isToComplete)
+  const found = useMemo(() => (onlyOpen ? search(query).filter(isToComplete) : search(query)), [search, query, onlyOpen])
   const chosen = stored.find((stored) => stored.document.id === chosenId) ?? stored.find((stored) => stored.document.id === found[0]?.id)
   const put = (next: StoredExercise) => {
     library.put(next)
@@ -73,6 +76,14 @@ function Exercises({ exercises, gear, figures }: ExercisesPageProps) {
             }}
             autoFocus
           />
+          {open.length > 0 && (
+            <Switch
+              label={`${open.length} to complete: set-up and form points are missing`}
+              checked={onlyOpen}
+              onChange={({ currentTarget: { checked } }) => setOnlyOpen(checked)}
+              my={6}
+            />
+          )}
           <p className="second" role="status">
             {query.trim() === '' ? (
               <>

@@ -2,6 +2,7 @@ import type { CSSProperties } from 'react'
 import type { Beat, ShownVersion, TogetherView } from '@core/run/screens/together-view'
 import { midSentence } from '@core/base/mid-sentence'
 import { Lines } from '../live/Lines'
+import { FittedLines } from './FittedLines'
 import styles from './Together.module.css'
 
 interface TogetherProps {
@@ -37,7 +38,8 @@ export function Together({ view, word, place, ends, digits, standings }: Togethe
       </header>
       <section className={styles.how}>
         {view.how && <p className={styles.figures}>{view.how}</p>}
-        {view.lines.length > 0 && <Lines className={styles.lines!} lines={view.lines} numbered={view.isList} />}
+        {view.isList && <FittedLines lines={view.lines} />}
+        {!view.isList && view.lines.length > 0 && <Lines className={styles.lines!} lines={view.lines} />}
         {view.versions.length > 0 && (
           <ul className={styles.versions} aria-label="Versions">
             {view.versions.map((version) => (

@@ -76,7 +76,9 @@ describe('what the room sees', () => {
       computed.gear,
       computed.groups.map(({ length }) => length),
     )
-    const { tiles } = view(swap.start + 5, early)
+    const { tiles, onward } = view(swap.start + 5, early)
+    // From one circuit to the other, not one up the numbers.
+    expect(onward).toBeUndefined()
     const pieces = (lines: string[]) => lines.reduce((sum, line) => sum + Number(line.split(' ×')[0]), 0)
     for (const { station, goes, comes } of list!.stations) {
       const carried = tiles[station - 1]!.carried!
@@ -95,6 +97,7 @@ describe('what the room sees', () => {
       place: 'Lap 1 of 2 · turn 2 of 8',
       headline: 'On to the next station',
       detail: '8 goes round to 1.',
+      onward: 'up',
     })
     expect(move.tiles[1]).toMatchObject({ people: ['Oren', 'Maribel'], coming: true })
   })

@@ -81,7 +81,8 @@ export function roomView(snapshot: RunSnapshot, state: RunState): RoomScreenView
     ...linesOf(snapshot, circuit, state, work, before),
     points: atStations || (before && beforeAll(state)) ? [] : pointsOf(circuit.stations[work.station ?? 0], work),
     tiles: atStations ? tilesOf(snapshot, circuit, work, isAhead(state, work), workerAt(snapshot, circuit, state, work)) : [],
-    onward: atStations ? wayOfAll(circuit, work) : undefined,
+    // Who comes from elsewhere comes from all sides.
+    onward: atStations && (!isAhead(state, work) || workBefore(snapshot, work)) ? wayOfAll(circuit, work) : undefined,
     watch: watchOf(snapshot, circuit, work),
   }
 }

@@ -1,5 +1,6 @@
 import { Select } from '@mantine/core'
 import { useMemo, useRef, useState } from 'react'
+import { AddExercise } from './AddExercise'
 import { useClass } from './context'
 
 interface ExercisePickerProps {
@@ -21,6 +22,7 @@ const nothing = ''
 export function ExercisePicker({ id, label, value, onChange, tile = false }: ExercisePickerProps) {
   const { library, search } = useClass()
   const [opened, setOpened] = useState(false)
+  const [adding, setAdding] = useState<string>()
   const steered = useRef(false)
   const known = library.exercises.some((exercise) => exercise.id === value)
   const nameOf = (exerciseId: string) =>
@@ -38,48 +40,67 @@ export function ExercisePicker({ id, label, value, onChange, tile = false }: Exe
     if (next !== null && next !== value) onChange(next === nothing ? undefined : next)
     setText(next ? nameOf(next) : '')
   }
+  const miss = text.trim()
   return (
-    <Select
-      id={id}
-      aria-label={label}
-      placeholder="Choose an exercise"
-      data={choices}
-      value={value ?? null}
-      onChange={choose}
-      searchValue={text}
-      onSearchChange={(next) => {
-        steered.current = false
-        setText(next)
-      }}
-      filter={({ options, search: query }) => {
-        if (!typed) return options
-        const order = new Map(search(query).map((exercise, index) => [exercise.id, index]))
-        return options
-          .filter((option) => 'value' in option && order.has(option.value))
-          .sort((a, b) => order.get((a as { value: string }).value)! - order.get((b as { value: string }).value)!)
-      }}
-      dropdownOpened={opened}
-      onDropdownOpen={() => setOpened(true)}
-      onDropdownClose={() => setOpened(false)}
-      onFocus={(event) => event.currentTarget.select()}
-      onBlur={() => setText(shown)}
-      onKeyDownCapture={(event) => {
-        if (event.key === 'ArrowDown' || event.key === 'ArrowUp') steered.current = true
-        if (event.key !== 'Enter' || !typed || steered.current) return
-        event.preventDefault()
-        event.stopPropagation()
-        const [best] = search(text)
-        if (best) choose(best.id)
-      }}
-      allowDeselect={false}
-      rightSection={<></>}
-      rightSectionWidth={0}
-      searchable
-      openOnFocus={false}
-      selectFirstOptionOnChange
-      nothingFoundMessage="No such exercise"
-      comboboxProps={{ width: 260, position: 'bottom-start' }}
-      {...(tile && { classNames: { input: 'tile-select' }, variant: 'unstyled' })}
-    />
+    <>
+      <Select
+        id={id}
+        aria-label={label}
+        placeholder="Choose an exercise"
+        data={choices}
+        value={value ?? null}
+        onChange={choose}
+        searchValue={text}
+        onSearchChange={(next) => {
+          steered.current = false
+          setText(next)
+        }}
+        filter={({ options, search: query }) => {
+          if (!typed) return options
+          const order = new Map(search(query).map((exercise, index) => [exercise.id, index]))
+          return options
+            .filter((option) => 'value' in option && order.has(option.value))
+            .sort((a, b) => order.get((a as { value: string }).value)! - order.get((b as { value: string }).value)!)
+        }}
+        dropdownOpened={opened}
+        onDropdownOpen={() => setOpened(true)}
+        onDropdownClose={() => setOpened(false)}
+        onFocus={(event) => event.currentTarget.select()}
+        onBlur={() => setText(shown)}
+        onKeyDownCapture={(event) => {
+          if (event.key === 'ArrowDown' || event.key === 'ArrowUp') steered.current = true
+          if (event.key !== 'Enter' || !typed || steered.current) return
+          event.preventDefault()
+          event.stopPropagation()
+          const [best] = search(text)
+          if (best) choose(best.id)
+          else setAdding(miss)
+        }}
+        allowDeselect={false}
+        rightSection={<></>}
+        rightSectionWidth={0}
+        searchable
+        openOnFocus={false}
+        selectFirstOptionOnChange
+        nothingFoundMessage={
+          <button type="button" className="link-button" onMouseDown={(event) => event.preventDefault()} onClick={() => setAdding(miss)}>
+            None like that: add “{miss}”
+          </button>
+        }
+        comboboxProps={{ width: 260, position: 'bottom-start' }}
+        {...(tile && { classNames: { input: 'tile-select' }, variant: 'unstyled' })}
+      />
+      {adding !== undefined && (
+        <AddExercise
+          name={adding}
+          onClose={() => setAdding(undefined)}
+          onAdded={(added) => {
+            setAdding(undefined)
+            setOpened(false)
+            onChange(added)
+          }}
+        />
+      )}
+    </>
   )
 }
