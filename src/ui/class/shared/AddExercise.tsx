@@ -1,5 +1,6 @@
 import { Button, Select, Stack, TextInput } from '@mantine/core'
 import { useForm } from '@mantine/form'
+import { upperFirst } from '@mantine/hooks'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { nanoid } from 'nanoid'
 import { read } from '@core/base/read'
@@ -23,7 +24,7 @@ const impactNames: Record<Impact, string> = { none: 'none', low: 'low: one foot 
 export function AddExercise({ name, onClose, onAdded }: AddExerciseProps) {
   const { id: classId, library } = useClass()
   const client = useQueryClient()
-  const form = useForm({ initialValues: { name, kindId: '', easier: '', ...guessOf(name) } })
+  const form = useForm({ initialValues: { name: upperFirst(name), kindId: '', easier: '', ...guessOf(name) } })
   const { values } = form
   const adding = useMutation({
     mutationFn: async () => {
