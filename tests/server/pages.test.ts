@@ -42,6 +42,11 @@ describe('pages', () => {
     expect(response.headers.get('location')).toBe('/classes/demo-sixties/shape')
   })
 
+  it('what is not there is said so by however many it is asked for at once', async () => {
+    const all = await Promise.all(Array.from({ length: 12 }, () => page('/nowhere')))
+    expect(all.map(({ status }) => status)).toEqual(Array(12).fill(404))
+  })
+
   it('what is not there is said so, and how to go on', async () => {
     for (const path of ['/nowhere', '/classes/nobody/shape', '/classes/demo-sixties/nothing', '/runs/none', '/wall/none']) {
       const { status, text } = await page(path)

@@ -53,6 +53,9 @@ describe('a run without a name', () => {
     const people = [{ id: 'x', name: 'Ann', shownAs: 'Kestrel' }]
     const said = nameless({ people, follow: 'Easier: follow Kestrel.' }, { id: 'x', name: 'Ann', instead: 'gone-1' })
     expect(said).toEqual({ people: [{ id: 'gone-1', name: 'somebody' }], follow: 'Easier: follow somebody.' })
+    // Also of those who have left the class.
+    const gone = nameless({ people: [], left: people, follow: 'Easier: follow Kestrel.' }, { id: 'x', name: 'Ann', instead: 'gone-1' })
+    expect(JSON.stringify(gone)).not.toMatch(/Kestrel|Ann/)
   })
 
   it('names that begin alike are left alone', () => {

@@ -60,9 +60,11 @@ export function nameless<Stored>(stored: Stored, { id, name, instead }: Erased):
       : list
   const others = (list: Json | undefined) =>
     Array.isArray(list) ? list.filter((one) => !(isRecord(one) && one.personId === instead)) : list
-  const called = (Array.isArray(renamed.people) ? renamed.people : []).find((one) => isRecord(one) && one.id === instead)
-  const shownAs = isRecord(called) && typeof called.shownAs === 'string' ? called.shownAs : name
-  const said = typeof renamed.follow === 'string' ? withoutName(withoutName(renamed.follow, name), shownAs) : renamed.follow
+  const called = [renamed.people, renamed.left].flatMap((list) =>
+    (Array.isArray(list) ? list : []).flatMap((one) => (isRecord(one) && one.id === instead ? [one.name, one.shownAs] : [])),
+  )
+  const names = [name, ...called].filter((text) => typeof text === 'string')
+  const said = typeof renamed.follow === 'string' ? names.reduce(withoutName, renamed.follow) : renamed.follow
   const changed = {
     people: nobodyOf(renamed.people),
     left: nobodyOf(renamed.left),

@@ -29,6 +29,13 @@ describe('pages in turn', () => {
     expect(await Promise.all([...pages, room].map(async (page) => (await page).text()))).toEqual(['/', '/log', '/people', '/wall/t'])
   })
 
+  it('a page that turns out to be another has its turn already', async () => {
+    const missing = () =>
+      pageInTurn('/nowhere', () => pageInTurn('/404', () => Promise.resolve(new Response('not there', { status: 404 }))))
+    const all = await Promise.all([missing(), missing(), missing()])
+    expect(await Promise.all(all.map((page) => page.text()))).toEqual(Array(3).fill('not there'))
+  })
+
   it('goes on after a page that failed, with what was said of the others', async () => {
     await expect(pageInTurn('/log', () => Promise.reject(new Error('no')))).rejects.toThrow('no')
     const page = await pageInTurn('/log', () => Promise.resolve(new Response('x', { status: 404, headers: { 'x-a': 'b' } })))

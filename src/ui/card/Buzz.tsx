@@ -1,5 +1,6 @@
 import { useLocalStorage } from '@mantine/hooks'
 import { useEffect, useState } from 'react'
+import styles from './card.module.css'
 
 /** How long a phone is felt in a pocket, in milliseconds. */
 const buzz = [180, 90, 180]
@@ -14,7 +15,7 @@ export function Buzz({ at }: { at: string }) {
   }, [wanted, at])
   if (!can) return null
   return (
-    <label className="card-buzz">
+    <label className={styles.cardBuzz}>
       <input type="checkbox" checked={wanted} onChange={(event) => setWanted(event.currentTarget.checked)} />
       Buzz when something changes
     </label>

@@ -2,6 +2,7 @@ import { useMutation } from '@tanstack/react-query'
 import type { CardAsk } from '@core/run/room/card-ask'
 import { api } from '../kit/api'
 import { queryClient } from '../kit/query-client'
+import styles from './card.module.css'
 
 interface CardAsksProps {
   token: string
@@ -16,7 +17,7 @@ export function CardAsks({ token, easier, onBreak }: CardAsksProps) {
     queryClient,
   )
   return (
-    <section className="card-asks" aria-label="Tell the coach">
+    <section className={styles.cardAsks} aria-label="Tell the coach">
       <p aria-live="polite">
         {wrong
           ? 'That did not get through: tell your coach.'

@@ -18,7 +18,7 @@ import { Buzz } from './Buzz'
 import { CardAsks } from './CardAsks'
 import { CardTaps } from './CardTaps'
 import { TickLines } from './TickLines'
-import './card.css'
+import styles from './card.module.css'
 
 interface CardProps extends LiveProps {
   personId: string
@@ -38,7 +38,7 @@ function Card(props: CardProps) {
   const view = useMemo(() => cardView(snapshot, state, personId), [snapshot, state.status, state.phase, state.sequence, second, personId])
   if (!view)
     return (
-      <main className="card-screen">
+      <main className={styles.cardScreen}>
         <h1>Not in this class</h1>
         <p>Ask the coach for another link.</p>
       </main>
@@ -49,43 +49,52 @@ function Card(props: CardProps) {
   const finished = state.status === 'finished'
   const roundKey = `${state.phase.index}/${roundsOf(live.feed.get().progress, personId)}`
   return (
-    <main className="card-screen">
+    <main className={styles.cardScreen}>
       <header>
         <h1>{view.name}</h1>
         <span>{view.place}</span>
       </header>
-      <section className="card-now on-paper" aria-label={coming ? 'Where you go' : view.ahead ? 'What you do next' : 'What you do now'}>
+      <section
+        className={`${styles.cardNow} on-paper`}
+        aria-label={coming ? 'Where you go' : view.ahead ? 'What you do next' : 'What you do now'}
+      >
         <Level state={state} />
-        <div className="card-words">
+        <div className={styles.cardWords}>
           {now && (
             <>
-              <p className="card-where">{whereWords(now, coming)}</p>
-              {!now.items && <p className="card-exercise">{now.exercise}</p>}
+              <p className={styles.cardWhere}>{whereWords(now, coming)}</p>
+              {!now.items && <p className={styles.cardExercise}>{now.exercise}</p>}
               {now.items &&
-                (view.ahead ? <Lines className="card-items" lines={now.items} numbered /> : <TickLines lines={now.items} of={roundKey} />)}
-              <p className="card-how">{[now.side, now.how].filter(Boolean).join('. ')}</p>
-              {now.points.length > 0 && <Lines className="card-points" lines={now.points} />}
+                (view.ahead ? (
+                  <Lines className={styles.cardItems} lines={now.items} numbered />
+                ) : (
+                  <TickLines lines={now.items} of={roundKey} />
+                ))}
+              <p className={styles.cardHow}>{[now.side, now.how].filter(Boolean).join('. ')}</p>
+              {now.points.length > 0 && <Lines className={styles.cardPoints} lines={now.points} />}
               {now.way && (
-                <p className="card-turn">
+                <p className={styles.cardTurn}>
                   <WayMark way={now.way} /> {cardWays[now.way]}
                 </p>
               )}
               {now.turn && !coming && (
-                <p className="card-turn">{`${now.turn === 'works' ? 'You work' : 'You rest or count'} ${view.ahead ? 'next' : 'now'}`}</p>
+                <p
+                  className={styles.cardTurn}
+                >{`${now.turn === 'works' ? 'You work' : 'You rest or count'} ${view.ahead ? 'next' : 'now'}`}</p>
               )}
             </>
           )}
-          {finished && <p className="card-exercise">{view.headline}</p>}
+          {finished && <p className={styles.cardExercise}>{view.headline}</p>}
         </div>
         <Announce
           at={[changeKey(state), now?.station, now?.exercise].join('/')}
           words={[view.word, now && whereWords(now, coming), now?.exercise, now?.side]}
         />
-        <div className="card-foot">
+        <div className={styles.cardFoot}>
           <span data-testid="word">{state.status === 'paused' ? 'Paused' : view.word}</span>
           {!finished && state.status !== 'ready' && (
             <span
-              className={`card-digits${digitsOf(state).length > 4 ? ' is-long' : ''}`}
+              className={`${styles.cardDigits}${digitsOf(state).length > 4 ? ` ${styles.isLong}` : ''}`}
               data-testid="digits"
               role="timer"
               aria-live="off"
@@ -97,27 +106,27 @@ function Card(props: CardProps) {
       </section>
       {snapshot.ownTaps && <CardTaps live={live} personId={personId} token={token} />}
       {next && !coming && (
-        <p className="card-next">
+        <p className={styles.cardNext}>
           Then <b>{next.station === undefined ? 'together' : next.station === now?.station ? 'here' : `station ${next.station}`}</b>:{' '}
           {[next.exercise, next.how].filter(Boolean).join(', ')}
           {next.others.length > 0 && next.station !== now?.station && `, with ${andList(next.others)}`}
         </p>
       )}
       {view.stations.length > 1 && (
-        <div className="card-ahead" role="list" aria-label="Your stations">
+        <div className={styles.cardAhead} role="list" aria-label="Your stations">
           {view.stations.map(({ station, exercise }, index) => (
-            <div role="listitem" className={index === 0 ? 'is-now' : undefined} key={`${station}-${index}`}>
+            <div role="listitem" className={index === 0 ? styles.isNow : undefined} key={`${station}-${index}`}>
               <b>{station}</b>
               <span>{index === 0 ? (coming ? 'on the way' : 'now') : exercise}</span>
             </div>
           ))}
         </div>
       )}
-      {snapshot.follow && !finished && <p className="card-follow">{snapshot.follow}</p>}
+      {snapshot.follow && !finished && <p className={styles.cardFollow}>{snapshot.follow}</p>}
       {!finished && state.status !== 'ready' && <CardAsks token={token} easier={view.easier} onBreak={view.onBreak} />}
       {!finished && <Buzz at={changeKey(state)} />}
       {!connected && (
-        <p className="card-follow" role="status">
+        <p className={styles.cardFollow} role="status">
           No line to the server: going on by itself
         </p>
       )}

@@ -11,7 +11,7 @@ import { tellProblem } from '../kit/notice'
 import { usePutAway } from '../kit/put-away'
 import { dayOf, timeOf } from '../kit/zoned-time'
 import { NewClass, type NewClassSources } from './NewClass'
-import './classes.css'
+import styles from './classes.module.css'
 
 /** A class as the list shows it: computed on the server. */
 export interface ClassRow {
@@ -103,27 +103,27 @@ function Classes({ classes, week, sources }: ClassesPageProps) {
         </div>
       )}
       {days.map(([day, ofDay]) => (
-        <section key={day} aria-label={dayOf(ofDay[0]!.startsAt, zone)} className="class-day">
+        <section key={day} aria-label={dayOf(ofDay[0]!.startsAt, zone)} className={styles.classDay}>
           <h2>
             {day === week.today ? 'Today, ' : ''}
             {dayOf(ofDay[0]!.startsAt, zone)}
           </h2>
           {ofDay.map((row) => (
-            <article className="class-row" key={row.id} aria-label={row.name}>
-              <div className="class-time">{timeOf(row.startsAt, zone)}</div>
+            <article className={styles.classRow} key={row.id} aria-label={row.name}>
+              <div className={styles.classTime}>{timeOf(row.startsAt, zone)}</div>
               <div className="class-what">
-                <a className="class-name" href={`/classes/${row.id}/shape`}>
+                <a className={styles.className} href={`/classes/${row.id}/shape`}>
                   {row.name}
                 </a>
                 <div className="second">
                   {row.roomName} · {row.people} {row.people === 1 ? 'person' : 'people'}
-                  {row.underWay && <b className="class-live"> · under way</b>}
+                  {row.underWay && <b className={styles.classLive}> · under way</b>}
                 </div>
                 <div>{row.sentence}</div>
                 {row.problem && <div className="mend">{row.problem}</div>}
                 {row.unreadable && <a href={`/api/unreadable/class/${row.id}`}>Save it as a file</a>}
               </div>
-              <div className="class-total">
+              <div className={styles.classTotal}>
                 <b>{row.total ?? '–'}</b>
                 <div className={row.overSlot ? 'mend' : 'second'}>{row.spare}</div>
                 {row.short > 0 && (
@@ -132,7 +132,7 @@ function Classes({ classes, week, sources }: ClassesPageProps) {
                   </a>
                 )}
               </div>
-              <div className="class-acts">
+              <div className={styles.classActs}>
                 <Button onClick={() => void run(row)}>{row.underWay ? 'Go to it' : 'Run class'}</Button>
                 <Button variant="default" component="a" href={`/classes/${row.id}/shape`}>
                   Open
@@ -152,7 +152,7 @@ function Classes({ classes, week, sources }: ClassesPageProps) {
           ))}
         </section>
       ))}
-      <p className="class-foot second">
+      <p className={`${styles.classFoot} second`}>
         <a href="/put-away">Classes that were put away</a>
       </p>
     </div>
@@ -163,7 +163,7 @@ function Classes({ classes, week, sources }: ClassesPageProps) {
 function WeekLinks({ week: { from, today }, zone }: { week: Week; zone: string }) {
   const day = (key: DayKey) => dayOf(startOfDay(key, zone), zone)
   return (
-    <nav aria-label="Which week" className="week-links">
+    <nav aria-label="Which week" className={styles.weekLinks}>
       <a href={`/?from=${plusDays(from, -7)}`}>Earlier</a>
       <b>{`${day(from)} to ${day(plusDays(from, 6))}`}</b>
       <a href={`/?from=${plusDays(from, 7)}`}>Later</a>

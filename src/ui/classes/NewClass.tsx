@@ -14,6 +14,7 @@ import { tellProblem } from '../kit/notice'
 import { NumberField } from '../kit/NumberField'
 import { anyUntaken } from '../kit/unsaved'
 import { WhenField } from '../kit/WhenField'
+import styles from './classes.module.css'
 
 /** What a new class is made from. */
 export interface NewClassSources {
@@ -108,7 +109,7 @@ export function NewClass({ opened, onClose, plans, rooms, zone, clock, now, plan
       <form onSubmit={form.onSubmit(create)} noValidate>
         <Stack gap="sm">
           <TextInput label="Name" placeholder="Lunch circuit" data-autofocus {...form.getInputProps('name')} />
-          <Group className="new-class-when" align="flex-start" wrap="nowrap">
+          <Group className={styles.newClassWhen} align="flex-start" wrap="nowrap">
             <WhenField value={form.values.startsAt} zone={zone} clock={clock} onChange={(value) => form.setFieldValue('startsAt', value)} />
           </Group>
           <Select

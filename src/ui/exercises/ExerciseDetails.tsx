@@ -3,6 +3,7 @@ import { Button } from '@mantine/core'
 import { cautionsOf } from '@core/brief/cautions'
 import { strainNames, type Exercise, type Option } from '@core/library/exercise'
 import { formOf } from '@core/library/form'
+import styles from './exercises.module.css'
 
 const rungWords: Record<Option['rung'], string> = { easier: 'easier', harder: 'harder', substitute: 'instead' }
 const perWords = { person: 'each', group: 'a group', station: 'at the station' } as const
@@ -47,7 +48,7 @@ export function ExerciseDetails({
     ['Energy', `${exercise.met.low} to ${exercise.met.high} MET`],
   ]
   return (
-    <article className="exercise-details" aria-label={exercise.name}>
+    <article className={styles.exerciseDetails} aria-label={exercise.name}>
       <div className="inspector-head">
         <h2>{exercise.name}</h2>
         <Button size="xs" variant="default" onClick={onEdit}>

@@ -2,6 +2,7 @@ import { Checkbox, MultiSelect, Select, TagsInput, Textarea, TextInput } from '@
 import { Impact, Pattern, Region, Stance, type Exercise, type Strain } from '@core/library/exercise'
 import { NumberField } from '../kit/NumberField'
 import { strains } from './strain-choices'
+import styles from './exercises.module.css'
 
 interface ExerciseFieldsProps {
   draft: Exercise
@@ -12,9 +13,9 @@ interface ExerciseFieldsProps {
 /** All that is known of the exercise itself. */
 export function ExerciseFields({ draft, set, errorOf }: ExerciseFieldsProps) {
   return (
-    <div className="exercise-form">
+    <div className={styles.exerciseForm}>
       <TextInput
-        className="is-whole"
+        className={styles.isWhole}
         label="Name"
         value={draft.name}
         error={errorOf('name')}
@@ -22,7 +23,7 @@ export function ExerciseFields({ draft, set, errorOf }: ExerciseFieldsProps) {
         data-autofocus
       />
       <TagsInput
-        className="is-whole"
+        className={styles.isWhole}
         label="Also called"
         description="It is found by these too; Enter or a comma ends each"
         value={draft.aliases ?? []}
@@ -65,7 +66,7 @@ export function ExerciseFields({ draft, set, errorOf }: ExerciseFieldsProps) {
         onChange={(impact) => set({ impact: impact as Impact })}
       />
       <MultiSelect
-        className="is-half"
+        className={styles.isHalf}
         label="Asks of"
         data={strains}
         value={draft.asks}
@@ -78,7 +79,7 @@ export function ExerciseFields({ draft, set, errorOf }: ExerciseFieldsProps) {
         onChange={(event) => set({ oneSided: event.currentTarget.checked })}
       />
       <Textarea
-        className="is-whole"
+        className={styles.isWhole}
         label="Set-up"
         autosize
         value={draft.setUp}
@@ -86,14 +87,14 @@ export function ExerciseFields({ draft, set, errorOf }: ExerciseFieldsProps) {
         onChange={(event) => set({ setUp: event.currentTarget.value })}
       />
       <TagsInput
-        className="is-whole"
+        className={styles.isWhole}
         label="Form points, Enter after each"
         maxTags={5}
         value={draft.points}
         onChange={(points) => set({ points })}
       />
       <Textarea
-        className="is-half"
+        className={styles.isHalf}
         label="Usual fault and its correction"
         autosize
         value={draft.fault}
@@ -101,13 +102,13 @@ export function ExerciseFields({ draft, set, errorOf }: ExerciseFieldsProps) {
         onChange={(event) => set({ fault: event.currentTarget.value })}
       />
       <TextInput
-        className="is-half"
+        className={styles.isHalf}
         label="What counts as a rep"
         value={draft.repStandard}
         onChange={(event) => set({ repStandard: event.currentTarget.value })}
       />
       <TextInput
-        className="is-half"
+        className={styles.isHalf}
         label="Breathing"
         value={draft.breathing}
         onChange={(event) => set({ breathing: event.currentTarget.value })}
@@ -152,7 +153,7 @@ function Numbers({
   onChange: (values: number[]) => void
 }) {
   return (
-    <fieldset className="numbers">
+    <fieldset className={styles.numbers}>
       <legend>{label}</legend>
       {values.map((value, index) => (
         <NumberField
@@ -171,7 +172,7 @@ function Numbers({
 /** Seconds a rep of its own, or none: then the hall's common pace holds. */
 function PaceFields({ value, onChange }: { value: Exercise['pace']; onChange: (pace: Exercise['pace']) => void }) {
   return (
-    <div className="is-half">
+    <div className={styles.isHalf}>
       <Checkbox
         label="A rep pace of its own, seconds"
         checked={value !== undefined}

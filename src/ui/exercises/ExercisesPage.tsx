@@ -10,10 +10,10 @@ import { Kit } from '../kit/Kit'
 import { ExerciseDetails } from './ExerciseDetails'
 import { ExerciseEditor } from './ExerciseEditor'
 import { FiguresDialog } from './FiguresDialog'
-import './exercises.css'
 import type { StoredSettings } from '../kit/use-hall-settings'
 import { useLibrary } from '../kit/use-library'
 import type { StoredExercise } from './stored-exercise'
+import styles from './exercises.module.css'
 
 interface ExercisesPageProps {
   exercises: StoredExercise[]
@@ -64,8 +64,8 @@ function Exercises({ exercises, gear, figures }: ExercisesPageProps) {
           <Button onClick={() => library.edit('new')}>New exercise</Button>
         </span>
       </div>
-      <div className="sheet exercises">
-        <div className="exercises-list">
+      <div className={`sheet ${styles.exercises}`}>
+        <div className={styles.exercisesList}>
           <TextInput
             aria-label="Find exercises"
             placeholder="core, no jump, no gear"
@@ -91,7 +91,7 @@ function Exercises({ exercises, gear, figures }: ExercisesPageProps) {
                 {examples.map((example, index) => (
                   <span key={example}>
                     {index > 0 && ' · '}
-                    <button type="button" className="try" onClick={() => setQuery(example)}>
+                    <button type="button" className={styles.try} onClick={() => setQuery(example)}>
                       {example}
                     </button>
                   </span>

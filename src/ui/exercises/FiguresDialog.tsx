@@ -7,6 +7,7 @@ import { FormDialog } from '../kit/FormDialog'
 import { NumberField } from '../kit/NumberField'
 import { useHallSettings, type StoredSettings } from '../kit/use-hall-settings'
 import { Troubles } from '../kit/Troubles'
+import styles from './exercises.module.css'
 
 type Section = 'repPace' | 'slowingPercent' | 'briefSeconds'
 
@@ -83,7 +84,7 @@ export function FiguresDialog({ first, onClose }: { first: StoredSettings; onClo
     <FormDialog dirty={dirty} onClose={onClose} title="Figures this hall reckons with" size="lg">
       <Troubles problems={wrong} names={fieldNames} />
       {sections.map(({ key, title, what, unit, fields }) => (
-        <fieldset className="numbers" key={key}>
+        <fieldset className={styles.numbers} key={key}>
           <legend>
             <b>{title}</b> <span className="second">{what}</span>
           </legend>

@@ -3,6 +3,7 @@ import type { GearNeed } from '@core/library/exercise'
 import type { GearKind } from '@core/library/gear-kind'
 import type { Level } from '@core/library/level'
 import { NumberField } from '../kit/NumberField'
+import styles from './exercises.module.css'
 
 const levels: Level[] = ['newcomer', 'regular', 'trained']
 const per = [
@@ -32,11 +33,11 @@ export function GearNeeds({
   const set = (at: number, change: Partial<GearNeed>) =>
     onChange(needs.map((need, index) => (index === at ? { ...need, ...change } : need)))
   return (
-    <div className="gear-needs">
+    <div className={styles.gearNeeds}>
       {needs.map((need, index) => {
         const kind = kindOf(need.kindId)
         return (
-          <div className="gear-need" key={index}>
+          <div className={styles.gearNeed} key={index}>
             <Select
               aria-label="Kind of gear"
               searchable

@@ -3,6 +3,7 @@ import { Stance, type GearNeed, type Option, type Strain } from '@core/library/e
 import type { GearKind } from '@core/library/gear-kind'
 import { GearNeeds } from './GearNeeds'
 import { strains } from './strain-choices'
+import styles from './exercises.module.css'
 
 const rungs = [
   { value: 'easier', label: 'easier' },
@@ -23,9 +24,9 @@ interface OptionFormProps {
 /** One option of an exercise’s ladder. */
 export function OptionForm({ option, number, gear, nameError, set, onRemove }: OptionFormProps) {
   return (
-    <fieldset className="option-form">
+    <fieldset className={styles.optionForm}>
       <legend>{option.name || `Option ${number}`}</legend>
-      <div className="exercise-form">
+      <div className={styles.exerciseForm}>
         <Select
           label="Rung"
           data={rungs}
@@ -34,7 +35,7 @@ export function OptionForm({ option, number, gear, nameError, set, onRemove }: O
           onChange={(rung) => set({ rung: rung as Option['rung'] })}
         />
         <TextInput
-          className="is-half"
+          className={styles.isHalf}
           label="Name"
           value={option.name}
           error={nameError}
@@ -44,7 +45,7 @@ export function OptionForm({ option, number, gear, nameError, set, onRemove }: O
           Take out
         </Button>
         <MultiSelect
-          className="is-half"
+          className={styles.isHalf}
           label="Asks of"
           data={strains}
           value={option.asks}

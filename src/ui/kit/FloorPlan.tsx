@@ -3,7 +3,7 @@ import { useRef, useState, type KeyboardEvent } from 'react'
 import type { Point } from '@core/floor/geometry'
 import { floorAt, type StationFloor } from '@core/floor/footprints'
 import { featureNames, type Room } from '@core/library/room'
-import './floor.css'
+import styles from './floor.module.css'
 
 interface FloorPlanProps {
   room: Room
@@ -65,17 +65,17 @@ export function FloorPlan({ room, floors = [], spots = [], names = [], wrong = n
   return (
     <svg
       ref={plan}
-      className="floor"
+      className={styles.floor}
       viewBox={`-0.3 -0.3 ${lengthMetres + 0.6} ${widthMetres + 0.6}`}
       role="group"
       aria-label={`Plan of ${room.name}`}
     >
       <defs>
         <pattern id="kept-free" width="0.5" height="0.5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <line className="floor-hatch" x1="0" y1="0" x2="0" y2="0.5" />
+          <line className={styles.floorHatch} x1="0" y1="0" x2="0" y2="0.5" />
         </pattern>
       </defs>
-      <rect className="floor-room" x={0} y={0} width={lengthMetres} height={widthMetres} />
+      <rect className={styles.floorRoom} x={0} y={0} width={lengthMetres} height={widthMetres} />
       {(room.features ?? []).map((feature) => (
         <rect
           key={feature.id}
@@ -92,7 +92,7 @@ export function FloorPlan({ room, floors = [], spots = [], names = [], wrong = n
         ways.map((way) => (
           <polyline
             key={way.key}
-            className={way.short ? 'floor-way is-short' : 'floor-way'}
+            className={way.short ? `${styles.floorWay} ${styles.isShort}` : styles.floorWay}
             points={way.corners.map(({ x, y }) => `${x},${y}`).join(' ')}
           />
         ))}
@@ -104,7 +104,7 @@ export function FloorPlan({ room, floors = [], spots = [], names = [], wrong = n
         return (
           <g
             key={floor.index}
-            className={`floor-station${wrong.has(floor.index) ? ' is-wrong' : ''}`}
+            className={`${styles.floorStation}${wrong.has(floor.index) ? ` ${styles.isWrong}` : ''}`}
             tabIndex={onMove ? 0 : undefined}
             role={onMove ? 'button' : 'img'}
             aria-label={`${name}, ${spot.x} m from the left, ${spot.y} m from the top${onMove ? '. Arrow keys move it' : ''}`}
@@ -112,11 +112,11 @@ export function FloorPlan({ room, floors = [], spots = [], names = [], wrong = n
             {...dragged(floor.index)}
           >
             <rect x={rect.x} y={rect.y} width={rect.lengthMetres} height={rect.widthMetres} rx={0.12} />
-            <text className="floor-number" x={spot.x} y={spot.y + text * 0.2} fontSize={text * 1.3}>
+            <text className={styles.floorNumber} x={spot.x} y={spot.y + text * 0.2} fontSize={text * 1.3}>
               {floor.index + 1}
             </text>
             {linesOf(names[floor.index] ?? '', rect.lengthMetres / (text * 0.36)).map((line, at) => (
-              <text key={line} className="floor-name" x={spot.x} y={spot.y + text * (1 + at * 0.72)} fontSize={text * 0.62}>
+              <text key={line} className={styles.floorName} x={spot.x} y={spot.y + text * (1 + at * 0.72)} fontSize={text * 0.62}>
                 {line}
               </text>
             ))}

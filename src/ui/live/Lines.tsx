@@ -3,7 +3,7 @@ import './lines.css'
 
 interface LinesProps {
   lines: readonly string[]
-  className: string
+  className: string | undefined
   /** In the order in which they are done. */
   numbered?: boolean
 }

@@ -4,7 +4,7 @@ import { api } from '../kit/api'
 import { thisDevice } from '../kit/device'
 import { guarded } from '../kit/Guard'
 import { queryClient } from '../kit/query-client'
-import './pair.css'
+import styles from './pair.module.css'
 
 interface Listed {
   className: string
@@ -43,7 +43,7 @@ export const NamesScreen = guarded(({ token }: { token: string }) => {
   const trouble = (opened.error ?? looking.error)?.message
 
   return (
-    <main className="names">
+    <main className={styles.names}>
       <h1>Who are you?</h1>
       <p>
         {listed
@@ -53,7 +53,7 @@ export const NamesScreen = guarded(({ token }: { token: string }) => {
             : 'The list is on its way …'}
       </p>
       {trouble && (
-        <p className="names-trouble" role="alert">
+        <p className={styles.namesTrouble} role="alert">
           {trouble}
         </p>
       )}

@@ -2,7 +2,7 @@ import QRCode from 'qrcode'
 import { useEffect, useState } from 'react'
 import { api, ApiError } from '../kit/api'
 import { guarded } from '../kit/Guard'
-import './pair.css'
+import styles from './pair.module.css'
 
 interface Waiting {
   device: string
@@ -62,11 +62,11 @@ export const PairScreen = guarded(({ base }: { base: string }) => {
   }, [])
 
   return (
-    <main className="pair">
+    <main className={styles.pair}>
       <div className="pair-words">
         <h1>This screen is ready for a class</h1>
         <p>The coach opens Screens in the class, and types in this code:</p>
-        <p className="pair-code" aria-label={code ? `Code: ${[...code].join(' ')}` : 'The code is on its way'} role="status">
+        <p className={styles.pairCode} aria-label={code ? `Code: ${[...code].join(' ')}` : 'The code is on its way'} role="status">
           {(code ?? '····').split('').map((sign, index) => (
             <span key={index}>{sign}</span>
           ))}
@@ -84,7 +84,7 @@ function PairPicture({ address }: { address: string }) {
   const [picture, setPicture] = useState('')
   useEffect(() => void QRCode.toString(address, { type: 'svg', margin: 1 }).then(setPicture), [address])
   return (
-    <figure className="pair-picture">
+    <figure className={styles.pairPicture}>
       <div role="img" aria-label="A picture for the coach’s phone" dangerouslySetInnerHTML={{ __html: picture }} />
       <figcaption>Or the coach points a phone at this.</figcaption>
     </figure>

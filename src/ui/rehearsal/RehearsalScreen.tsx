@@ -19,7 +19,7 @@ import { useSound } from '../live/use-sound'
 import { WallView } from '../wall/WallView'
 import { RehearsalClock } from './rehearsal-clock'
 import '../kit/small-controls.css'
-import './rehearsal.css'
+import styles from './rehearsal.module.css'
 
 const rates = [1, 2, 5, 10, 20, 40, 60] as const
 
@@ -71,9 +71,9 @@ function Rehearsal({ snapshot, classId, zone }: { snapshot: RunSnapshot; classId
   const heard = useSimulatedSpeaker(live)
   const over = state.status === 'finished'
   return (
-    <div className="rehearsal">
+    <div className={styles.rehearsal}>
       <WallView live={live} layout="room" zone={zone} sound={sound} />
-      <aside className="rehearsal-bar" aria-label="Rehearsal">
+      <aside className={styles.rehearsalBar} aria-label="Rehearsal">
         <button type="button" className="small-button" onClick={toggle} disabled={over}>
           {state.status === 'ready' ? 'Play' : state.status === 'paused' ? 'Go on' : 'Pause'}
         </button>
@@ -87,7 +87,7 @@ function Rehearsal({ snapshot, classId, zone }: { snapshot: RunSnapshot; classId
             ))}
           </select>
         </label>
-        <div className="rehearsal-ribbon">
+        <div className={styles.rehearsalRibbon}>
           <Ribbon blocks={blocks} total={total} names={false} scale={false} />
           <RibbonHead state={state} />
           <input
@@ -102,10 +102,10 @@ function Rehearsal({ snapshot, classId, zone }: { snapshot: RunSnapshot; classId
             onChange={(event) => jump(Number(event.currentTarget.value))}
           />
         </div>
-        <span className="rehearsal-time">
+        <span className={styles.rehearsalTime}>
           {formatSeconds(Math.floor(state.gone / 1000))} of {formatSeconds(total)}
         </span>
-        <label className="rehearsal-check">
+        <label className={styles.rehearsalCheck}>
           <input type="checkbox" checked={people} onChange={(event) => setPeople(event.currentTarget.checked)} /> People tap
         </label>
         <details>

@@ -3,6 +3,7 @@ import { awakeWords } from '../live/ScreenCheck'
 import type { useSound } from '../live/use-sound'
 import type { Awake } from '../live/use-wake-lock'
 import styles from './BeforeStart.module.css'
+import controls from './controls.module.css'
 
 interface BeforeStartProps {
   people: number
@@ -27,7 +28,7 @@ export function BeforeStart({ people, screensPath, checking, awake, sound, shut,
     onCheck()
   }
   return (
-    <section className="controls-card" aria-label="Before you start">
+    <section className={controls.controlsCard} aria-label="Before you start">
       <div className="second">Before you start</div>
       <ol className={styles.steps}>
         <li>

@@ -6,6 +6,7 @@ import { Ribbon } from '../kit/Ribbon'
 import { timeOf } from '../kit/zoned-time'
 import { RibbonHead } from '../live/RibbonHead'
 import type { LiveRun } from '../live/use-run'
+import styles from './controls.module.css'
 
 interface ControlsRibbonProps {
   live: LiveRun
@@ -22,12 +23,12 @@ export function ControlsRibbon({ live, slotEnd, zone, holds }: ControlsRibbonPro
   const blocks = useMemo(() => blocksOf(snapshot.timeline, snapshot.pieceNames), [snapshot])
   const under = state.status !== 'ready' && state.status !== 'finished'
   return (
-    <div className="controls-ribbon">
+    <div className={styles.controlsRibbon}>
       <Ribbon blocks={blocks} total={snapshot.timeline.total} names={false} scale={false} />
       {under && <RibbonHead state={state} />}
-      <div className="controls-ends">
+      <div className={styles.controlsEnds}>
         <span>{formatSeconds(state.gone / 1000)} gone</span>
-        <span role="status" className={connected ? 'is-together' : undefined}>
+        <span role="status" className={connected ? styles.isTogether : undefined}>
           {connected ? 'together with the room' : 'no line: going on by itself'}
           {holds && ' · this device holds the controls'}
         </span>

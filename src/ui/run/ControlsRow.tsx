@@ -1,5 +1,6 @@
 import type { RunState } from '@core/run/clock/state'
 import type { KeyAction } from './controls-keys'
+import styles from './controls.module.css'
 
 interface ControlsRowProps {
   state: RunState
@@ -17,8 +18,13 @@ export function ControlsRow({ state, word, digits, locked, onAct, onClear }: Con
   const under = state.status !== 'ready' && state.status !== 'finished'
   const idle = !under || locked
   return (
-    <div className="controls-row">
-      <button type="button" className="control is-main" onClick={() => onAct('toggle')} disabled={locked || state.status === 'finished'}>
+    <div className={styles.controlsRow}>
+      <button
+        type="button"
+        className={`${styles.control} ${styles.isMain}`}
+        onClick={() => onAct('toggle')}
+        disabled={locked || state.status === 'finished'}
+      >
         <b>{mainWord(state)}</b>
         <small>
           {word} {state.status !== 'finished' && digits}
@@ -26,7 +32,7 @@ export function ControlsRow({ state, word, digits, locked, onAct, onClear }: Con
         <kbd>space</kbd>
       </button>
       {state.status === 'stopped' ? (
-        <button type="button" className="control is-clear" onClick={onClear} disabled={state.clearing}>
+        <button type="button" className={`${styles.control} ${styles.isClear}`} onClick={onClear} disabled={state.clearing}>
           <b>{state.clearing ? 'Everyone is told to leave' : 'Clear the room'}</b>
           <small>by the nearest free exit, and wait outside</small>
         </button>
@@ -45,7 +51,12 @@ export function ControlsRow({ state, word, digits, locked, onAct, onClear }: Con
           />
         </>
       )}
-      <button type="button" className="control is-stop" onClick={() => onAct('stop')} disabled={!under || state.status === 'stopped'}>
+      <button
+        type="button"
+        className={`${styles.control} ${styles.isStop}`}
+        onClick={() => onAct('stop')}
+        disabled={!under || state.status === 'stopped'}
+      >
         <b>Stop the room</b>
         <kbd>S, held half a second</kbd>
       </button>
@@ -63,7 +74,7 @@ interface ControlProps {
 
 function Control({ word, hint, keys, disabled, onPress }: ControlProps) {
   return (
-    <button type="button" className="control" disabled={disabled} onClick={onPress}>
+    <button type="button" className={styles.control} disabled={disabled} onClick={onPress}>
       <b>{word}</b>
       <small>{hint}</small>
       <kbd>{keys}</kbd>

@@ -12,7 +12,6 @@ import { useWakeLock } from '../live/use-wake-lock'
 import { useSound } from '../live/use-sound'
 import { useCommands } from './commands'
 import '../kit/small-controls.css'
-import './controls.css'
 import { useControlKeys, type KeyAction } from './controls-keys'
 import { BeforeStart } from './BeforeStart'
 import { ControlsRibbon } from './ControlsRibbon'
@@ -28,6 +27,7 @@ import { PhaseNow } from './PhaseNow'
 import { SoundPanel } from './SoundPanel'
 import { StationsPanel } from './StationsPanel'
 import { TimePanel } from './TimePanel'
+import styles from './controls.module.css'
 
 interface ControlsProps extends LiveProps {
   runId: string
@@ -92,9 +92,9 @@ function Controls(props: ControlsProps) {
   const digits = digitsOf(state)
 
   return (
-    <main className="controls">
-      <header className="controls-top">
-        <div className="controls-name">
+    <main className={styles.controls}>
+      <header className={styles.controlsTop}>
+        <div className={styles.controlsName}>
           <h1>{snapshot.name}</h1>
           <span>{view.place}</span>
         </div>
@@ -132,7 +132,7 @@ function Controls(props: ControlsProps) {
       {elsewhere && (
         <HolderBar holder={state.holder!} device={device} events={live.feed.get().events} zone={zone} onTakeOver={() => void takeOver()} />
       )}
-      <div className={`controls-middle${panel ? ' has-panel' : ''}`}>
+      <div className={`${styles.controlsMiddle}${panel ? ` ${styles.hasPanel}` : ''}`}>
         <PhaseNow
           live={live}
           view={view}
@@ -162,7 +162,7 @@ function Controls(props: ControlsProps) {
         {panel === 'List' && <ListPanel live={live} taps={taps} send={send} onClose={close} />}
       </div>
       {trouble && (
-        <div className="controls-trouble" role="alert">
+        <div className={styles.controlsTrouble} role="alert">
           {trouble}
         </div>
       )}

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react'
 import type { nextWords } from '@core/run/screens/next-words'
 import type { RoomScreenView } from '@core/run/screens/room-view'
 import { formatSeconds, type Seconds } from '@core/base/units'
+import styles from './controls.module.css'
 
 interface ControlsSideProps {
   view: RoomScreenView
@@ -16,15 +17,15 @@ interface ControlsSideProps {
 /** What comes next, whom to watch, and who is where. */
 export function ControlsSide({ view, follows, nextSeconds, over, children }: ControlsSideProps) {
   return (
-    <div className="controls-side">
-      <section className="controls-card" aria-label="Next">
+    <div className={styles.controlsSide}>
+      <section className={styles.controlsCard} aria-label="Next">
         {!over && <div className="second">Next{nextSeconds === undefined ? '' : `, ${formatSeconds(nextSeconds)}`}</div>}
         <h2>{follows.headline}</h2>
         {follows.detail && <p className="second">{follows.detail}</p>}
       </section>
       {children}
       {!over && (
-        <div className="controls-card is-tall" role="region" aria-label="Watch" tabIndex={0}>
+        <div className={`${styles.controlsCard} ${styles.isTall}`} role="region" aria-label="Watch" tabIndex={0}>
           <div className="second">
             Watch{view.tiles.length > 0 && (view.tiles.some((tile) => tile.coming) ? ', and who comes where' : ', and who is where')}
           </div>
@@ -36,7 +37,7 @@ export function ControlsSide({ view, follows, nextSeconds, over, children }: Con
             </p>
           ))}
           {view.tiles.length > 0 && (
-            <ol className="controls-stations" aria-label="Who is where">
+            <ol className={styles.controlsStations} aria-label="Who is where">
               {view.tiles.map((tile) => (
                 <li key={tile.number}>
                   {tile.exercise}{' '}

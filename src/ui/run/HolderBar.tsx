@@ -2,6 +2,7 @@ import type { Holder } from '@core/run/clock/holder'
 import type { RunEvent } from '@core/run/clock/events'
 import { timeOf } from '../kit/zoned-time'
 import type { Device } from '../kit/device'
+import styles from './controls.module.css'
 
 interface HolderBarProps {
   holder: Holder
@@ -17,7 +18,7 @@ export function HolderBar({ holder, device, events, zone, onTakeOver }: HolderBa
   const had = events.some(({ command }) => command.type === 'takeOver' && command.device === device.id)
   const time = timeOf(holder.since, zone)
   return (
-    <div className="controls-holder" role="alert">
+    <div className={styles.controlsHolder} role="alert">
       <p>
         <b>{`${who[0]!.toUpperCase()}${who.slice(1)} ${had ? `took over the controls at ${time}` : `has held the controls since ${time}`}.`}</b>{' '}
         Stop the room works from here too.

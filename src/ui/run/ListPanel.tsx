@@ -7,6 +7,7 @@ import { formatSeconds } from '@core/base/units'
 import type { LiveRun } from '../live/use-run'
 import { Panel } from './Panel'
 import type { TapState } from '../live/tap-line'
+import styles from './panel.module.css'
 
 interface ListPanelProps {
   live: LiveRun
@@ -45,8 +46,8 @@ export function ListPanel({ live, taps, send, onClose }: ListPanelProps) {
   return (
     <Panel title="At their own pace" onClose={onClose}>
       {on ? (
-        <p className="run-line">
-          <b className="run-watch">{formatSeconds(Math.floor(state.elapsed / 1000))}</b> {probablyWords(snapshot, state)}
+        <p className={styles.runLine}>
+          <b className={styles.runWatch}>{formatSeconds(Math.floor(state.elapsed / 1000))}</b> {probablyWords(snapshot, state)}
         </p>
       ) : (
         <p>
@@ -68,11 +69,11 @@ export function ListPanel({ live, taps, send, onClose }: ListPanelProps) {
         </p>
       )}
       {pairs && (
-        <label className="run-check">
+        <label className={styles.runCheck}>
           <input type="checkbox" checked={onePerson} onChange={(event) => setEach(event.currentTarget.checked)} /> Each person by themselves
         </label>
       )}
-      <ul className="run-list is-taps">
+      <ul className={`${styles.runList} is-taps`}>
         {groups.map((group) => (
           <Taps key={group[0]!.personId} group={group} on={on} tap={tap} takeAway={(tapId) => void send({ type: 'untap', tapId })} />
         ))}
@@ -104,7 +105,7 @@ function Taps({ group, on, tap, takeAway }: TapsProps) {
           {first!.began > 0 && <span className="second"> began at {formatSeconds(Math.round(first!.began / 1000))}</span>}
         </b>
       </span>
-      <span className="run-ease" role="group" aria-label={`Taps of ${names(group)}`}>
+      <span className={styles.runEase} role="group" aria-label={`Taps of ${names(group)}`}>
         <button
           type="button"
           className="small-button"

@@ -1,5 +1,5 @@
 import { useEffect, useRef, type ReactNode } from 'react'
-import './panel.css'
+import styles from './panel.module.css'
 
 interface PanelProps {
   title: string
@@ -16,12 +16,12 @@ export function Panel({ title, onClose, told, children }: PanelProps) {
   return (
     <dialog
       ref={dialog}
-      className="run-panel"
+      className={styles.runPanel}
       aria-label={title}
       onClose={onClose}
       onKeyDown={(event) => event.key === 'Escape' && dialog.current?.close()}
     >
-      <div className="run-panel-head">
+      <div className={styles.runPanelHead}>
         <header>
           <h2>{title}</h2>
           <button type="button" className="small-button" onClick={() => dialog.current?.close()}>

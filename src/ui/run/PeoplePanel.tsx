@@ -7,6 +7,7 @@ import type { LiveRun } from '../live/use-run'
 import { EaseButtons } from './EaseButtons'
 import { Panel } from './Panel'
 import { ChangeTold, useRoomChanges } from './room-changes'
+import styles from './panel.module.css'
 
 interface PeoplePanelProps {
   runId: string
@@ -93,7 +94,7 @@ export function PeoplePanel({ runId, live, onClose }: PeoplePanelProps) {
         </button>
       </form>
       <h3>Who is here</h3>
-      <ul className="run-list">
+      <ul className={styles.runList}>
         {names.map((person) => (
           <li key={person.id}>
             <span>
@@ -137,7 +138,7 @@ function Covered({ coverage }: { coverage: Coverage | undefined }) {
   if (!coverage) return null
   const { done, toCome, missed, oneSide } = coverage
   return (
-    <small className="second run-covered">
+    <small className={`second ${styles.runCovered}`}>
       {done.length > 0 ? `done ${numberRuns(done)}` : 'none done yet'}
       {toCome.length > 0 && `; to come ${numberRuns(toCome)}`}
       {oneSide.length > 0 && `; one side only at ${numberRuns(oneSide)}`}

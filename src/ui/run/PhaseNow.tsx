@@ -6,6 +6,7 @@ import { Caption } from '../live/Caption'
 import { Level } from '../live/Level'
 import { Lines } from '../live/Lines'
 import type { LiveRun } from '../live/use-run'
+import styles from './controls.module.css'
 
 const undoWords: Partial<Record<AskedCommand['type'], string>> = {
   pause: 'pause',
@@ -36,13 +37,13 @@ interface PhaseNowProps {
 export function PhaseNow({ live, view, digits, slotEnd, shut, onUndo, onTime }: PhaseNowProps) {
   const { snapshot, state } = live
   return (
-    <section className="controls-phase on-paper" aria-label="Now">
+    <section className={`${styles.controlsPhase} on-paper`} aria-label="Now">
       <Level state={state} />
-      <div className="controls-words">
+      <div className={styles.controlsWords}>
         <h2 data-testid="word">{state.status === 'paused' ? `Paused: ${view.word}` : view.word}</h2>
-        <p className="controls-headline">{view.headline}</p>
+        <p className={styles.controlsHeadline}>{view.headline}</p>
         <p>{view.detail}</p>
-        {state.phase.selfPaced && view.points.length > 0 && <Lines className="controls-items" lines={view.points} numbered />}
+        {state.phase.selfPaced && view.points.length > 0 && <Lines className={styles.controlsItems} lines={view.points} numbered />}
         {state.undoable && !shut && (
           <p>
             <button type="button" className="small-button" onClick={onUndo}>
@@ -58,7 +59,7 @@ export function PhaseNow({ live, view, digits, slotEnd, shut, onUndo, onTime }: 
           </p>
         )}
         {state.holding && (
-          <p className="controls-headline">{state.status === 'held' ? 'Held: release to go on' : 'Will hold at the end of this'}</p>
+          <p className={styles.controlsHeadline}>{state.status === 'held' ? 'Held: release to go on' : 'Will hold at the end of this'}</p>
         )}
         {state.status === 'ready' && snapshot.sentences.map((sentence) => <p key={sentence}>{sentence}</p>)}
         {state.status === 'ready' && state.endsAt > slotEnd + 60_000 && (
@@ -72,7 +73,12 @@ export function PhaseNow({ live, view, digits, slotEnd, shut, onUndo, onTime }: 
         <Caption live={live} />
       </div>
       {state.status !== 'finished' && (
-        <div className={`controls-digits${digits.length > 2 ? ' is-long' : ''}`} data-testid="digits" role="timer" aria-live="off">
+        <div
+          className={`${styles.controlsDigits}${digits.length > 2 ? ` ${styles.isLong}` : ''}`}
+          data-testid="digits"
+          role="timer"
+          aria-live="off"
+        >
           {digits}
         </div>
       )}

@@ -1,6 +1,7 @@
 import { hasVoice } from '../live/beep'
 import { soundKinds, soundNames, type SoundKind, type SoundSettings } from '../live/sound-settings'
 import { Panel } from './Panel'
+import styles from './panel.module.css'
 
 interface SoundPanelProps {
   settings: SoundSettings
@@ -14,8 +15,8 @@ export function SoundPanel({ settings, onChange, onClose }: SoundPanelProps) {
     onChange({ ...settings, kinds: { ...settings.kinds, [kind]: { ...settings.kinds[kind], ...change } } })
   return (
     <Panel title="Sound" onClose={onClose}>
-      <p className="run-line is-near">
-        <label className="run-check">
+      <p className={`${styles.runLine} ${styles.isNear}`}>
+        <label className={styles.runCheck}>
           <input
             type="checkbox"
             checked={settings.tones}
@@ -23,7 +24,7 @@ export function SoundPanel({ settings, onChange, onClose }: SoundPanelProps) {
           />{' '}
           Tones
         </label>
-        <label className="run-check">
+        <label className={styles.runCheck}>
           <input
             type="checkbox"
             checked={settings.voice}
@@ -35,10 +36,10 @@ export function SoundPanel({ settings, onChange, onClose }: SoundPanelProps) {
           {hasVoice() ? 'Said by this device.' : 'This device has no voice: tones stay.'} Captions are always shown.
         </span>
       </p>
-      <ul className="run-list">
+      <ul className={styles.runList}>
         {soundKinds.map((kind) => (
           <li key={kind}>
-            <label className="run-check">
+            <label className={styles.runCheck}>
               <input
                 type="checkbox"
                 checked={settings.kinds[kind].on}

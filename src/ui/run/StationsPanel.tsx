@@ -2,6 +2,7 @@ import type { LiveRun } from '../live/use-run'
 import { EaseButtons } from './EaseButtons'
 import { Panel } from './Panel'
 import { ChangeTold, useRoomChanges } from './room-changes'
+import styles from './panel.module.css'
 
 /** A station out of order, and how hard it is for everyone, while the class runs. */
 export function StationsPanel({ runId, live, onClose }: { runId: string; live: LiveRun; onClose: () => void }) {
@@ -13,14 +14,14 @@ export function StationsPanel({ runId, live, onClose }: { runId: string; live: L
   const circuit = pieceId === undefined ? undefined : snapshot.circuits[pieceId]
   return (
     <Panel title="Stations" onClose={onClose} told={<ChangeTold {...changes} />}>
-      <div className="run-line">
+      <div className={styles.runLine}>
         <b>Everyone</b>
         <EaseButtons who="everyone" ease={snapshot.ease ?? 'usual'} onEase={(ease) => void send({ type: 'ease', ease })} />
       </div>
       {circuit && pieceId !== undefined ? (
         <>
           <h3>{circuit.name}</h3>
-          <ol className="run-list is-stations">
+          <ol className={`${styles.runList} is-stations`}>
             {circuit.stations.map((station, index) => {
               const closed = circuit.closed?.includes(index) ?? false
               const name = station.rest ? 'Rest' : ((station.list ? 'A list' : station.exercises[0]?.name) ?? 'Empty')

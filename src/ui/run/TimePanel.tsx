@@ -8,6 +8,7 @@ import { nearestMoment } from '@core/base/calendar/zoned'
 import { timeOf } from '../kit/zoned-time'
 import type { LiveRun } from '../live/use-run'
 import { Panel } from './Panel'
+import styles from './panel.module.css'
 
 interface TimePanelProps {
   live: LiveRun
@@ -67,12 +68,12 @@ export function TimePanel({ live, zone, send, onClose }: TimePanelProps) {
       </form>
       <div aria-live="polite">
         {deadline === undefined && (
-          <p className="run-wrong" role="alert">
+          <p className={styles.runWrong} role="alert">
             Give a time, as 12:45.
           </p>
         )}
         {past && (
-          <p className="run-wrong" role="alert">
+          <p className={styles.runWrong} role="alert">
             {by} is over: give a later time, or end the class.
           </p>
         )}
@@ -84,7 +85,7 @@ export function TimePanel({ live, zone, send, onClose }: TimePanelProps) {
           </p>
         )}
       </div>
-      <ul className="run-ways">
+      <ul className={styles.runWays}>
         {ways.map((way) => (
           <li key={way.id}>
             <div>

@@ -5,6 +5,7 @@ import { roomVersion } from '@core/run/room/room-version'
 import { api } from '../kit/api'
 import { queryClient } from '../kit/query-client'
 import type { LiveRun } from '../live/use-run'
+import styles from './panel.module.css'
 
 export interface RoomChanges {
   send: (change: RoomChange) => Promise<boolean>
@@ -74,7 +75,7 @@ export function ChangeTold({ told, undoable, wrong, takeBack }: RoomChanges) {
         )}
       </div>
       {wrong && (
-        <p role="alert" className="run-wrong">
+        <p role="alert" className={styles.runWrong}>
           {wrong}
         </p>
       )}

@@ -15,7 +15,7 @@ import { StopSign } from '../live/StopSign'
 import { useRun, type LiveProps } from '../live/use-run'
 import { useSound } from '../live/use-sound'
 import { useWakeLock } from '../live/use-wake-lock'
-import './station.css'
+import styles from './station.module.css'
 
 interface StationProps extends LiveProps {
   /** From 1. */
@@ -39,29 +39,29 @@ function Station(props: StationProps) {
   const { exercise } = view
   const digits = digitsOf(state)
   return (
-    <main className="station-screen">
+    <main className={styles.stationScreen}>
       <Level state={state} />
       {state.checking && <ScreenCheck name={`Station ${number}`} awake={awake} sound={sound} connected={connected} />}
       <header>
-        <h1 className="station-number">
+        <h1 className={styles.stationNumber}>
           <span className="visually-hidden">Station </span>
           {number}
         </h1>
         <span>{view.place}</span>
         <span data-testid="word">{state.status === 'paused' ? 'Paused' : view.word}</span>
       </header>
-      <div className="station-middle">
+      <div className={styles.stationMiddle}>
         <div>
-          {view.closed && <p className="station-exercise">Closed</p>}
+          {view.closed && <p className={styles.stationExercise}>Closed</p>}
           {!view.closed && view.items.length === 0 && (
-            <p className="station-exercise">
+            <p className={styles.stationExercise}>
               {exercise ? `${view.ahead ? 'Next: ' : ''}${exercise.name}` : view.people.length > 0 ? 'Rest' : 'Nothing here just now'}
             </p>
           )}
-          {view.items.length > 0 && <Lines className="station-items" lines={view.items} numbered />}
-          {view.items.length === 0 && <p className="station-how">{[view.side, exercise?.how].filter(Boolean).join(', ')}</p>}
+          {view.items.length > 0 && <Lines className={styles.stationItems} lines={view.items} numbered />}
+          {view.items.length === 0 && <p className={styles.stationHow}>{[view.side, exercise?.how].filter(Boolean).join(', ')}</p>}
           {exercise && view.items.length === 0 && (
-            <ul className="station-points">
+            <ul className={styles.stationPoints}>
               {exercise.points.map((point) => (
                 <li key={point}>{point}</li>
               ))}
@@ -69,7 +69,12 @@ function Station(props: StationProps) {
           )}
         </div>
         {state.status !== 'finished' && state.status !== 'ready' && (
-          <div className={`station-digits${digits.length > 2 ? ' is-long' : ''}`} data-testid="digits" role="timer" aria-live="off">
+          <div
+            className={`${styles.stationDigits}${digits.length > 2 ? ` ${styles.isLong}` : ''}`}
+            data-testid="digits"
+            role="timer"
+            aria-live="off"
+          >
             {digits}
           </div>
         )}
@@ -97,7 +102,7 @@ function Station(props: StationProps) {
           {view.nextStation !== undefined && !view.coming && `, then to station ${view.nextStation}`}
         </p>
         {view.nextPeople.length > 0 && !view.coming && <p>Next here: {andList(view.nextPeople)}</p>}
-        <div className="station-sound">
+        <div className={styles.stationSound}>
           <Caption live={live} station={number - 1} />
           <SoundButton sound={sound} />
         </div>

@@ -12,7 +12,7 @@ export function FittedLines({ lines }: { lines: readonly string[] }) {
     <div ref={ref} className={styles.fitted}>
       {height > 0 && (
         <div style={{ fontSize: listSize(lines, width, height, most) }}>
-          <Lines className={styles.list!} lines={lines} numbered />
+          <Lines className={styles.list} lines={lines} numbered />
         </div>
       )}
     </div>

@@ -1,5 +1,6 @@
 import { doneWords, standings } from '@core/records/standing'
 import type { LiveRun } from '../live/use-run'
+import styles from './wall.module.css'
 
 const shown = 8
 
@@ -8,7 +9,7 @@ export function Standings({ live: { snapshot, state, feed } }: { live: LiveRun }
   const done = standings(snapshot, feed.get().progress, state).filter((standing) => doneWords(standing) !== '')
   if (done.length === 0) return null
   return (
-    <ol className="wall-standing" aria-label="How people stand">
+    <ol className={styles.wallStanding} aria-label="How people stand">
       {done.slice(0, shown).map((standing) => (
         <li key={standing.personId}>
           {standing.name}: {doneWords(standing)}

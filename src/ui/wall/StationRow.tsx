@@ -1,5 +1,6 @@
 import type { CSSProperties } from 'react'
 import type { Tile } from '@core/run/screens/room-view'
+import styles from './wall.module.css'
 
 interface StationRowProps {
   tiles: readonly Tile[]
@@ -14,27 +15,27 @@ const inRows = (count: number, most: number) => Math.ceil(count / Math.ceil(coun
 export function StationRow({ tiles, withPoints }: StationRowProps) {
   return (
     <div
-      className="wall-row"
+      className={styles.wallRow}
       role="list"
       aria-label="Stations"
       style={{ '--tiles': inRows(tiles.length, 10), '--upright': inRows(tiles.length, 4) } as CSSProperties}
     >
       {tiles.map((tile) => (
         <div
-          className={`wall-tile${tile.number === 1 ? ' is-first' : ''}${tile.closed ? ' is-closed' : ''}`}
+          className={`${styles.wallTile}${tile.number === 1 ? ` ${styles.isFirst}` : ''}${tile.closed ? ` ${styles.isClosed}` : ''}`}
           role="listitem"
           key={tile.number}
         >
-          <div className="wall-tile-number">{tile.number}</div>
-          <div className="wall-tile-name">{tile.exercise}</div>
+          <div className={styles.wallTileNumber}>{tile.number}</div>
+          <div className={styles.wallTileName}>{tile.exercise}</div>
           {withPoints && tile.points.length > 0 && (
-            <ul className="wall-tile-points">
+            <ul className={styles.wallTilePoints}>
               {tile.points.map((point) => (
                 <li key={point}>{point}</li>
               ))}
             </ul>
           )}
-          <div className="wall-tile-people">
+          <div className={styles.wallTilePeople}>
             {tile.coming && tile.people.length > 0 && <small>coming in</small>}
             {tile.people.map((name, index) => (
               <div key={index}>{name === tile.works ? <b>{name} works</b> : name}</div>

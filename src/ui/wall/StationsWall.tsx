@@ -7,6 +7,7 @@ import { Digits } from './Digits'
 import { Standings } from './Standings'
 import { StationRow } from './StationRow'
 import { WayGrid } from './WayGrid'
+import styles from './wall.module.css'
 
 interface StationsWallProps {
   live: LiveRun
@@ -26,28 +27,28 @@ export function StationsWall({ live, view, layout, inGrid, ends, digits }: Stati
   const tiles = home ? [] : view.tiles
   return (
     <>
-      <header className="wall-top">
+      <header className={styles.wallTop}>
         <span className="wall-plate">{snapshot.name}</span>
         <span className="wall-plate">{view.place}</span>
         <span className="wall-plate">{state.status === 'finished' ? `ended ${ends}` : `ends ${ends}`}</span>
       </header>
-      <div className="wall-middle">
-        <div className="wall-words">
+      <div className={styles.wallMiddle}>
+        <div className={styles.wallWords}>
           <h1 data-testid="word">{state.status === 'paused' ? 'Paused' : view.word}</h1>
-          {state.status === 'paused' && <p className="wall-detail">{view.word}, when the coach resumes</p>}
+          {state.status === 'paused' && <p className={styles.wallDetail}>{view.word}, when the coach resumes</p>}
           {home ? (
-            <p className="wall-headline">
+            <p className={styles.wallHeadline}>
               {home.coming && 'Next at home: '}
               {home.exercise.name}
             </p>
           ) : (
-            view.headline && <p className="wall-headline">{view.headline}</p>
+            view.headline && <p className={styles.wallHeadline}>{view.headline}</p>
           )}
-          {points.length > 0 && <Lines className="wall-points" lines={points} />}
-          {home?.next && <p className="wall-detail">Then: {home.next}</p>}
-          {!home && view.detail && <p className="wall-detail">{view.detail}</p>}
+          {points.length > 0 && <Lines className={styles.wallPoints} lines={points} />}
+          {home?.next && <p className={styles.wallDetail}>Then: {home.next}</p>}
+          {!home && view.detail && <p className={styles.wallDetail}>{view.detail}</p>}
           {snapshot.follow && (state.status === 'countIn' || (state.status !== 'finished' && state.phase.kind !== 'work')) && (
-            <p className="wall-detail">{snapshot.follow}</p>
+            <p className={styles.wallDetail}>{snapshot.follow}</p>
           )}
         </div>
         <div className="wall-side">

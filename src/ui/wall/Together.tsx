@@ -39,7 +39,7 @@ export function Together({ view, word, place, ends, digits, standings }: Togethe
       <section className={styles.how}>
         {view.how && <p className={styles.figures}>{view.how}</p>}
         {view.isList && <FittedLines lines={view.lines} />}
-        {!view.isList && view.lines.length > 0 && <Lines className={styles.lines!} lines={view.lines} />}
+        {!view.isList && view.lines.length > 0 && <Lines className={styles.lines} lines={view.lines} />}
         {view.versions.length > 0 && (
           <ul className={styles.versions} aria-label="Versions">
             {view.versions.map((version) => (

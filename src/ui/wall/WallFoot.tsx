@@ -6,6 +6,7 @@ import { Caption } from '../live/Caption'
 import { SoundButton } from '../live/SoundButton'
 import type { LiveRun } from '../live/use-run'
 import type { useSound } from '../live/use-sound'
+import styles from './wall.module.css'
 
 interface WallFootProps {
   live: LiveRun
@@ -18,9 +19,9 @@ interface WallFootProps {
 /** Sound, layout, and what was said last. */
 export function WallFoot({ live, sound, layout, view, onLayout }: WallFootProps) {
   return (
-    <footer className="wall-foot">
+    <footer className={styles.wallFoot}>
       <Announce at={changeKey(live.state)} words={[view.word, view.place, view.headline, view.detail]} quiet={sound.on} />
-      <div className="wall-line">
+      <div className={styles.wallLine}>
         <SoundButton sound={sound} />
         {!live.connected && <span role="status">No line to the server: going on by itself</span>}
       </div>

@@ -18,7 +18,6 @@ import { WallFoot } from './WallFoot'
 import { WayGrid } from './WayGrid'
 import { WayTop } from './WayTop'
 import { Welcome } from './Welcome'
-import './wall.css'
 
 interface WallViewProps {
   live: LiveRun

@@ -3,16 +3,17 @@ import { useMemo, type CSSProperties } from 'react'
 import type { RoomScreenView, Tile } from '@core/run/screens/room-view'
 import { WayMark } from '../live/WayMark'
 import { wallGrid } from '@core/wall/wall-grid'
+import styles from './wall.module.css'
 
 /** Where everyone goes or is, and what is done there: every station with its people, as large as the picture lets them be. */
 export function WayGrid({ tiles, onward }: Pick<RoomScreenView, 'onward'> & { tiles: readonly Tile[] }) {
   const { ref, width, height } = useElementSize()
   const grid = useMemo(() => (width > 0 && height > 0 ? wallGrid(tiles, width, height) : undefined), [tiles, width, height])
   return (
-    <div className="way-room" ref={ref}>
+    <div className={styles.wayRoom} ref={ref}>
       {grid && (
         <div
-          className={`way-grid${onward ? ` is-${onward}` : ''}`}
+          className={`${styles.wayGrid}${onward ? ` is-${onward}` : ''}`}
           role="list"
           aria-label="Stations"
           style={
@@ -20,13 +21,13 @@ export function WayGrid({ tiles, onward }: Pick<RoomScreenView, 'onward'> & { ti
           }
         >
           {tiles.map((tile, index) => (
-            <div className={`way-tile${tile.closed ? ' is-closed' : ''}`} role="listitem" key={tile.number}>
-              <div className="way-head">
-                <span className="way-number">{tile.number}</span>
-                <span className="way-exercise">{tile.exercise}</span>
+            <div className={`${styles.wayTile}${tile.closed ? ` ${styles.isClosed}` : ''}`} role="listitem" key={tile.number}>
+              <div className={styles.wayHead}>
+                <span className={styles.wayNumber}>{tile.number}</span>
+                <span className={styles.wayExercise}>{tile.exercise}</span>
               </div>
               {tile.carried && (
-                <p className="way-carried">
+                <p className={styles.wayCarried}>
                   {[
                     tile.carried.away.length > 0 && `Away: ${tile.carried.away.join(', ')}`,
                     tile.carried.here.length > 0 && `Here: ${tile.carried.here.join(', ')}`,
@@ -38,12 +39,12 @@ export function WayGrid({ tiles, onward }: Pick<RoomScreenView, 'onward'> & { ti
                 </p>
               )}
               {tile.coming && tile.people.length > 0 && <span className="visually-hidden">coming in</span>}
-              <div className="way-names">
+              <div className={styles.wayNames}>
                 {grid.names[index]!.map(({ text, size }, person) => (
                   <div
                     key={person}
                     style={{ fontSize: size }}
-                    className={!tile.coming && tile.works !== undefined && tile.works !== tile.people[person] ? 'way-waits' : undefined}
+                    className={!tile.coming && tile.works !== undefined && tile.works !== tile.people[person] ? styles.wayWaits : undefined}
                   >
                     {tile.ways && <WayMark way={tile.ways[person]} />}
                     {text === tile.people[person] ? (

@@ -1,5 +1,6 @@
 import type { RoomScreenView } from '@core/run/screens/room-view'
 import { Digits } from './Digits'
+import styles from './wall.module.css'
 
 interface WayTopProps {
   view: RoomScreenView
@@ -12,13 +13,13 @@ interface WayTopProps {
 /** What to do, in a word and a sentence, and how long there is for it. */
 export function WayTop({ view, paused, follow, ends, digits }: WayTopProps) {
   return (
-    <header className="way-top">
+    <header className={styles.wayTop}>
       <h1 data-testid="word">{paused ? 'Paused' : view.word}</h1>
-      <div className="way-words">
+      <div className={styles.wayWords}>
         {paused && <p>{view.word}, when the coach resumes</p>}
         {view.headline && <p>{view.headline}</p>}
-        {view.detail && <p className="way-small">{view.detail}</p>}
-        <p className="way-small way-plates">
+        {view.detail && <p className={styles.waySmall}>{view.detail}</p>}
+        <p className={`${styles.waySmall} ${styles.wayPlates}`}>
           {[view.place === view.word ? '' : view.place, `ends ${ends}`, follow].filter(Boolean).map((text) => (
             <span key={text}>{text}</span>
           ))}

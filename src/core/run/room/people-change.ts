@@ -33,7 +33,8 @@ export function left(snapshot: RunSnapshot, personId: string): Result<RoomChange
     `${nameIn(snapshot, personId)} has left.`,
     ...(rest.length === 1 ? [`${nameIn(snapshot, rest[0]!)} is alone now: let them trade places, or join another pair.`] : []),
   ]
-  const gone = [...(snapshot.left ?? []), { id: personId, name: nameIn(snapshot, personId) }]
+  const shownAs = snapshot.people.find(({ id }) => id === personId)?.shownAs
+  const gone = [...(snapshot.left ?? []), { id: personId, name: nameIn(snapshot, personId), ...(shownAs !== undefined && { shownAs }) }]
   return success({ snapshot: { ...after, people: snapshot.people.filter((person) => person.id !== personId), left: gone }, told })
 }
 

@@ -101,7 +101,7 @@ export const RunSnapshotSchema: z.ZodType<RunSnapshot> = z.strictObject({
   groups: z.array(ids).max(limits.people),
   people: z.array(person).max(limits.people),
   left: z
-    .array(z.strictObject({ id, name: text }))
+    .array(z.strictObject({ id, name: text, shownAs: text.nullable().optional() }))
     .max(10 * limits.people)
     .optional(),
   asks: z.number().int().min(0).optional(),

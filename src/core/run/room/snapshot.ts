@@ -121,7 +121,7 @@ export interface RunSnapshot {
     onBreak?: boolean
   }[]
   /** Who was here and has left. */
-  left?: { id: string; name: string }[]
+  left?: { id: string; name: string; shownAs?: string | null }[]
   /** How often somebody has asked for something on their card. */
   asks?: number
   /** How hard it is made for everyone, under way. */

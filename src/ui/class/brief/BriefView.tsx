@@ -10,11 +10,11 @@ import { settingsOf } from '@core/class/compute'
 import { roomSentences } from '@core/summary/sentences'
 import { followSentence } from '@core/class/demonstrators'
 import { formatSeconds } from '@core/base/units'
-import './brief.css'
 import { useClass, usePlanEdits } from '../shared/context'
 import { ReadingView } from './ReadingView'
 import { AgainWords, BriefWords, SectionWords } from './BriefWords'
 import { readingPages } from './reading-pages'
+import styles from './brief.module.css'
 
 /** What to say, in order, with its time; four ways to give it; and a view to read it from. */
 export function BriefView() {
@@ -47,7 +47,7 @@ export function BriefView() {
   const opening = [...(computed.timeline.ok ? roomSentences(plan, computed.timeline.value, sizes) : []), ...(follow ? [follow] : [])]
   return (
     <>
-      <section className="class-main brief" aria-label="Brief">
+      <section className={`class-main ${styles.brief}`} aria-label="Brief">
         <div className="big-line">
           <span role="status" aria-label="Length of the brief">
             <span className="big">{formatSeconds(length.usual)}</span> to explain {count} {count === 1 ? 'exercise' : 'exercises'}{' '}
@@ -64,12 +64,12 @@ export function BriefView() {
         ))}
         {follow && <p>{follow}</p>}
         {sections.map((section) => (
-          <section key={section.circuitId} className="brief-section" aria-label={section.name}>
+          <section key={section.circuitId} className={styles.briefSection} aria-label={section.name}>
             <h2>
               {section.name} {section.asDone && <span className="second">shown as it is done</span>}
             </h2>
             <SectionWords section={section} moves={movesOf(section.circuitId)} />
-            <ol className="brief-items">
+            <ol className={styles.briefItems}>
               {section.items.map((item) => (
                 <li key={`${item.number}-${item.name}-${item.when}`}>
                   <BriefWords item={item} />
@@ -107,7 +107,7 @@ export function BriefView() {
           {figures.briefSeconds.least} to {figures.briefSeconds.most} s an exercise, as this hall reckons (Exercises, Figures).
         </p>
         <h2>For everyone’s safety</h2>
-        <ul className="cautions">
+        <ul className={styles.cautions}>
           {classCautions.map((caution) => (
             <li key={caution}>{caution}</li>
           ))}

@@ -1,6 +1,7 @@
 import { midSentence } from '@core/base/mid-sentence'
 import { andList } from '@core/base/and-list'
 import type { BriefItem, BriefSection } from '@core/brief/walk-through'
+import styles from './brief.module.css'
 
 const rungWords = { easier: 'Easier', harder: 'Harder', substitute: 'Instead' } as const
 
@@ -8,10 +9,10 @@ const rungWords = { easier: 'Easier', harder: 'Harder', substitute: 'Instead' } 
 export function BriefWords({ item }: { item: BriefItem }) {
   return (
     <>
-      <div className="brief-name">
-        <span className="brief-number">{item.number}</span> {item.name}
+      <div className={styles.briefName}>
+        <span className={styles.briefNumber}>{item.number}</span> {item.name}
         {item.when && <span className="second"> {item.when}</span>}
-        {item.gear.length > 0 && <span className="second brief-gear">{item.gear.join(', ')}</span>}
+        {item.gear.length > 0 && <span className={`second ${styles.briefGear}`}>{item.gear.join(', ')}</span>}
       </div>
       <p>
         {item.setUp} {item.points.length > 0 && `${item.points.join('. ')}.`} {item.breathing}
@@ -60,7 +61,7 @@ export function SectionWords({ section, moves }: { section: BriefSection; moves:
   return (
     <>
       {moves.map((sentence, index) => (
-        <p key={sentence} className={index === 0 ? 'brief-moves' : undefined}>
+        <p key={sentence} className={index === 0 ? styles.briefMoves : undefined}>
           {index === 0 ? `“${sentence}”` : sentence}
         </p>
       ))}

@@ -1,6 +1,7 @@
 import { Modal } from '@mantine/core'
 import { useHotkeys } from '@mantine/hooks'
 import { useState, type ReactNode } from 'react'
+import styles from './brief.module.css'
 
 /** What is read at once. */
 export interface ReadingPage {
@@ -28,10 +29,10 @@ export function ReadingView({ pages, onClose }: { pages: readonly ReadingPage[];
   const next = pages[at + 1]
   return (
     <Modal opened onClose={onClose} fullScreen title={page.title} transitionProps={{ duration: 0 }}>
-      <div className="reading" aria-live="polite">
+      <div className={styles.reading} aria-live="polite">
         {page.body}
       </div>
-      <div className="reading-foot">
+      <div className={styles.readingFoot}>
         <button type="button" disabled={at === 0} onClick={() => go(-1)}>
           Back
         </button>

@@ -2,6 +2,7 @@ import { classCautions } from '@core/brief/cautions'
 import type { BriefSection } from '@core/brief/walk-through'
 import { AgainWords, BriefWords, SectionWords } from './BriefWords'
 import type { ReadingPage } from './ReadingView'
+import styles from './brief.module.css'
 
 /** The whole brief as it is read out: welcome and safety, then the class in its order, one exercise at a time. */
 export function readingPages(
@@ -18,7 +19,7 @@ export function readingPages(
         {opening.map((sentence) => (
           <p key={sentence}>{sentence}</p>
         ))}
-        <ul className="cautions">
+        <ul className={styles.cautions}>
           {classCautions.map((caution) => (
             <li key={caution}>{caution}</li>
           ))}

@@ -8,6 +8,7 @@ import { settingsOf } from '@core/class/compute'
 import { carryRound } from '@core/floor/carry-round'
 import { showLength } from '@core/library/length'
 import { useClass } from '../shared/context'
+import styles from './gear.module.css'
 
 /** Lists to carry by, to be ticked off on a phone: set up, swap, put away, and what people bring. Ticks stay on this device. */
 export function GearLists() {
@@ -28,7 +29,7 @@ export function GearLists() {
   const tick = (key: string, label: ReactNode) => (
     <Checkbox
       key={key}
-      className="carry"
+      className={styles.carry}
       checked={ticked.includes(key)}
       label={label}
       onChange={(event) => {
@@ -38,7 +39,7 @@ export function GearLists() {
     />
   )
   return (
-    <div className="carry-lists">
+    <div className={styles.carryLists}>
       <section aria-label="Set up">
         <h2>Set up</h2>
         <p className="second">

@@ -10,6 +10,7 @@ import { sizeWords } from '@core/gear/lists/lists'
 import { shortageWords } from './gear-words'
 import { useJudged } from '../shared/judged'
 import { useGearFixes, useLargestClass } from './use-shortage'
+import styles from './gear.module.css'
 
 /** What is short and when, and every way that is known to make it less. */
 export function GearShortages() {
@@ -63,7 +64,7 @@ function Shortage({ line, search }: { line: GearLine; search: ReturnType<typeof 
       </b>
       <p>{shortageWords(line, computed.gear.turns, pieces)}</p>
       {search.done && fixes.length === 0 && <p>No single change makes it less. Choose another exercise at one of these stations.</p>}
-      <ul className="fix-list">
+      <ul className={styles.fixList}>
         {fixes.slice(0, all ? undefined : mostShown).map(({ label, short, then }) => (
           <li key={label}>
             <FixButtons

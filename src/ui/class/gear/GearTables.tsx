@@ -5,12 +5,13 @@ import { pieceName } from '@core/summary/names'
 import { useClass } from '../shared/context'
 import { sizeWords } from '@core/gear/lists/lists'
 import { Cell, Row, RowHead, Table } from '../../kit/Table'
+import styles from './gear.module.css'
 
 /** Demand by kind and size, turn by turn, against what can be used. */
 export function ByKind({ lines }: { lines: GearLine[] }) {
   return (
     <Table
-      className="gear-table"
+      className={styles.gearTable}
       columns={[
         'Kind',
         'Size',
@@ -24,7 +25,10 @@ export function ByKind({ lines }: { lines: GearLine[] }) {
       {lines.map((line, index) => {
         const first = lines[index - 1]?.kindId !== line.kindId
         return (
-          <Row key={`${line.kindId}/${line.sizeId}`} className={`${line.short > 0 ? 'is-short' : ''}${first ? '' : ' is-same-kind'}`}>
+          <Row
+            key={`${line.kindId}/${line.sizeId}`}
+            className={`${line.short > 0 ? styles.isShort : ''}${first ? '' : ` ${styles.isSameKind}`}`}
+          >
             <RowHead>{first ? line.kindName : <span className="visually-hidden">{line.kindName}</span>}</RowHead>
             <Cell>{line.sizeLabel}</Cell>
             <Cell figure>{line.most}</Cell>
@@ -61,7 +65,7 @@ function Bars({ line }: { line: GearLine }) {
         return (
           <rect
             key={turn}
-            className={amount > line.owned ? 'bar is-short' : 'bar'}
+            className={amount > line.owned ? `${styles.bar} ${styles.isShort}` : styles.bar}
             x={turn * step}
             y={barsHeight - height + 1}
             width={Math.max(0.6, step * 0.82)}
@@ -70,7 +74,7 @@ function Bars({ line }: { line: GearLine }) {
           />
         )
       })}
-      <line className="bar-owned" x1={0} x2={barsWidth} y1={owned + 1} y2={owned + 1} />
+      <line className={styles.barOwned} x1={0} x2={barsWidth} y1={owned + 1} y2={owned + 1} />
     </svg>
   )
 }

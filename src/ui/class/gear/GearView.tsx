@@ -6,7 +6,6 @@ import { GearLists } from './GearLists'
 import { GearQueues } from './GearQueues'
 import { GearShortages } from './GearShortages'
 import { ByKind, ByStation } from './GearTables'
-import './gear.css'
 
 type Shown = 'kind' | 'station' | 'lists' | 'queues'
 

@@ -2,7 +2,7 @@ import type { PartResult } from '@core/records/results'
 import type { LogRow } from '../../kit/LogTable'
 import { Cell, Row, RowHead, Table } from '../../kit/Table'
 import { dayOf, timeOf } from '../../kit/zoned-time'
-import './results.css'
+import styles from './results.module.css'
 
 interface ResultsTableProps {
   row: LogRow
@@ -16,9 +16,9 @@ export function ResultsTable({ row, results, zone }: ResultsTableProps) {
   const heading = `Results${row.startedAt ? ` of ${dayOf(row.startedAt, zone)}, ${timeOf(row.startedAt, zone)}` : ''}`
   return (
     <>
-      <h2 className="results-head">{heading}</h2>
+      <h2 className={styles.resultsHead}>{heading}</h2>
       <Table
-        className="results"
+        className={styles.results}
         label={heading}
         columns={['Who', ...results.map((part) => ({ name: part.name, kind: 'figure' as const }))]}
       >

@@ -11,6 +11,7 @@ import type { Person } from '@core/library/person'
 import { CountField } from '../../kit/DraftField'
 import { useClass } from '../shared/context'
 import { usePastPartners } from '../shared/use-past-partners'
+import styles from './people.module.css'
 
 const sizes: { value: GroupSize; label: string }[] = [
   { value: 'solo', label: 'Solo' },
@@ -64,7 +65,7 @@ export function GroupsPanel() {
           })
         }
       />
-      <div className="wishes">
+      <div className={styles.wishes}>
         <div className="draft-label">Levels in a group</div>
         <SegmentedControl
           fullWidth
@@ -101,7 +102,7 @@ export function GroupsPanel() {
         )
       })}
       {people.length > 1 && (
-        <div className="make-groups">
+        <div className={styles.makeGroups}>
           <Button
             fullWidth
             onClick={() => change((draft) => void (draft.arranged = best.arranged))}
@@ -116,7 +117,7 @@ export function GroupsPanel() {
       )}
       {groups.length === 0 && <p className="second">Tick who is here, and the groups are made.</p>}
       <DndContext sensors={sensors} onDragEnd={drop}>
-        <ol className="groups" aria-label="Groups">
+        <ol className={styles.groups} aria-label="Groups">
           {groups.map((group, index) => (
             <GroupRow
               key={group.map((person) => person.id).join()}
@@ -182,7 +183,7 @@ function PairWishes({ wishes, onChange }: { wishes: GroupWishes; onChange: (next
         </Button>
       </div>
       {rows.map(({ key, pair, index }) => (
-        <div className="wish" key={`${key}-${pair.join()}-${index}`}>
+        <div className={styles.wish} key={`${key}-${pair.join()}-${index}`}>
           {pair.map(nameOf).join(' and ')} {key}
           <button type="button" className="peek-button" onClick={() => onChange({ [key]: wishes[key].filter((_, at) => at !== index) })}>
             leave out
@@ -205,7 +206,7 @@ interface GroupRowProps {
 function GroupRow({ index, count, group, locked, onLock, onMove }: GroupRowProps) {
   const { setNodeRef, isOver } = useDroppable({ id: String(index) })
   return (
-    <li ref={setNodeRef} className={isOver ? 'is-over' : undefined} aria-label={group.map((person) => person.name).join(', ')}>
+    <li ref={setNodeRef} className={isOver ? styles.isOver : undefined} aria-label={group.map((person) => person.name).join(', ')}>
       {group.map((person) => (
         <PersonChip key={person.id} person={person} from={index} count={count} onMove={onMove} />
       ))}
@@ -241,7 +242,7 @@ function PersonChip({
   return (
     <Menu>
       <Menu.Target>
-        <button type="button" ref={setNodeRef} className="chip" style={style} {...listeners}>
+        <button type="button" ref={setNodeRef} className={styles.chip} style={style} {...listeners}>
           {person.name}
         </button>
       </Menu.Target>

@@ -2,6 +2,7 @@ import { limits } from '@core/base/limits'
 import { countNotation, DraftField } from '../../kit/DraftField'
 import { setOrDrop } from '../shared/set-or-drop'
 import { useClass } from '../shared/context'
+import styles from './people.module.css'
 
 /** How many more are here of whom nobody takes the names: the room counts off, and looks for its numbers. */
 export function HeadCount() {
@@ -16,7 +17,7 @@ export function HeadCount() {
         value={document.headCount}
         onChange={(count) => change((draft) => setOrDrop(draft, 'headCount', count))}
       />
-      {document.headCount !== undefined && <p className="second people-counted">Let them count off: 1A, 1B, 2A …</p>}
+      {document.headCount !== undefined && <p className={`second ${styles.peopleCounted}`}>Let them count off: 1A, 1B, 2A …</p>}
     </div>
   )
 }

@@ -5,6 +5,7 @@ import { limits } from '@core/base/limits'
 import { calledLike } from '@core/library/same-name'
 import { pastedNames } from '@core/tables/people-table'
 import { useClass } from '../shared/context'
+import styles from './people.module.css'
 
 /** Ticks everyone of a pasted list; whoever is not on the roster comes as a walk-in. */
 export function PasteNames({ disabled }: { disabled: boolean }) {
@@ -32,7 +33,7 @@ export function PasteNames({ disabled }: { disabled: boolean }) {
   const strangers = names.filter(isNew).length
   return (
     <>
-      <Button className="paste" variant="default" disabled={disabled} onClick={() => setOpened(true)}>
+      <Button className={styles.paste} variant="default" disabled={disabled} onClick={() => setOpened(true)}>
         Paste a list
       </Button>
       <Modal opened={opened} onClose={() => setOpened(false)} title="Who is here">

@@ -5,7 +5,6 @@ import { limits } from '@core/base/limits'
 import { useClass } from '../shared/context'
 import { Exceptions } from './Exceptions'
 import { GroupsPanel } from './GroupsPanel'
-import './people.css'
 import { UndoButtons } from '../shared/UndoButtons'
 import { Problems } from '../shared/Problems'
 import { PersonTick } from './PersonTick'
@@ -13,6 +12,7 @@ import { Demonstrators } from './Demonstrators'
 import { HeadCount } from './HeadCount'
 import { PasteNames } from './PasteNames'
 import { WalkIn } from './WalkIn'
+import styles from './people.module.css'
 
 export function PeopleView() {
   const { document, computed, library, change } = useClass()
@@ -44,7 +44,7 @@ export function PeopleView() {
             <UndoButtons />
           </span>
         </div>
-        <div className="people-tools">
+        <div className={styles.peopleTools}>
           <TextInput
             label="Find"
             placeholder="Type a name, Enter ticks the first"
@@ -71,7 +71,7 @@ export function PeopleView() {
         ) : found.length === 0 ? (
           <p className="second">Nobody by that name. Add a walk-in instead.</p>
         ) : (
-          <div className="people-list">
+          <div className={styles.peopleList}>
             {found.map((person) => (
               <PersonTick
                 key={person.id}

@@ -1,6 +1,7 @@
 import { Checkbox } from '@mantine/core'
 import { strainNames } from '@core/library/exercise'
 import type { Person } from '@core/library/person'
+import styles from './people.module.css'
 
 interface PersonTickProps {
   person: Person
@@ -15,7 +16,7 @@ export function PersonTick({ person, here, home, disabled, onTick, onHome }: Per
   const limitsText = person.goEasy.map((strain) => strainNames[strain]).join(', ')
   const detail = [person.level, limitsText && `easy on ${limitsText}`, person.goEasyNote].filter(Boolean).join(' · ')
   return (
-    <div className="person">
+    <div className={styles.person}>
       <Checkbox
         checked={here}
         disabled={disabled}
@@ -27,7 +28,7 @@ export function PersonTick({ person, here, home, disabled, onTick, onHome }: Per
       {here && (
         <button
           type="button"
-          className="peek-button person-home"
+          className={`peek-button ${styles.personHome}`}
           aria-pressed={home}
           aria-label={`${person.name} follows from home`}
           onClick={() => onHome(person.id, !home)}

@@ -4,6 +4,7 @@ import { useState, type FormEvent } from 'react'
 import { Level } from '@core/library/level'
 import { calledLike } from '@core/library/same-name'
 import { useClass } from '../shared/context'
+import styles from './people.module.css'
 
 export function WalkIn({ disabled }: { disabled: boolean }) {
   const { document, library, change } = useClass()
@@ -32,7 +33,7 @@ export function WalkIn({ disabled }: { disabled: boolean }) {
     setName('')
   }
   return (
-    <form className="walk-in" onSubmit={add}>
+    <form className={styles.walkIn} onSubmit={add}>
       <TextInput
         label="Walk-in"
         placeholder="First name"

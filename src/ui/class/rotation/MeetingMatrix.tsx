@@ -1,6 +1,7 @@
 import type { CircuitRotation } from '@core/class/compute'
 import type { Rotation } from '@core/rotation/rotation'
 import { filesOf } from '@core/rotation/two-files'
+import styles from './rotation.module.css'
 
 /** Whether the rule moves two files, so that only meetings between them count. */
 const hasFiles = (rule: CircuitRotation['choice']['rule']) => rule === 'twoFiles' || rule === 'hostAndTraveller' || rule === 'fullMix'
@@ -18,7 +19,7 @@ export function MeetingMatrix({ entry, rotation }: { entry: CircuitRotation; rot
   return (
     <>
       <h2>Meetings</h2>
-      <div className="meetings">
+      <div className={styles.meetings}>
         <table>
           <thead>
             <tr>

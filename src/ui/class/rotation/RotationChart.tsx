@@ -7,6 +7,7 @@ import { elsewhere, type Rotation } from '@core/rotation/rotation'
 import { formatSeconds } from '@core/base/units'
 import { Neighbour, Neighbours } from '../../kit/Neighbours'
 import { useClass } from '../shared/context'
+import styles from './rotation.module.css'
 
 interface ChartProps {
   entry: CircuitRotation
@@ -34,7 +35,13 @@ export function RotationChart({ entry, rotation }: ChartProps) {
     setTraced((now) => (now.includes(unit) ? now.filter((known) => known !== unit) : [...now, unit].slice(-2)))
   const markOf = (unit: number) => (traced.includes(unit) ? `is-traced-${marks[traced.indexOf(unit)]}` : '')
   const button = (unit: number, content: string[]) => (
-    <button key={unit} type="button" className={`group ${markOf(unit)}`} aria-pressed={traced.includes(unit)} onClick={() => trace(unit)}>
+    <button
+      key={unit}
+      type="button"
+      className={`${styles.group} ${markOf(unit)}`}
+      aria-pressed={traced.includes(unit)}
+      onClick={() => trace(unit)}
+    >
       {content.map((name, index) => (
         <span key={index}>{name}</span>
       ))}
@@ -42,10 +49,10 @@ export function RotationChart({ entry, rotation }: ChartProps) {
   )
   return (
     <>
-      <p className="say">
+      <p className={styles.say}>
         Say to the room: <b>“{rotation.say}”</b>
       </p>
-      <div className="turn-steps no-print">
+      <div className={`${styles.turnSteps} no-print`}>
         <Button variant="default" size="sm" disabled={shown === 0} onClick={() => setTurn(shown - 1)}>
           Turn before
         </Button>
@@ -67,7 +74,7 @@ export function RotationChart({ entry, rotation }: ChartProps) {
           onChange={setView}
         />
       </div>
-      <div className="rotation-row no-print">
+      <div className={`${styles.rotationRow} no-print`}>
         <Neighbours label={`Who is where in turn ${shown + 1}`}>
           {rotation.turns[shown]!.map((here, station) => (
             <Neighbour key={station} number={station + 1} name={exerciseOf(station)}>
@@ -80,9 +87,9 @@ export function RotationChart({ entry, rotation }: ChartProps) {
           ))}
         </Neighbours>
       </div>
-      <div className="rotation-scroll">
+      <div className={styles.rotationScroll}>
         {view === 'stations' ? (
-          <table className="rotation-table">
+          <table className={styles.rotationTable}>
             <caption className="second">
               {rows < rotation.turns.length ? 'One lap; the others go the same way round. ' : 'Every turn. '}
               Press {rotation.mixes ? 'a name' : 'a group'}, or two, to follow {rotation.mixes ? 'them' : 'it'} round.
@@ -99,7 +106,7 @@ export function RotationChart({ entry, rotation }: ChartProps) {
             </thead>
             <tbody>
               {rotation.turns.slice(0, rows).map((stations, at) => (
-                <tr key={at} className={at === shown % rows ? 'is-shown' : ''}>
+                <tr key={at} className={at === shown % rows ? styles.isShown : ''}>
                   <th scope="row">
                     turn {at + 1}
                     {starts
@@ -118,7 +125,7 @@ export function RotationChart({ entry, rotation }: ChartProps) {
             </tbody>
           </table>
         ) : (
-          <table className="rotation-table is-people">
+          <table className={`${styles.rotationTable} ${styles.isPeople}`}>
             <caption className="second">The number of the station, turn by turn. Press a name to follow it.</caption>
             <thead>
               <tr>
@@ -135,7 +142,7 @@ export function RotationChart({ entry, rotation }: ChartProps) {
                 <tr key={unit}>
                   <th scope="row">{button(unit, [names(unit).join(', ')])}</th>
                   {rotation.paths[unit]!.slice(0, rows).map((station, at) => (
-                    <td key={at} className={at === shown % rows ? 'is-now' : ''}>
+                    <td key={at} className={at === shown % rows ? styles.isNow : ''}>
                       {station === elsewhere ? '–' : station + 1}
                     </td>
                   ))}
@@ -146,8 +153,8 @@ export function RotationChart({ entry, rotation }: ChartProps) {
         )}
       </div>
       {traced.map((unit) => (
-        <p key={unit} className="trace">
-          <span className={`trace-key ${markOf(unit)}`} /> {names(unit).join(' and ')}:{' '}
+        <p key={unit} className={styles.trace}>
+          <span className={`${styles.traceKey} ${markOf(unit)}`} /> {names(unit).join(' and ')}:{' '}
           {wayOf(rotation, unit, circuit.stations.length, rows)}
         </p>
       ))}

@@ -9,7 +9,6 @@ import { Recommended } from './Recommended'
 import { RotationChart } from './RotationChart'
 import { RuleChoice } from './RuleChoice'
 import { useOutcomes } from './use-outcomes'
-import './rotation.css'
 
 /** How people move in each circuit: the rule, what it gives, and who is where every turn. */
 export function RotationView() {

@@ -6,6 +6,7 @@ import { outcomeWords, type RuleOutcome } from '@core/rotation/outcome'
 import { defaultChoice, Rule, ruleNames, ruleWords } from '@core/rotation/rule'
 import { useClass } from '../shared/context'
 import { useChoice } from './use-choice'
+import styles from './rotation.module.css'
 
 interface RuleChoiceProps {
   entry: CircuitRotation
@@ -25,19 +26,19 @@ export function RuleChoice({ entry: { circuit, choice }, outcomes }: RuleChoiceP
   }
   return (
     <>
-      <div className="rules no-print" role="radiogroup" aria-label="How people move">
+      <div className={`${styles.rules} no-print`} role="radiogroup" aria-label="How people move">
         {Rule.options.map((rule) => (
           <button
             key={rule}
             type="button"
             role="radio"
             aria-checked={choice.rule === rule}
-            className="rule"
+            className={styles.rule}
             onClick={() => choose(defaultChoice(rule, count))}
           >
             <b>{ruleNames[rule]}</b>
             <span>{ruleShort[rule]}</span>
-            {computed.people.length > 0 && <span className="rule-gives">{gives(rule)}</span>}
+            {computed.people.length > 0 && <span className={styles.ruleGives}>{gives(rule)}</span>}
           </button>
         ))}
       </div>
