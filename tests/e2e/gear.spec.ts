@@ -3,7 +3,7 @@ import { expect, expectAccessible, openClass, openPage, test } from './app'
 test('a shortage is solved: what a fix changes, applied, undone; and how many the gear serves', async ({ page }) => {
   await openClass(page, 'demo-evening', 'gear')
   const side = page.getByRole('complementary', { name: 'What is short' })
-  const short = page.locator('.big-line .big')
+  const short = page.getByText(/^(\d+ short|Enough)$/)
   const before = await short.innerText()
   expect(before).toMatch(/^\d+ short$/)
   await side.getByRole('button', { name: 'what changes?' }).first().click()

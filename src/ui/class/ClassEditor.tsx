@@ -20,6 +20,7 @@ import type { ClassTab } from './tabs'
 import { TabViews } from './TabViews'
 import { Unsettled } from './Unsettled'
 import { useTab } from './use-tab'
+import styles from './class.module.css'
 
 interface ClassEditorProps {
   opening: Opening
@@ -62,7 +63,7 @@ export function ClassEditor({ opening, library, rooms, others, zone, first }: Cl
     <ClassProvider value={context}>
       {/* eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-static-element-interactions -- links are pressed, not this */}
       <div onClick={follow}>
-        <header className="class-head">
+        <header className={styles.classHead}>
           <h1>{document.name}</h1>
           <span className="second">
             {dayOf(document.startsAt, zone)}, {timeOf(document.startsAt, zone)} · {room?.name} · {coming}{' '}

@@ -1,5 +1,6 @@
 import { useClass } from './shared/context'
 import { classTabs, tabNames, type ClassTab } from './tabs'
+import styles from './class.module.css'
 
 /** The tabs of the class, with how much there is to mend in them. */
 export function ClassTabs({ open, onNear }: { open: ClassTab; onNear: (tab: ClassTab) => void }) {
@@ -9,7 +10,7 @@ export function ClassTabs({ open, onNear }: { open: ClassTab; onNear: (tab: Clas
     rotation: computed.rotations.filter(({ rotation }) => !rotation.ok).length,
   }
   return (
-    <nav className="class-tabs" aria-label="Class">
+    <nav className={styles.classTabs} aria-label="Class">
       {classTabs.map((tab) => (
         <a
           key={tab}

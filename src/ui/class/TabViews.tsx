@@ -2,6 +2,7 @@ import { memo, Suspense, useDeferredValue, useState } from 'react'
 import { ClassProvider, useClass } from './shared/context'
 import { classTabs, type ClassTab } from './tabs'
 import { views } from './views'
+import styles from './class.module.css'
 
 interface TabViewsProps {
   open: ClassTab
@@ -20,9 +21,9 @@ export function TabViews({ open: asked, near }: TabViewsProps) {
   const tabs = classTabs.filter((tab) => tab === open || tab === near || laid.includes(tab))
   if (tabs.length !== laid.length) setLaid(tabs)
   return (
-    <div className="class-body">
+    <div className={styles.classBody}>
       {tabs.map((tab) => (
-        <div key={tab} className="class-view" hidden={tab !== open}>
+        <div key={tab} className={styles.classView} hidden={tab !== open}>
           <TabView tab={tab} fresh={tab === open || tab === near} />
         </div>
       ))}
@@ -40,7 +41,7 @@ const TabView = memo(function TabView({ tab, fresh }: { tab: ClassTab; fresh: bo
     <ClassProvider value={known}>
       <Suspense
         fallback={
-          <p className="class-main second" role="status">
+          <p className={`${styles.classMain} second`} role="status">
             One moment …
           </p>
         }

@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core'
 import { dayOf, timeOf } from '../kit/zoned-time'
 import type { useAutosave } from './state/autosave'
+import styles from './class.module.css'
 
 type UnsettledProps = Pick<ReturnType<typeof useAutosave>, 'save' | 'settle' | 'left' | 'settleLeft'> & { zone: string }
 
@@ -9,7 +10,7 @@ export function Unsettled({ save, settle, left, settleLeft, zone }: UnsettledPro
   return (
     <>
       {save.is === 'conflict' && (
-        <div className="conflict" role="alert">
+        <div className={styles.conflict} role="alert">
           <span>
             <b>This class was changed in another window.</b> Your changes are still here and not stored.
           </span>
@@ -22,7 +23,7 @@ export function Unsettled({ save, settle, left, settleLeft, zone }: UnsettledPro
         </div>
       )}
       {left && (
-        <div className="conflict" role="alert">
+        <div className={styles.conflict} role="alert">
           <span>
             <b>
               On this device there are changes from {dayOf(left.at, zone)}, {timeOf(left.at, zone)} that were not stored.

@@ -15,6 +15,7 @@ import { ReadingView } from './ReadingView'
 import { AgainWords, BriefWords, SectionWords } from './BriefWords'
 import { readingPages } from './reading-pages'
 import styles from './brief.module.css'
+import frame from '../class.module.css'
 
 /** What to say, in order, with its time; four ways to give it; and a view to read it from. */
 export function BriefView() {
@@ -30,7 +31,7 @@ export function BriefView() {
   const follow = followSentence(document, (id) => computed.people.find((person) => person.id === id)?.name ?? id)
   if (sections.length === 0) {
     return (
-      <section className="class-main">
+      <section className={frame.classMain}>
         <div className="empty">
           <h2>Nothing to explain yet</h2>
           <p>Choose exercises on the Shape tab, and the walk-through is written here.</p>
@@ -47,10 +48,10 @@ export function BriefView() {
   const opening = [...(computed.timeline.ok ? roomSentences(plan, computed.timeline.value, sizes) : []), ...(follow ? [follow] : [])]
   return (
     <>
-      <section className={`class-main ${styles.brief}`} aria-label="Brief">
-        <div className="big-line">
+      <section className={`${frame.classMain} ${styles.brief}`} aria-label="Brief">
+        <div className={frame.bigLine}>
           <span role="status" aria-label="Length of the brief">
-            <span className="big">{formatSeconds(length.usual)}</span> to explain {count} {count === 1 ? 'exercise' : 'exercises'}{' '}
+            <span className={frame.big}>{formatSeconds(length.usual)}</span> to explain {count} {count === 1 ? 'exercise' : 'exercises'}{' '}
             <span className="second">
               ({formatSeconds(length.least)} to {formatSeconds(length.most)})
             </span>
@@ -80,7 +81,7 @@ export function BriefView() {
           </section>
         ))}
       </section>
-      <aside className="class-side" aria-label="How to give it">
+      <aside className={frame.classSide} aria-label="How to give it">
         <h2>How to give it</h2>
         {choices.map((choice) => (
           <div className={`note ${choice.current ? 'is-fine' : ''}`} key={choice.way}>

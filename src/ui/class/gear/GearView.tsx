@@ -6,6 +6,7 @@ import { GearLists } from './GearLists'
 import { GearQueues } from './GearQueues'
 import { GearShortages } from './GearShortages'
 import { ByKind, ByStation } from './GearTables'
+import styles from '../class.module.css'
 
 type Shown = 'kind' | 'station' | 'lists' | 'queues'
 
@@ -24,13 +25,15 @@ export function GearView() {
   ]
   return (
     <>
-      <section className="class-main" aria-label="Gear">
-        <div className="big-line">
+      <section className={styles.classMain} aria-label="Gear">
+        <div className={styles.bigLine}>
           {lines.length === 0 ? (
-            <span className="big">No gear</span>
+            <span className={styles.big}>No gear</span>
           ) : (
             <>
-              <span className={`big${short.length > 0 ? ' mend' : ''}`}>{short.length > 0 ? `${short.length} short` : 'Enough'}</span>
+              <span className={`${styles.big}${short.length > 0 ? ' mend' : ''}`}>
+                {short.length > 0 ? `${short.length} short` : 'Enough'}
+              </span>
               <span>
                 of {lines.length} kinds and sizes, for {computed.people.length} {computed.people.length === 1 ? 'person' : 'people'}
               </span>
@@ -59,7 +62,7 @@ export function GearView() {
           <GearQueues queues={queues} />
         )}
       </section>
-      <aside className="class-side" aria-label="What is short">
+      <aside className={styles.classSide} aria-label="What is short">
         <GearShortages />
         {unknownExercises.map((id) => (
           <div className="note is-weigh" key={id}>

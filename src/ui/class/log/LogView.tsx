@@ -3,6 +3,7 @@ import { Fetched } from '../../kit/Fetched'
 import { LogTable, type LogRow } from '../../kit/LogTable'
 import { useClass } from '../shared/context'
 import { ResultsTable } from './ResultsTable'
+import styles from '../class.module.css'
 
 interface Logged {
   /** The latest first. */
@@ -23,7 +24,7 @@ export function LogView() {
 function Runs({ log, results }: Logged) {
   const { zone } = useClass()
   return (
-    <section className="class-main" aria-label="Log" style={{ gridColumn: '1 / -1' }}>
+    <section className={styles.classMain} aria-label="Log" style={{ gridColumn: '1 / -1' }}>
       {log.length === 0 ? (
         <div className="empty">
           <h2>This class has not been run yet</h2>

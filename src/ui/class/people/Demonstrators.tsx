@@ -2,6 +2,7 @@ import { versions } from '@core/class/demonstrators'
 import { Button, Checkbox, Select } from '@mantine/core'
 import { outOfSight } from '@core/findings/rules/out-of-sight'
 import { useClass } from '../shared/context'
+import styles from '../class.module.css'
 
 /** Who shows which version; Brief and wall say whom to follow. */
 export function Demonstrators() {
@@ -14,7 +15,7 @@ export function Demonstrators() {
   return (
     <>
       <h2 style={{ marginTop: 28 }}>Who shows it</h2>
-      <div className="fields">
+      <div className={styles.fields}>
         {versions.map((version) => (
           <Select
             key={version}

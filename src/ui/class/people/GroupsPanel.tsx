@@ -12,6 +12,7 @@ import { CountField } from '../../kit/DraftField'
 import { useClass } from '../shared/context'
 import { usePastPartners } from '../shared/use-past-partners'
 import styles from './people.module.css'
+import frame from '../class.module.css'
 
 const sizes: { value: GroupSize; label: string }[] = [
   { value: 'solo', label: 'Solo' },
@@ -174,7 +175,7 @@ function PairWishes({ wishes, onChange }: { wishes: GroupWishes; onChange: (next
         value={two}
         onChange={setTwo}
       />
-      <div className="piece-bar" style={{ margin: '6px 0' }}>
+      <div className={frame.pieceBar} style={{ margin: '6px 0' }}>
         <Button size="compact-sm" variant="default" disabled={two.length < 2} onClick={() => add('together')}>
           Keep together
         </Button>

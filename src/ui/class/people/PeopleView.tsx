@@ -13,6 +13,7 @@ import { HeadCount } from './HeadCount'
 import { PasteNames } from './PasteNames'
 import { WalkIn } from './WalkIn'
 import styles from './people.module.css'
+import frame from '../class.module.css'
 
 export function PeopleView() {
   const { document, computed, library, change } = useClass()
@@ -33,9 +34,9 @@ export function PeopleView() {
     change((draft) => void (draft.fromHome = home ? [...(draft.fromHome ?? []), id] : draft.fromHome?.filter((known) => known !== id)))
   return (
     <>
-      <section className="class-main" aria-label="People">
-        <div className="big-line">
-          <span className="big">{computed.people.length}</span>
+      <section className={frame.classMain} aria-label="People">
+        <div className={frame.bigLine}>
+          <span className={frame.big}>{computed.people.length}</span>
           <span>
             here{computed.groups.length > 0 && `, ${groupSizesWord(computed.groups.map((group) => group.length))}`}
             {computed.atHome.length > 0 && <span className="second">; {computed.atHome.length} from home</span>}
@@ -88,7 +89,7 @@ export function PeopleView() {
         <Demonstrators />
         <Exceptions />
       </section>
-      <aside className="class-side" aria-label="Groups">
+      <aside className={frame.classSide} aria-label="Groups">
         <GroupsPanel />
         <Problems />
       </aside>

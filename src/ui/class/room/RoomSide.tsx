@@ -9,6 +9,7 @@ import { showLength, type LengthUnit } from '@core/library/length'
 import type { Room } from '@core/library/room'
 import { useClass } from '../shared/context'
 import { FixButtons } from '../shared/FixButtons'
+import styles from '../class.module.css'
 
 /** What is wrong with the stations' places, what would make the ways shorter, and how all this is reckoned. */
 export function RoomSide({ room, judged, unit }: { room: Room; judged: Judged; unit: LengthUnit }) {
@@ -20,7 +21,7 @@ export function RoomSide({ room, judged, unit }: { room: Room; judged: Judged; u
     [judged],
   )
   return (
-    <aside className="class-side" aria-label="What to mend in the room">
+    <aside className={styles.classSide} aria-label="What to mend in the room">
       <h2 role="status">{findings.length === 0 ? 'Nothing to mend here' : `${findings.length} to look at`}</h2>
       {findings.map((finding) => (
         <div className={`note is-${finding.severity}`} key={finding.id}>

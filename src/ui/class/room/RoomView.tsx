@@ -17,6 +17,7 @@ import { useJudged } from '../shared/judged'
 import { UndoButtons } from '../shared/UndoButtons'
 import { RoomSide } from './RoomSide'
 import { WaysTable } from './WaysTable'
+import styles from '../class.module.css'
 
 /** Where each station stands in the room, and whether people get from one to the next in time. */
 export function RoomView() {
@@ -24,7 +25,7 @@ export function RoomView() {
   const room = rooms.find((room) => room.id === document.roomId)
   if (!room)
     return (
-      <section className="class-main">
+      <section className={styles.classMain}>
         <div className="empty">
           <h2>No room</h2>
           <p>Choose the room of this class under its name.</p>
@@ -33,7 +34,7 @@ export function RoomView() {
     )
   if (rotatingCircuits(document.plan).length === 0)
     return (
-      <section className="class-main">
+      <section className={styles.classMain}>
         <div className="empty">
           <h2>Nobody goes round in this class</h2>
           <p>Everyone does the same, together: there are no stations to lay out.</p>
@@ -68,9 +69,9 @@ function Laid({ room }: { room: Room }) {
   const lay = () => change((draft) => void (draft.spots = layOut(room, floors).spots))
   return (
     <>
-      <section className="class-main" aria-label="Room">
-        <div className="big-line">
-          <span className={`big${short.length > 0 ? ' mend' : ''}`}>
+      <section className={styles.classMain} aria-label="Room">
+        <div className={styles.bigLine}>
+          <span className={`${styles.big}${short.length > 0 ? ' mend' : ''}`}>
             {spots.length === 0 ? room.name : short.length > 0 ? `${short.length} too short` : 'In time'}
           </span>
           <span>

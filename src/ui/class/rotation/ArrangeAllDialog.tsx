@@ -5,6 +5,7 @@ import type { ArrangedAll, ArrangeProgress } from '@core/arrange/arrange-all'
 import type { ArrangeAllWorker } from '../../../workers/arrange-all.worker'
 import { useClass } from '../shared/context'
 import { usePastPartners } from '../shared/use-past-partners'
+import styles from '../class.module.css'
 
 /**
  * Groups, order and start places at once, worked out beside the page: shown as it goes, stopped by closing, and nothing changes
@@ -41,7 +42,7 @@ export function ArrangeAllDialog({ onClose }: { onClose: () => void }) {
         </div>
       )}
       {result && (
-        <ul className="fits">
+        <ul className={styles.fits}>
           {result.steps.map((step) => (
             <li key={step.what}>
               <div>

@@ -9,6 +9,7 @@ import { Recommended } from './Recommended'
 import { RotationChart } from './RotationChart'
 import { RuleChoice } from './RuleChoice'
 import { useOutcomes } from './use-outcomes'
+import styles from '../class.module.css'
 
 /** How people move in each circuit: the rule, what it gives, and who is where every turn. */
 export function RotationView() {
@@ -19,7 +20,7 @@ export function RotationView() {
   const outcomes = useOutcomes(entry?.circuit)
   if (!entry) {
     return (
-      <section className="class-main">
+      <section className={styles.classMain}>
         <div className="empty">
           <h2>Nobody rotates in this class</h2>
           <p>Everyone does the same, together, down the list. There is no table to show.</p>
@@ -31,8 +32,8 @@ export function RotationView() {
   const largest = Math.max(0, ...computed.groups.map((group) => group.length))
   return (
     <>
-      <section className="class-main" aria-label="Rotation">
-        <div className="piece-bar no-print">
+      <section className={styles.classMain} aria-label="Rotation">
+        <div className={`${styles.pieceBar} no-print`}>
           <Button size="xs" variant="default" onClick={() => setArranging(true)}>
             Arrange it all
           </Button>
@@ -58,7 +59,7 @@ export function RotationView() {
           </div>
         )}
       </section>
-      <aside className="class-side" aria-label="What this rotation gives">
+      <aside className={styles.classSide} aria-label="What this rotation gives">
         <h2>What this rotation gives</h2>
         <Problems />
         <Recommended entry={entry} outcomes={outcomes} />

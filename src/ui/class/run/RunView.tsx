@@ -6,6 +6,7 @@ import { useClass } from '../shared/context'
 import styles from './RunView.module.css'
 import { DeviceCheck } from './DeviceCheck'
 import { WallReach } from './WallReach'
+import frame from '../class.module.css'
 
 /** The last look before the room: what will run, when it ends, and what is not ready. */
 export function RunView() {
@@ -41,9 +42,9 @@ export function RunView() {
   ]
   return (
     <>
-      <section className="class-main" aria-label="Run">
-        <div className="big-line">
-          <span className="big">{timeline.ok ? formatSeconds(timeline.value.total) : 'Not yet'}</span>
+      <section className={frame.classMain} aria-label="Run">
+        <div className={frame.bigLine}>
+          <span className={frame.big}>{timeline.ok ? formatSeconds(timeline.value.total) : 'Not yet'}</span>
           {end && (
             <span>
               if it starts at {timeOf(document.startsAt, zone)}, it ends at {end}
@@ -72,7 +73,7 @@ export function RunView() {
           </div>
         </div>
       </section>
-      <aside className="class-side" aria-label="Before you start">
+      <aside className={frame.classSide} aria-label="Before you start">
         <h2>Before you start</h2>
         {notes.map(({ text, tab, stops }) => (
           <div className={`note ${stops ? 'is-mend' : 'is-weigh'}`} key={text}>

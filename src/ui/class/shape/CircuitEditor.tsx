@@ -10,6 +10,7 @@ import { usePlanEdits, type EditCircuit } from '../shared/context'
 import { CircuitMore } from './CircuitMore'
 import { StationInspector } from './StationInspector'
 import { StationTiles } from './StationTiles'
+import styles from '../class.module.css'
 
 const newId = () => nanoid(10)
 
@@ -24,7 +25,7 @@ export function CircuitEditor({ circuit }: { circuit: Circuit }) {
     <div key={circuit.id}>
       <h2>
         {pieceName(circuit)}{' '}
-        <span className="head-note">
+        <span className={styles.headNote}>
           {circuit.waves
             ? 'half of the class moves round, the other half does the list; then they change'
             : rotates
@@ -32,7 +33,7 @@ export function CircuitEditor({ circuit }: { circuit: Circuit }) {
               : 'everyone does the same, down the list'}
         </span>
       </h2>
-      <div className="fields">
+      <div className={styles.fields}>
         <CountField
           label={rotates ? 'Stations' : 'Exercises'}
           value={circuit.stations.length}
@@ -130,7 +131,7 @@ function Ratio({ circuit, stay }: { circuit: Circuit; stay: Intervals }) {
   return (
     <div className="draft-field">
       <div className="draft-label">Work : rest</div>
-      <div className="ratio">{ratioWords(work, rest)}</div>
+      <div className={styles.ratio}>{ratioWords(work, rest)}</div>
     </div>
   )
 }

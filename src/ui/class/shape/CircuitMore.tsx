@@ -13,6 +13,7 @@ import { More } from '../shared/More'
 import { PartFields } from './PartFields'
 import { setOrDrop } from '../shared/set-or-drop'
 import { VaryTable } from './VaryTable'
+import styles from '../class.module.css'
 
 interface CircuitMoreProps {
   circuit: Circuit
@@ -55,7 +56,7 @@ function HowTheyMove({ circuit, edit }: CircuitMoreProps) {
         if (kind === 'task' && !use.reps && use.seconds === undefined) use.reps = { count: 10, counted: 'total' }
     })
   return (
-    <div className="fields">
+    <div className={styles.fields}>
       <DraftField
         label="Name"
         wide
@@ -112,7 +113,7 @@ function HowTheyMove({ circuit, edit }: CircuitMoreProps) {
 function IntervalFields({ stay, edit }: { stay: Intervals; edit: EditCircuit }) {
   const change = (recipe: (draft: Intervals) => void) => edit((draft) => recipe(draft.stay as Intervals))
   return (
-    <div className="fields">
+    <div className={styles.fields}>
       <CountField
         label="Exercises a stay"
         value={stay.workSeconds.length}
@@ -153,7 +154,7 @@ function IntervalFields({ stay, edit }: { stay: Intervals; edit: EditCircuit }) 
 function TaskFields({ stay, together, edit }: { stay: Task; together: boolean; edit: EditCircuit }) {
   const change = (recipe: (draft: Task) => void) => edit((draft) => recipe(draft.stay as Task))
   return (
-    <div className="fields">
+    <div className={styles.fields}>
       <div>
         <div className="draft-label">It goes on</div>
         <SegmentedControl
@@ -256,7 +257,7 @@ function Around({ circuit, edit }: CircuitMoreProps) {
     })
   return (
     <>
-      <div className="fields">
+      <div className={styles.fields}>
         {rotates && (
           <Select
             label="In pairs"
@@ -297,7 +298,7 @@ function Around({ circuit, edit }: CircuitMoreProps) {
           onChange={(seconds) => edit((draft) => setOrDrop(draft, 'withinSeconds', seconds))}
         />
       </div>
-      <div className="fields is-checks">
+      <div className={`${styles.fields} ${styles.isChecks}`}>
         <Checkbox
           label="Leave out the last break"
           checked={circuit.lastGap === 'drop'}
@@ -333,9 +334,9 @@ function Meanwhile({ list, edit }: { list: NonNullable<Circuit['waves']>['meanwh
   const change = (recipe: (draft: typeof list) => void) => edit((draft) => draft.waves && recipe(draft.waves.meanwhile))
   const work = list.stay.kind === 'intervals' ? list.stay.workSeconds[0]! : undefined
   return (
-    <fieldset className="use">
+    <fieldset className={styles.use}>
       <legend>Meanwhile, the other half</legend>
-      <div className="fields">
+      <div className={styles.fields}>
         <CountField
           label="Exercises"
           value={list.stations.length}
@@ -372,7 +373,7 @@ function Meanwhile({ list, edit }: { list: NonNullable<Circuit['waves']>['meanwh
           onChange={(laps) => change((draft) => void (draft.laps = laps))}
         />
       </div>
-      <div className="fields">
+      <div className={styles.fields}>
         {list.stations.map((station, index) => (
           <div className="draft-field is-wide" key={station.id}>
             <div className="draft-label">{index + 1}</div>

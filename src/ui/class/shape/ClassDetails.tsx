@@ -6,6 +6,7 @@ import { CountField } from '../../kit/DraftField'
 import { useTaken } from '../../kit/unsaved'
 import { dayOf, timeOf } from '../../kit/zoned-time'
 import { useClass } from '../shared/context'
+import styles from '../class.module.css'
 
 // Fetched when it is asked for: fields for dates are as large as all the rest.
 const WhenField = lazy(async () => ({ default: (await import('../../kit/WhenField')).WhenField }))
@@ -32,7 +33,7 @@ export function ClassDetails() {
     </Input.Wrapper>
   )
   return (
-    <div className="details">
+    <div className={styles.details}>
       <TextInput
         label="Name"
         value={name}

@@ -9,6 +9,7 @@ import type { Circuit, Plan } from '@core/plan/plan'
 import { pieceName } from '@core/summary/names'
 import { formatSeconds } from '@core/base/units'
 import { useClass, usePlanEdits } from '../shared/context'
+import styles from '../class.module.css'
 
 interface FitDialogProps {
   /** Ids of the pieces to fit, most wanted first. */
@@ -56,7 +57,7 @@ export function FitDialog({ preferred, opened, onClose }: FitDialogProps) {
       {changes.length > 0 && (
         <>
           <h3>One change alone</h3>
-          <ol className="fits">
+          <ol className={styles.fits}>
             {changes.map((change) => (
               <li key={change.what}>
                 <div>
@@ -145,7 +146,7 @@ function Timings({ circuit, opened, onClose }: { circuit: Circuit; opened: boole
             <p>Keep less as it is, change the number of stations, or the slot.</p>
           </div>
         )}
-        <ol className="fits">
+        <ol className={styles.fits}>
           {fits.map((fit, index) => (
             <li key={`${fit.workSeconds}-${fit.laps}`}>
               <div>

@@ -4,6 +4,7 @@ import type { Pattern, Region } from '@core/library/exercise'
 import { leastKilograms, loadOf, mostKilograms } from '@core/load/load'
 import { formatSeconds } from '@core/base/units'
 import { useClass } from '../shared/context'
+import styles from '../class.module.css'
 
 /** The movements that coaches balance against each other. */
 const balanced: Pattern[] = ['push', 'pull', 'squat', 'hinge']
@@ -31,9 +32,9 @@ export function LoadPicture() {
   const met = `${rounded(load.metMinutes.low)} to ${rounded(load.metMinutes.high)} MET-minutes`
   const energy = `${rounded(load.kilocalories.low)} to ${rounded(load.kilocalories.high)} kcal`
   return (
-    <section aria-label="Load picture" className="load">
+    <section aria-label="Load picture" className={styles.load}>
       <h2>What it loads</h2>
-      <div className="load-charts">
+      <div className={styles.loadCharts}>
         <Bars label="Seconds of work by region" rows={regions} />
         <Bars label="Push, pull, squat and hinge" rows={patterns} />
       </div>

@@ -5,6 +5,7 @@ import { metresBetween, withStationOrder } from '@core/floor/order-placed'
 import type { Circuit } from '@core/plan/plan'
 import { pieceName } from '@core/summary/names'
 import { useClass } from '../shared/context'
+import styles from '../class.module.css'
 
 const matters: { key: keyof OrderWeights; label: string }[] = [
   { key: 'region', label: 'No region twice running' },
@@ -35,12 +36,12 @@ export function OrderDialog({ circuit, opened, onClose }: { circuit: Circuit; op
   const changed = best.order.some((station, place) => station !== place)
   return (
     <Modal opened={opened} onClose={onClose} title={`Order round the room: ${pieceName(circuit)}`} size="lg">
-      <div className="order">
+      <div className={styles.order}>
         <div>
           {matters
             .filter(({ key }) => key !== 'walking' || metres)
             .map(({ key, label }) => (
-              <div key={key} className="order-weight">
+              <div key={key} className={styles.orderWeight}>
                 <div>
                   {label} <span className="second">{words[weights[key]]}</span>
                 </div>

@@ -6,6 +6,7 @@ import { CountField, TimeField } from '../../kit/DraftField'
 import { useClass, usePlanEdits } from '../shared/context'
 import { setOrDrop } from '../shared/set-or-drop'
 import { choice } from './use-part'
+import styles from '../class.module.css'
 
 /** What holds for the whole part that a piece is in: how often it is gone through, and whether it is only done if there is time. */
 export function PartFields({ pieceId }: { pieceId: string }) {
@@ -23,7 +24,7 @@ export function PartFields({ pieceId }: { pieceId: string }) {
           This piece is in one part with {others === 1 ? 'another piece' : `${others} others`}: what is set here is for all of them.
         </p>
       )}
-      <div className="fields">
+      <div className={styles.fields}>
         {guessed && (
           <Select
             label="What it is for"

@@ -8,6 +8,7 @@ import { More } from '../shared/More'
 import { setOrDrop } from '../shared/set-or-drop'
 import { PartFields } from './PartFields'
 import { VaryTable } from './VaryTable'
+import styles from '../class.module.css'
 
 export function PauseEditor({ pause }: { pause: Pause }) {
   const { editPiece } = usePlanEdits()
@@ -15,7 +16,7 @@ export function PauseEditor({ pause }: { pause: Pause }) {
   return (
     <div key={pause.id}>
       <h2>{pieceName(pause)}</h2>
-      <div className="fields">
+      <div className={styles.fields}>
         <TimeField
           label="Length"
           value={pause.seconds}

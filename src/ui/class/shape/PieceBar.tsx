@@ -9,6 +9,7 @@ import { tell, tellProblem } from '../../kit/notice'
 import { copiedPiece, copyPiece } from './clipboard'
 import { useClass, usePlanEdits } from '../shared/context'
 import { whenOpened } from '../../kit/when-opened'
+import styles from '../class.module.css'
 
 // Fetched, open, when it is first asked for.
 const AddAfter = lazy(async () => ({ default: (await import('./AddAfter')).AddAfter }))
@@ -58,7 +59,7 @@ export function PieceBar({ piece, onChoose }: { piece: Piece; onChoose: (id: str
     </Button>
   )
   return (
-    <div className="piece-bar no-print" role="toolbar" aria-label={pieceName(piece)}>
+    <div className={`${styles.pieceBar} no-print`} role="toolbar" aria-label={pieceName(piece)}>
       {adding ? (
         <Suspense fallback={addButton}>
           <AddAfter onMade={insert} />

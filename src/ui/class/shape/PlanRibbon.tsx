@@ -16,6 +16,7 @@ import type { Block } from '@core/timeline/blocks'
 import { formatSeconds, type Seconds } from '@core/base/units'
 import { Ribbon } from '../../kit/Ribbon'
 import { useClass, usePlanEdits } from '../shared/context'
+import styles from '../class.module.css'
 
 interface PlanRibbonProps {
   blocks: Block[]
@@ -81,9 +82,9 @@ export function PlanRibbon({ blocks, total, chosen, onChoose }: PlanRibbonProps)
     />
   )
   return (
-    <div className="plan-ribbon">
+    <div className={styles.planRibbon}>
       <div
-        className="plan-ribbon-scroll"
+        className={styles.planRibbonScroll}
         ref={scroller}
         tabIndex={zoom > 1 ? 0 : undefined}
         aria-label={zoom > 1 ? 'The class to scale, enlarged' : undefined}
@@ -94,7 +95,7 @@ export function PlanRibbon({ blocks, total, chosen, onChoose }: PlanRibbonProps)
           </DndContext>
         </div>
       </div>
-      <div className="plan-ribbon-zoom no-print" role="group" aria-label="Zoom">
+      <div className={`${styles.planRibbonZoom} no-print`} role="group" aria-label="Zoom">
         <button type="button" disabled={level === 0} onClick={() => zoomTo(zooms[level - 1]!)} aria-label="Smaller">
           −
         </button>

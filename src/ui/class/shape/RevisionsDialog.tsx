@@ -7,6 +7,7 @@ import { planDifferences } from '@core/plan/words/differences'
 import { api } from '../../kit/api'
 import { dayOf, timeOf } from '../../kit/zoned-time'
 import { useClass } from '../shared/context'
+import styles from '../class.module.css'
 
 interface Revision {
   version: number
@@ -45,7 +46,7 @@ export function RevisionsDialog({ opened, onClose }: { opened: boolean; onClose:
       {trouble && <p role="alert">The earlier versions cannot be shown just now. {trouble.message}</p>}
       {!revisions && !trouble && <Loader aria-label="Loading" />}
       {revisions?.length === 0 && <p className="second">This class has not been changed since it was made.</p>}
-      <div className="revisions">
+      <div className={styles.revisions}>
         <ol>
           {revisions?.map((revision) => (
             <li key={revision.version}>

@@ -16,6 +16,7 @@ import { UndoButtons } from '../shared/UndoButtons'
 import { Cell, Row, Table } from '../../kit/Table'
 import { whenOpened } from '../../kit/when-opened'
 import { WhenSeen } from '../../kit/WhenSeen'
+import styles from '../class.module.css'
 
 const FitDialog = whenOpened(async () => (await import('./FitDialog')).FitDialog)
 const RevisionsDialog = whenOpened(async () => (await import('./RevisionsDialog')).RevisionsDialog)
@@ -53,11 +54,11 @@ export function ShapeView() {
 
   return (
     <>
-      <section className="class-main" aria-label="Shape">
-        <div className="big-line">
+      <section className={styles.classMain} aria-label="Shape">
+        <div className={styles.bigLine}>
           {timeline.ok ? (
             <span role="status" aria-label="Total">
-              <span className="big">{formatSeconds(timeline.value.total)}</span>{' '}
+              <span className={styles.big}>{formatSeconds(timeline.value.total)}</span>{' '}
               {timeline.value.range && (
                 <span>
                   about: {formatSeconds(timeline.value.range.low)} to {formatSeconds(timeline.value.range.high)},{' '}
@@ -99,7 +100,7 @@ export function ShapeView() {
           </Suspense>
         </WhenSeen>
       </section>
-      <aside className="class-side" aria-label="What it adds up to">
+      <aside className={styles.classSide} aria-label="What it adds up to">
         <Findings onChoose={setChosen} />
         <h2>In two sentences</h2>
         {computed.sentences ? (

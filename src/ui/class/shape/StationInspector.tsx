@@ -9,6 +9,7 @@ import type { EditCircuit } from '../shared/context'
 import { ListPlaces } from './ListPlaces'
 import { setOrDrop } from '../shared/set-or-drop'
 import { UseFields } from './UseFields'
+import styles from '../class.module.css'
 
 interface StationInspectorProps {
   circuit: Circuit
@@ -41,14 +42,14 @@ export function StationInspector({ circuit, station, edit, onClose }: StationIns
       ;[draft.stations[index], draft.stations[other]] = [draft.stations[other]!, draft.stations[index]!]
     })
   return (
-    <section className="inspector" aria-label={`Station ${index + 1} in detail`}>
+    <section className={styles.inspector} aria-label={`Station ${index + 1} in detail`}>
       <div className="inspector-head">
         <h3>Station {index + 1}</h3>
         <Button size="compact-sm" variant="default" onClick={onClose}>
           Close
         </Button>
       </div>
-      <div className="fields">
+      <div className={styles.fields}>
         <DraftField
           label="Name"
           wide
@@ -98,7 +99,7 @@ export function StationInspector({ circuit, station, edit, onClose }: StationIns
           />
         )}
       </div>
-      <div className="fields is-checks">
+      <div className={`${styles.fields} ${styles.isChecks}`}>
         <Checkbox
           label="A place to rest"
           checked={station.rest}

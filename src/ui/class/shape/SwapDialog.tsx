@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react'
 import { Strain, strainNames } from '@core/library/exercise'
 import { swapsFor, withSwaps, type Direction } from '@core/suggest/ladder'
 import { useClass, usePlanEdits } from '../shared/context'
+import styles from '../class.module.css'
 
 /** Makes the class harder, easier or gentler along the ladders of its exercises: a list of changes, to be ticked before any is made. */
 export function SwapDialog({ opened, onClose }: { opened: boolean; onClose: () => void }) {
@@ -43,7 +44,7 @@ export function SwapDialog({ opened, onClose }: { opened: boolean; onClose: () =
           <p>{way === 'gentler' ? 'No exercise of this class asks for it.' : 'No exercise of this class has a rung further that way.'}</p>
         </div>
       ) : (
-        <ul className="swaps">
+        <ul className={styles.swaps}>
           {swaps.map((swap) => (
             <li key={swap.useId}>
               <Checkbox

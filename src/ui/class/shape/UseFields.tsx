@@ -12,6 +12,7 @@ import { UseCounts } from './UseCounts'
 import { UseDetails } from './UseDetails'
 import { UseInstead } from './UseInstead'
 import { UseLoad } from './UseLoad'
+import styles from '../class.module.css'
 
 interface UseFieldsProps extends UsePartProps {
   stay: Stay
@@ -33,11 +34,11 @@ export function UseFields({ use, stay, laps, number, several, onChange, onSides,
   const usesGear = exercise && formOf(exercise, use.optionId).gear.length > 0
   const title = exercise?.name ?? use.exerciseId
   return (
-    <fieldset className="use">
+    <fieldset className={styles.use}>
       <legend className={several ? undefined : 'visually-hidden'}>
         {number}. {title}
       </legend>
-      <div className="fields">
+      <div className={styles.fields}>
         {several && (
           <div className="draft-field is-wide">
             <div className="draft-label">Exercise</div>
@@ -72,10 +73,10 @@ export function UseFields({ use, stay, laps, number, several, onChange, onSides,
           <TimeField label="Between sides" value={rest.seconds} least={0} most={3600} onChange={rest.onChange} />
         )}
       </div>
-      <div className="fields">
+      <div className={styles.fields}>
         <UseLoad use={use} onChange={onChange} />
       </div>
-      <div className="fields">
+      <div className={styles.fields}>
         <UseDetails use={use} onChange={onChange} />
         {(usesGear || use.alternatives) && <UseInstead use={use} onChange={onChange} />}
       </div>
@@ -85,7 +86,7 @@ export function UseFields({ use, stay, laps, number, several, onChange, onSides,
         </p>
       )}
       {several && (
-        <div className="piece-bar">
+        <div className={styles.pieceBar}>
           <Button size="compact-sm" variant="default" disabled={!onUp} onClick={onUp}>
             Earlier
           </Button>

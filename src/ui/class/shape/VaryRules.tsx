@@ -6,6 +6,7 @@ import { DraftField } from '../../kit/DraftField'
 import { useClass, usePlanEdits } from '../shared/context'
 import { ruleChoices, ruleLabel, seriesNotation } from './vary-rule-words'
 import type { VaryTarget } from './vary-fields'
+import styles from '../class.module.css'
 
 const choice = { root: 'draft-field is-choice', label: 'draft-label', input: 'draft-input' }
 
@@ -43,7 +44,7 @@ export function VaryRules({ piece, partAt, targets }: VaryRulesProps) {
   return (
     <>
       {rows.length > 0 && (
-        <ul className="vary-list">
+        <ul className={styles.varyList}>
           {rows.map(({ rule, unit }) => {
             const text = ruleLabel(rule, unit, targets)
             return (
@@ -84,7 +85,7 @@ function AddRule({ units, targets, onAdd }: AddRuleProps) {
   const rule = chosen?.rule.rule === 'series' ? values && { ...chosen.rule, values } : chosen?.rule
   if (choices.length === 0) return null
   return (
-    <div className="fields">
+    <div className={styles.fields}>
       <Select
         label="From"
         classNames={choice}
@@ -109,7 +110,7 @@ function AddRule({ units, targets, onAdd }: AddRuleProps) {
       )}
       <Button
         variant="default"
-        className="field-button"
+        className={styles.fieldButton}
         disabled={!rule}
         onClick={() => {
           if (rule) onAdd(units.includes(unit) ? unit : units[0]!, rule)

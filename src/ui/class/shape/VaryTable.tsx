@@ -7,6 +7,7 @@ import { useClass, usePlanEdits } from '../shared/context'
 import { ExercisePicker } from '../shared/ExercisePicker'
 import { VaryRules } from './VaryRules'
 import { entryFor, fieldNames, targetsOf, variationText, type Entry, type VaryField } from './vary-fields'
+import styles from '../class.module.css'
 
 const choice = { root: 'draft-field is-choice', label: 'draft-label', input: 'draft-input' }
 
@@ -38,7 +39,7 @@ export function VaryTable({ piece }: { piece: Piece }) {
       <h3>What differs</h3>
       {rows.length === 0 && !byRule && <p className="second">Every {piece.type === 'circuit' ? 'lap' : 'time'} is alike.</p>}
       {rows.length > 0 && (
-        <ul className="vary-list">
+        <ul className={styles.varyList}>
           {rows.map(({ variation, unit }) => (
             <li key={`${unit}-${variation.at}-${variation.id}-${variation.field}`}>
               <span>
@@ -101,7 +102,7 @@ function AddVariation({ piece, repeat, onAdd }: AddVariationProps) {
     setValue(undefined)
   }
   return (
-    <div className="fields">
+    <div className={styles.fields}>
       <Select
         label="At"
         classNames={choice}
@@ -135,7 +136,7 @@ function AddVariation({ piece, repeat, onAdd }: AddVariationProps) {
         }}
       />
       <ValueEntry key={`${target.id}-${chosenField}`} entry={entry} value={value} onChange={setValue} />
-      <Button variant="default" className="field-button" disabled={value === undefined} onClick={add}>
+      <Button variant="default" className={styles.fieldButton} disabled={value === undefined} onClick={add}>
         Add
       </Button>
     </div>
