@@ -38,7 +38,7 @@ export default defineConfig({
   vite: {
     define: { 'import.meta.env.BUILD': build },
     // Small pieces travel with those that need them: a page asks for a few files, not for sixty.
-    build: { chunkSizeWarningLimit: 1500, rollupOptions: { output: { experimentalMinChunkSize: 40_000 } } },
+    build: { chunkSizeWarningLimit: 1500, rollupOptions: { output: { experimentalMinChunkSize: 8_000 } } },
     // Workers are bundled apart from the pages, and need to be told the path of tsconfig.json again.
     resolve: { alias: { '@core': fileURLToPath(new URL('./src/core', import.meta.url)) } },
     worker: { format: 'es' },

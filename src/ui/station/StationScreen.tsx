@@ -101,7 +101,12 @@ function Station(props: StationProps) {
           )}
           {view.nextStation !== undefined && !view.coming && `, then to station ${view.nextStation}`}
         </p>
-        {view.nextPeople.length > 0 && !view.coming && <p>Next here: {andList(view.nextPeople)}</p>}
+        {view.nextPeople.length > 0 && !view.coming && (
+          <p>
+            Next here: {andList(view.nextPeople)}
+            {view.nextBrings && `, who bring ${andList(view.nextBrings)}`}
+          </p>
+        )}
         <div className={styles.stationSound}>
           <Caption live={live} station={number - 1} />
           <SoundButton sound={sound} />

@@ -87,6 +87,7 @@ describe('what shared screens may know', () => {
       .map((key) => key.split('.').at(-1))
     const allowed = [
       'carried',
+      'brings',
       'name',
       'rotates',
       'laps',

@@ -26,6 +26,7 @@ const publicCircuit = ({
   cross,
   closed,
   carried,
+  brings,
 }: CircuitView): CircuitView => ({
   name,
   rotates,
@@ -42,6 +43,7 @@ const publicCircuit = ({
   ...given('cross', cross),
   ...given('closed', closed),
   ...given('carried', carried),
+  ...given('brings', brings),
 })
 
 /**

@@ -71,6 +71,7 @@ const circuit: z.ZodType<CircuitView> = z.strictObject({
   say: text.optional(),
   begins: z.record(z.string().max(20), z.record(id, index)).optional(),
   walkSeconds: z.number().int().min(0).optional(),
+  brings: z.record(z.string().max(20), texts).optional(),
   cross: text.optional(),
   closed: z.array(index).max(limits.stations).optional(),
   carried: z.record(id, z.array(z.strictObject({ away: texts, here: texts })).max(limits.stations)).optional(),

@@ -83,6 +83,8 @@ export interface CircuitView {
   begins?: Record<string, Record<string, number>>
   /** What the longest of its ways takes whoever is slowest, where its stations have spots. */
   walkSeconds?: Seconds
+  /** What each unit brings along to a station, by `station/unit`, where there is too little to stand at every station. */
+  brings?: Record<string, string[]>
   /** How one crosses to the next station, where the plan says so. */
   cross?: string
   /** Stations (from 0) that are out of order. */

@@ -14,6 +14,7 @@ import { lapsOf, turnsPerLap } from '../../plan/turns'
 import { failure, problem, success, type Result } from '../../base/result'
 import { pairsSentence, pieceName, pieceNames } from '../../summary/names'
 import { roomSentences } from '../../summary/sentences'
+import { broughtAlong } from './brings'
 import { joinedOwn } from './own-doings'
 import { shownNames } from './shown-names'
 import { ownDoings, stationViews } from './station-views'
@@ -86,6 +87,7 @@ function circuitViews(
       .filter(({ circuitId }) => circuitId === circuit.id)
       .map((queue) => [queue.station, beginnings(queue, computed)] as const)
     const rotates = circuit.travel === 'rotate'
+    const brings = rotates ? broughtAlong(document, computed, library, circuit) : {}
     const varied = variedStations(plan, circuit, show)
     const walkSeconds = Math.max(0, ...ways.filter(({ circuitId }) => circuitId === circuit.id).map(({ needed }) => needed))
     const view: CircuitView = {
@@ -101,6 +103,7 @@ function circuitViews(
       ...(begins.some(([, items]) => Object.keys(items).length > 0) && { begins: Object.fromEntries(begins) }),
       ...(walkSeconds > 0 && { walkSeconds }),
       ...carriedTo(circuit, swaps),
+      ...(Object.keys(brings).length > 0 && { brings }),
       ...(circuit.transition.note && { cross: circuit.transition.note }),
     }
     return [circuit.id, view]

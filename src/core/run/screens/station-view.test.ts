@@ -35,6 +35,19 @@ describe('the screen of a station', () => {
     expect(stationView(lunch, at(lunch.timeline.total + 5), 2).word).toBe('Done')
   })
 
+  it('tells what those bring along who come next: of the one size of which there are too few to stand at all stations', () => {
+    // Kettlebells of 12 kg: four are wanted at stations 1 and 7 together, the hall has two.
+    const brought = Array.from({ length: 7 }, (_, turn) =>
+      stationsIn(lunch).flatMap((number) => {
+        const { nextBrings, nextPeople } = stationView(lunch, at(work(turn).start + 1), number)
+        return nextBrings ? [{ number, nextBrings, people: nextPeople.length }] : []
+      }),
+    ).flat()
+    expect(new Set(brought.map(({ number }) => number))).toEqual(new Set([1, 7]))
+    expect(new Set(brought.flatMap(({ nextBrings }) => nextBrings))).toEqual(new Set(['1 × Kettlebell 12 kg', '2 × Kettlebell 12 kg']))
+    expect(brought.every(({ nextBrings, people }) => nextBrings.length === 1 && people === 2)).toBe(true)
+  })
+
   it('tells its own side, and when it changes', () => {
     const { start } = work(1)
     expect([start - 3, start + 5, start + 20].map((second) => stationView(lunch, at(second), 8).side)).toEqual([

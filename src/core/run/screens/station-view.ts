@@ -27,6 +27,8 @@ export interface StationScreenView {
   closed: boolean
   /** Who comes after them, and where those who are here go. */
   nextPeople: string[]
+  /** What those bring along: it does not stand here. */
+  nextBrings?: string[]
   nextStation?: number
 }
 
@@ -84,13 +86,15 @@ function nextAt(
   circuit: CircuitView,
   work: Phase,
   station: number,
-): Pick<StationScreenView, 'nextPeople' | 'nextStation'> {
+): Pick<StationScreenView, 'nextPeople' | 'nextBrings' | 'nextStation'> {
   const next = snapshot.timeline.phases
     .slice(work.index + 1)
     .find((phase) => phase.kind === 'work' && phase.pieceId === work.pieceId && phase.turn !== work.turn)
   if (!next) return { nextPeople: [] }
-  const nextPeople = namesThere(snapshot, circuit, unitsIn(circuit, next, station))
+  const coming = unitsIn(circuit, next, station)
+  const nextPeople = namesThere(snapshot, circuit, coming)
+  const nextBrings = [...new Set(coming.flatMap((unit) => circuit.brings?.[`${station}/${unit}`] ?? []))]
   const here = unitsIn(circuit, work, station)
   const goesTo = (turnsAt(circuit, next.repeat)?.[next.turn ?? 0] ?? []).findIndex((there) => there.some((unit) => here.includes(unit)))
-  return { nextPeople, ...(goesTo >= 0 && !circuit.units && { nextStation: goesTo + 1 }) }
+  return { nextPeople, ...(nextBrings.length > 0 && { nextBrings }), ...(goesTo >= 0 && !circuit.units && { nextStation: goesTo + 1 }) }
 }

@@ -7,12 +7,16 @@ import type { Circuit, Intervals, Task } from '@core/plan/plan'
 import { pieceName } from '@core/summary/names'
 import { CountField, DraftField, TimeField, timeNotation } from '../../kit/DraftField'
 import { usePlanEdits, type EditCircuit } from '../shared/context'
-import { CircuitMore } from './CircuitMore'
-import { StationInspector } from './StationInspector'
+import { lazily } from '../../kit/lazily'
+import { More } from '../shared/More'
 import { StationTiles } from './StationTiles'
 import styles from '../class.module.css'
 
 const newId = () => nanoid(10)
+
+// What is not needed every day comes when it is opened.
+const CircuitMore = lazily(async () => (await import('./CircuitMore')).CircuitMore, 'What else a circuit can be')
+const StationInspector = lazily(async () => (await import('./StationInspector')).StationInspector, 'The details of the station')
 
 /** The inspector of a circuit: the numbers everyone uses, the stations as tiles, and the rest behind "More". */
 export function CircuitEditor({ circuit }: { circuit: Circuit }) {
@@ -79,7 +83,9 @@ export function CircuitEditor({ circuit }: { circuit: Circuit }) {
         />
         {circuit.stay.kind === 'intervals' && <Ratio circuit={circuit} stay={circuit.stay} />}
       </div>
-      <CircuitMore circuit={circuit} edit={edit} />
+      <More summary="More: how they move and work, sets, lists at their own pace, what differs by lap">
+        <CircuitMore circuit={circuit} edit={edit} />
+      </More>
       <StationTiles
         circuit={circuit}
         edit={edit}

@@ -9,7 +9,6 @@ import { CountField, countNotation, DraftField, TimeField, textNotation, timeNot
 import { newUse, starterOf } from '@core/plan/edit/use'
 import { useClass, type EditCircuit } from '../shared/context'
 import { ExercisePicker } from '../shared/ExercisePicker'
-import { More } from '../shared/More'
 import { PartFields } from './PartFields'
 import { setOrDrop } from '../shared/set-or-drop'
 import { VaryTable } from './VaryTable'
@@ -22,7 +21,7 @@ interface CircuitMoreProps {
 
 const newId = () => nanoid(10)
 
-export const rungsNotation: Notation<number[]> = { show: showRungs, read: readRungs, allowed: 'Figures such as 10-8-6-4-2' }
+const rungsNotation: Notation<number[]> = { show: showRungs, read: readRungs, allowed: 'Figures such as 10-8-6-4-2' }
 
 const pairsNames: Record<PairsWork, string> = { both: 'both work', inTurns: 'in turns, by interval', halfEach: 'half the interval each' }
 
@@ -31,7 +30,7 @@ const choiceClasses = { root: 'draft-field is-choice', label: 'draft-label', inp
 /** All that a circuit can be besides its everyday numbers. */
 export function CircuitMore({ circuit, edit }: CircuitMoreProps) {
   return (
-    <More summary="More: how they move and work, sets, lists at their own pace, what differs by lap">
+    <>
       <HowTheyMove circuit={circuit} edit={edit} />
       {circuit.stay.kind === 'intervals' ? (
         <IntervalFields stay={circuit.stay} edit={edit} />
@@ -42,7 +41,7 @@ export function CircuitMore({ circuit, edit }: CircuitMoreProps) {
       <VaryTable piece={circuit} />
       <h3>Its part of the class</h3>
       <PartFields pieceId={circuit.id} />
-    </More>
+    </>
   )
 }
 

@@ -1,5 +1,5 @@
 import { Button } from '@mantine/core'
-import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { mainPiece } from '@core/plan/main-circuits'
 import { mainCircuits } from '@core/plan/main-circuits'
 import { pieceNames } from '@core/summary/names'
@@ -14,6 +14,7 @@ import { PieceEditor } from './PieceEditor'
 import { goToEmpty } from './StationTiles'
 import { UndoButtons } from '../shared/UndoButtons'
 import { Cell, Row, Table } from '../../kit/Table'
+import { lazily } from '../../kit/lazily'
 import { whenOpened } from '../../kit/when-opened'
 import { WhenSeen } from '../../kit/WhenSeen'
 import styles from '../class.module.css'
@@ -22,14 +23,7 @@ const FitDialog = whenOpened(async () => (await import('./FitDialog')).FitDialog
 const RevisionsDialog = whenOpened(async () => (await import('./RevisionsDialog')).RevisionsDialog)
 
 // The charts' library is large and can come after the rest; it draws in the browser only, as it needs its measures.
-const LoadPicture = lazy(() =>
-  import('./LoadPicture').then(
-    (module) => ({ default: module.LoadPicture }),
-    () => ({ default: NoPicture }),
-  ),
-)
-
-const NoPicture = () => <p className="second">What the class loads cannot be drawn while the server is away.</p>
+const LoadPicture = lazily(async () => (await import('./LoadPicture')).LoadPicture, 'What the class loads')
 
 export function ShapeView() {
   const { id, document, computed } = useClass()
@@ -95,9 +89,7 @@ export function ShapeView() {
         <PieceBar piece={chosen} onChoose={setChosen} />
         <PieceEditor piece={chosen} />
         <WhenSeen height={420}>
-          <Suspense fallback={<p className="second">Drawing what it loads …</p>}>
-            <LoadPicture />
-          </Suspense>
+          <LoadPicture />
         </WhenSeen>
       </section>
       <aside className={styles.classSide} aria-label="What it adds up to">

@@ -12,6 +12,7 @@ import { tellProblem } from '../../kit/notice'
 import { useClass } from './context'
 
 interface AddExerciseProps {
+  opened: boolean
   /** As it was typed and not found. */
   name: string
   onClose: () => void
@@ -21,7 +22,7 @@ interface AddExerciseProps {
 const impactNames: Record<Impact, string> = { none: 'none', low: 'low: one foot stays down', high: 'high: both feet leave the floor' }
 
 /** Adds an exercise where it was missed: what the class is judged by, guessed from the name and open to be put right. */
-export function AddExercise({ name, onClose, onAdded }: AddExerciseProps) {
+export function AddExercise({ opened, name, onClose, onAdded }: AddExerciseProps) {
   const { id: classId, library } = useClass()
   const client = useQueryClient()
   const form = useForm({ initialValues: { name: upperFirst(name), kindId: '', easier: '', ...guessOf(name) } })
@@ -56,7 +57,7 @@ export function AddExercise({ name, onClose, onAdded }: AddExerciseProps) {
     <Select label={label} description={guessed(field)} data={[...data]} allowDeselect={false} {...form.getInputProps(field)} />
   )
   return (
-    <FormDialog dirty={form.isDirty()} onClose={onClose} title={`Add “${name}”`} centered>
+    <FormDialog opened={opened} dirty={form.isDirty()} onClose={onClose} title={`Add “${name}”`} centered>
       <form onSubmit={form.onSubmit(() => adding.mutate())} noValidate>
         <Stack gap="sm">
           <TextInput label="Name" data-autofocus {...form.getInputProps('name')} />

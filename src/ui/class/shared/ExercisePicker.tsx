@@ -1,7 +1,9 @@
 import { Select } from '@mantine/core'
 import { useMemo, useRef, useState } from 'react'
-import { AddExercise } from './AddExercise'
+import { whenOpened } from '../../kit/when-opened'
 import { useClass } from './context'
+
+const AddExercise = whenOpened(async () => (await import('./AddExercise')).AddExercise)
 
 interface ExercisePickerProps {
   id?: string
@@ -92,6 +94,7 @@ export function ExercisePicker({ id, label, value, onChange, tile = false }: Exe
       />
       {adding !== undefined && (
         <AddExercise
+          opened
           name={adding}
           onClose={() => setAdding(undefined)}
           onAdded={(added) => {
