@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { codeLength } from '../../src/core/run/screens/pairing'
-import { listenTo, makeRun, openHall, request, type Hall } from '../fixtures/hall'
+import { listenTo, makeClass, makeRun, openHall, request, type Hall } from '../fixtures/hall'
 
 let hall: Hall
 beforeAll(async () => {
@@ -106,6 +106,26 @@ describe('the list of names', () => {
     expect((await claim('phone-b', other.personId)).status).toBe(200)
     expect(await seenFrom('phone-c')).toBe('nowhere')
     expect((await claim('phone-c', 'nobody')).status).toBe(404)
+  })
+
+  it('calls people as they wish, and leaves out who wants no name there', async () => {
+    const walkIn = (id: string, name: string, shownAs?: string | null) => ({
+      id,
+      name,
+      level: 'regular',
+      ...(shownAs !== undefined && { shownAs }),
+    })
+    const { id } = await makeClass(hall, 'demo-lunch', (document) => {
+      Object.assign(document, {
+        here: ['w1', 'w2', 'w3'],
+        walkIns: [walkIn('w1', 'Rufus', 'Kestrel'), walkIn('w2', 'Ottilie', null), walkIn('w3', 'Bea')],
+        arranged: undefined,
+      })
+    })
+    const runId = (await hall.post(`/api/classes/${id}/runs`)).body.id as string
+    const claims = `/api/screens/${await tokenTo(runId, 'names')}/claims`
+    expect((await hall.get(claims)).body.names).toMatchObject([{ name: 'Bea' }, { name: 'Kestrel' }])
+    expect((await hall.post(claims, { device: 'phone', personId: 'w2' })).status).toBe(404)
   })
 
   it('of two who press at once one gets the card', async () => {

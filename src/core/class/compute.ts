@@ -62,7 +62,7 @@ export interface ComputedClass {
  * ids that the hall no longer knows are left out.
  */
 export function peopleHere(
-  document: Pick<ClassDocument, 'here' | 'walkIns' | 'sizes' | 'demonstrators' | 'headCount'>,
+  document: Pick<ClassDocument, 'here' | 'walkIns' | 'sizes' | 'demonstrators' | 'headCount'> & Partial<Pick<ClassDocument, 'startsAt'>>,
   people: readonly Person[],
 ): Doer[] {
   const byId = new Map([...people, ...document.walkIns].map((person) => [person.id, person]))
@@ -74,7 +74,7 @@ export function peopleHere(
     if (!person || (!sizes && !shows)) return person ? [person] : []
     return [{ ...person, ...(sizes && { loads: { ...person.loads, ...sizes } }), ...(shows && { shows }) }]
   })
-  return [...named, ...counted(document.headCount ?? 0)]
+  return [...named, ...counted(document.headCount ?? 0, document.startsAt)]
 }
 
 export const settingsOf = (library: Pick<HallLibrary, 'figures'>): HallSettings => library.figures ?? commonSettings

@@ -44,6 +44,17 @@ describe('a class of whom nobody took the names', () => {
     expect(names('inTurns')).toEqual(['1A', '1B', '2A', '2B'])
   })
 
+  it('are other people in another class: nobody is said to have been their partner before', () => {
+    const ids = (startsAt: string) => {
+      const document = { ...classDocument('demo-lunch'), here: [], headCount: 3, startsAt }
+      return computeClass(document, demoLibrary).people.map(({ id }) => id)
+    }
+    const [today, tomorrow] = [ids('2026-01-05T12:00:00Z'), ids('2026-01-06T12:00:00Z')]
+    expect(today).toEqual(ids('2026-01-05T12:00:00Z'))
+    expect(today.filter((id) => tomorrow.includes(id))).toEqual([])
+    expect(ClassDocument.safeParse({ ...classDocument('demo-lunch'), arranged: [{ ids: today, locked: false }] }).success).toBe(true)
+  })
+
   it('has no more people than a class can have', () => {
     const document = classDocument('demo-lunch')
     const wrong = ClassDocument.safeParse({ ...document, headCount: 201 - document.here.length })

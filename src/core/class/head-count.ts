@@ -1,9 +1,12 @@
 import type { Doer } from '../options/form-for'
 
-/** So many people of whom nobody took the names: regulars, who go easy on nothing that is known. */
-export const counted = (count: number): Doer[] =>
+/**
+ * So many people of whom nobody took the names: regulars, who go easy on nothing that is known. Those of another class are other
+ * people, of whom nothing is remembered: their ids have the class's time in them.
+ */
+export const counted = (count: number, startsAt = ''): Doer[] =>
   Array.from({ length: count }, (_, index) => ({
-    id: `head-${index + 1}`,
+    id: `head-${index + 1}-${(Date.parse(startsAt) || 0).toString(36)}`,
     name: `No. ${index + 1}`,
     level: 'regular',
     goEasy: [],

@@ -1,4 +1,5 @@
 import { and, eq } from 'drizzle-orm'
+import { shownNames } from '../../core/run/room/shown-names'
 import type { InHall } from '../db/in-hall'
 import { cardClaims } from '../db/schema'
 import { notFound, refuse } from '../refused'
@@ -20,11 +21,17 @@ export interface ListedName {
   open: 'nowhere' | 'here' | 'elsewhere'
 }
 
-/** By the alphabet: who looks for a name finds it. */
+/**
+ * By the alphabet: who looks for a name finds it. As they wish to be called; whoever wants no name there opens the card by its own
+ * link.
+ */
 export async function namesShown(hall: InHall, run: StoredRun, device: string | undefined): Promise<ListedName[]> {
   const claims = await claimsOf(hall, run.id)
   const openAt = (personId: string) => (!claims.has(personId) ? 'nowhere' : claims.get(personId) === device ? 'here' : 'elsewhere')
-  const names = run.snapshot.people.map(({ id, name }): ListedName => ({ personId: id, name, open: openAt(id) }))
+  const shown = shownNames(run.snapshot.people)
+  const names = run.snapshot.people.flatMap(({ id, shownAs }, index): ListedName[] =>
+    shownAs === null ? [] : [{ personId: id, name: shown[index]!, open: openAt(id) }],
+  )
   return names.sort((a, b) => a.name.localeCompare(b.name))
 }
 
@@ -35,12 +42,16 @@ export async function namesShown(hall: InHall, run: StoredRun, device: string | 
 export async function claimCard(hall: InHall, run: StoredRun, personId: string, device: string): Promise<string> {
   const { hallId, tx } = hall
   const person = run.snapshot.people.find(({ id }) => id === personId)
-  if (!person) throw notFound('person in this class')
+  if (!person || person.shownAs === null) throw notFound('person in this list')
   await tx.delete(cardClaims).where(and(ofRun(hall, run.id), eq(cardClaims.device, device)))
   await tx.insert(cardClaims).values({ hallId, runId: run.id, personId, device }).onConflictDoNothing()
   const holder = (await claimsOf(hall, run.id)).get(personId)
   if (holder !== device)
-    throw refuse('stale', 'taken', `${person.name}’s card is open on another phone. Is that not you? Your coach can let it go.`)
+    throw refuse(
+      'stale',
+      'taken',
+      `${person.shownAs ?? person.name}’s card is open on another phone. Is that not you? Your coach can let it go.`,
+    )
   const [link] = await linksTo(hall, run, 'card', [personId])
   return link!.token
 }
