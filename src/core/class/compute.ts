@@ -58,7 +58,8 @@ export interface ComputedClass {
 }
 
 /**
- * The people who are here, in the order in which they came and then those who were only counted, with the sizes they take in this class and the version that they show;
+ * The people who are here, in the order in which they came and then those who were only counted, with the sizes they take in this
+ * class and the version that they show;
  * ids that the hall no longer knows are left out.
  */
 export function peopleHere(

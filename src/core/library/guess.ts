@@ -33,7 +33,7 @@ const rules: readonly Rule[] = [
   [/twist|chop|turn|rotation/, { pattern: 'twist', region: 'core' }],
 ]
 
-/** Guesses from a name: "Deadlift to row" → hinge … ; what no word tells is the commonest: a step, standing, without impact. */
+/** Guesses from a name: "Diamond push-up" → a push, lying; what no word tells is the commonest: a step, standing, without impact. */
 export function guessOf(name: string): Guess {
   const typed = name.toLowerCase()
   const found: Partial<Guess> = Object.assign({}, ...rules.toReversed().flatMap(([words, guess]) => (words.test(typed) ? [guess] : [])))

@@ -1,5 +1,6 @@
 import type { Metres } from '../base/units'
 import type { ComputedClass } from '../class/compute'
+import type { Room } from '../library/room'
 import { readingDistance } from './reading-distance'
 import { wallGrid, type WayTile } from './wall-grid'
 
@@ -40,6 +41,20 @@ export const startTiles = ({ rotations }: Pick<ComputedClass, 'rotations'>): Way
     })
     return tiles.some(({ people }) => people.length > 0) ? [tiles] : []
   })
+
+/**
+ * How far the names of a class read on the way, and how far the back of the room is, where that is further; nothing where all can read
+ * them.
+ */
+export function outOfReach(
+  tiles: readonly WayTile[][],
+  room: Pick<Room, 'lengthMetres' | 'widthMetres'>,
+  pictureMetres: Metres,
+): { reach: Metres; back: Metres } | undefined {
+  const reach = classReach(tiles, 'way', pictureMetres)
+  const back = Math.max(room.lengthMetres, room.widthMetres)
+  return reach === undefined || reach >= back ? undefined : { reach, back }
+}
 
 /** Of all that a class shows there, the name that reads least far. */
 export function classReach(tiles: readonly WayTile[][], area: StationArea, pictureMetres: Metres): Metres | undefined {

@@ -12,6 +12,9 @@ const nameIn = (snapshot: RunSnapshot, id: string) => snapshot.people.find((pers
 const namesOf = (snapshot: RunSnapshot, ids: readonly string[]) => andList(ids.map((id) => nameIn(snapshot, id)))
 const unknown = (field: string) => failure(problem('notHere', 'That person is not in this class any more.', field))
 
+/** A circuit whose groups are others now: what those as planned would bring along is not said of them. */
+const regrouped = ({ brings: _, ...circuit }: CircuitView): CircuitView => circuit
+
 /** Every unit of the class with `change` made to its ids: the groups, and the single people where partners change. */
 const withUnits = (snapshot: RunSnapshot, change: (ids: readonly string[]) => string[]): RunSnapshot => ({
   ...snapshot,
@@ -19,7 +22,7 @@ const withUnits = (snapshot: RunSnapshot, change: (ids: readonly string[]) => st
   circuits: Object.fromEntries(
     Object.entries(snapshot.circuits).map(([id, circuit]): [string, CircuitView] => [
       id,
-      circuit.units ? { ...circuit, units: circuit.units.map(change) } : circuit,
+      { ...regrouped(circuit), ...(circuit.units && { units: circuit.units.map(change) }) },
     ]),
   ),
 })
@@ -88,11 +91,11 @@ export function arrived(snapshot: RunSnapshot, id: string, name: string, phaseIn
         : `${name} takes the place of a group that has left.`,
   ]
   const circuits = Object.entries(snapshot.circuits).map(([pieceId, circuit]): [string, CircuitView] => {
-    if (!circuit.turns || (joined !== undefined && !circuit.units)) return [pieceId, circuit]
+    if (!circuit.turns || (joined !== undefined && !circuit.units)) return [pieceId, regrouped(circuit)]
     // Where partners change, a third may join two; a group of its own needs a free station.
     const { circuit: next, cost } = withChangeFromNow(snapshot, pieceId, { type: 'arrives' }, phaseIndex, circuit.units ? 3 : 1, false)
     told.push(...cost.map((text) => `${circuit.name}: ${text}`))
-    return [pieceId, { ...next, ...(circuit.units && { units: [...circuit.units, [id]] }) }]
+    return [pieceId, { ...regrouped(next), ...(circuit.units && { units: [...circuit.units, [id]] }) }]
   })
   const been = { ...snapshot.been, [id]: pastOf(snapshot, id, phaseIndex) }
   return success({ snapshot: { ...snapshot, people, groups, been, circuits: Object.fromEntries(circuits) }, told })

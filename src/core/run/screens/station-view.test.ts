@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { pressed, snapshotOf } from '../../../../tests/fixtures/demo-run'
 import { foldEvents } from '../clock/apply'
+import { withRoomChange } from '../room/room-change'
 import { homeView } from './home-view'
 import { roomView } from './room-view'
 import { stationsIn, stationView } from './station-view'
@@ -46,6 +47,12 @@ describe('the screen of a station', () => {
     expect(new Set(brought.map(({ number }) => number))).toEqual(new Set([1, 7]))
     expect(new Set(brought.flatMap(({ nextBrings }) => nextBrings))).toEqual(new Set(['1 × Kettlebell 12 kg', '2 × Kettlebell 12 kg']))
     expect(brought.every(({ nextBrings, people }) => nextBrings.length === 1 && people === 2)).toBe(true)
+    // Of groups that are others than planned nothing is said.
+    const [one, other] = [lunch.groups[0]![0]!, lunch.groups[1]![0]!]
+    const trade = withRoomChange(lunch, { type: 'tradePlaces', one, other }, -1)
+    if (!trade.ok) throw new Error(trade.problems[0]!.message)
+    const now = at(work(0).start + 1)
+    for (const number of stationsIn(lunch)) expect(stationView(trade.value.snapshot, now, number).nextBrings).toBeUndefined()
   })
 
   it('tells its own side, and when it changes', () => {

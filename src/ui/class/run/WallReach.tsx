@@ -3,7 +3,7 @@ import { settingsOf } from '@core/class/compute'
 import { metresPerFoot, showLength } from '@core/library/length'
 import { readingDistance } from '@core/wall/reading-distance'
 import { layoutNames, layouts, type Layout } from '@core/run/screens/wall-layouts'
-import { classReach, startTiles } from '@core/wall/wall-reach'
+import { classReach, outOfReach, startTiles } from '@core/wall/wall-reach'
 import { wallSizes } from '../../wall/layouts'
 import { DraftField, decimalNotation } from '../../kit/DraftField'
 import { Cell, Row, RowHead, Table } from '../../kit/Table'
@@ -23,7 +23,7 @@ export function WallReach() {
   const atWork = (layout: Layout) =>
     layout === 'room' || layout === 'far' ? classReach(tiles, layout, metres) : readingDistance(wallSizes[layout].names! * metres)
   const onTheWay = classReach(tiles, 'way', metres)
-  const back = room && Math.max(room.lengthMetres, room.widthMetres)
+  const out = room && document.placesOn !== 'cards' ? outOfReach(tiles, room, metres) : undefined
   return (
     <>
       <h2>How far the wall reads</h2>
@@ -41,12 +41,12 @@ export function WallReach() {
         />
       )}
       {document.placesOn === 'cards' && <p>Everyone reads where to go on a card.</p>}
-      {document.placesOn !== 'cards' && back !== undefined && onTheWay !== undefined && onTheWay < back && (
+      {out && (
         <div className="note is-weigh">
           <b>Names do not read from the back of {room!.name}</b>
           <span>
-            On the way they read from {shown(onTheWay)}, and the room is {shown(back)} long. A wider picture, station screens or cards tell
-            those at the back where to go.
+            On the way they read from {shown(out.reach)}, and the room is {shown(out.back)} long. A wider picture, station screens or cards
+            tell those at the back where to go.
           </span>
         </div>
       )}
