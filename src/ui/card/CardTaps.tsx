@@ -1,7 +1,6 @@
 import { useEffect, useState } from 'react'
 import { doneWords, listThatWas, standingsIn } from '@core/records/standing'
-import { advance } from '@core/run/clock/progress'
-import { tapsWith } from '@core/run/clock/taps'
+import { tapWhen, tapsWith } from '@core/run/clock/taps'
 import type { OwnTap, TapKind } from '@core/run/clock/events'
 import { api } from '../kit/api'
 import { TapLine, type TapRequest, type TapState } from '../live/tap-line'
@@ -38,11 +37,7 @@ export function CardTaps({ live: { snapshot, state, feed, clock }, personId, tok
   const { progress } = feed.get()
   const own = standingsIn(snapshot, tapsWith(progress, taps.waiting), list.index).find((standing) => standing.personId === personId)
   if (!own) return null
-  const tap = (what: TapKind) => {
-    const now = advance(progress, clock.now())
-    const elapsed = now.phase === list.index ? now.elapsed : list.seconds * 1000
-    void line.add({ type: 'tap', personIds: [personId], what, when: { phase: list.index, elapsed: Math.round(elapsed) } })
-  }
+  const tap = (what: TapKind) => void line.add({ type: 'tap', personIds: [personId], what, when: tapWhen(progress, list, clock.now()) })
   const finished = own.finished !== undefined
   const alone = own.last?.personIds.length === 1
   return (

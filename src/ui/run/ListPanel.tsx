@@ -1,8 +1,7 @@
 import { useState } from 'react'
 import type { AskedCommand, TapKind } from '@core/run/clock/events'
-import { advance } from '@core/run/clock/progress'
 import { allFinished, doneWords, listThatWas, probablyWords, standingsIn, type Standing } from '@core/records/standing'
-import { tapsWith } from '@core/run/clock/taps'
+import { tapWhen, tapsWith } from '@core/run/clock/taps'
 import { formatSeconds } from '@core/base/units'
 import type { LiveRun } from '../live/use-run'
 import { Panel } from './Panel'
@@ -38,11 +37,8 @@ export function ListPanel({ live, taps, send, onClose }: ListPanelProps) {
   const groups = (onePerson ? snapshot.groups.flat().map((id) => [id]) : snapshot.groups.filter((ids) => ids.length > 0)).map((ids) =>
     ids.flatMap((id) => byId.get(id) ?? []),
   )
-  const tap = (personIds: string[], what: TapKind) => {
-    const now = advance(progress, clock.now())
-    const elapsed = now.phase === phase.index ? now.elapsed : phase.seconds * 1000
-    void send({ type: 'tap', personIds, what, when: { phase: phase.index, elapsed: Math.round(elapsed) } })
-  }
+  const tap = (personIds: string[], what: TapKind) =>
+    void send({ type: 'tap', personIds, what, when: tapWhen(progress, phase, clock.now()) })
   return (
     <Panel title="At their own pace" onClose={onClose}>
       {on ? (

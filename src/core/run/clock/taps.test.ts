@@ -5,7 +5,7 @@ import type { TapKind } from './events'
 import { advance } from './progress'
 import { listThatWas } from '../../records/standing'
 import { stateAt } from './state'
-import { canTap, tapsAfterEndMs, tapsWith, type TapCommand } from './taps'
+import { canTap, tapsAfterEndMs, tapWhen, tapsWith, type TapCommand } from './taps'
 
 const list = listed.timeline.phases.find((phase) => phase.selfPaced)!
 const [one, two] = listed.people.map((person) => person.id) as [string, string]
@@ -44,6 +44,12 @@ describe('a tap', () => {
     expect(at(tapsAfterEndMs, { type: 'untap', tapId: made!.id })).toBe(true)
     expect(at(tapsAfterEndMs + 1, tap(list.index, 5_000, 'round'))).toBe(false)
     expect(at(1, { type: 'untap', tapId: 'another' })).toBe(false)
+  })
+
+  it('made now counts for where the list is, and once it is over for its end', () => {
+    const on = ran()
+    expect(tapWhen(on, list, 10_000 + 12_345.6)).toEqual({ phase: list.index, elapsed: 12_346 })
+    expect(tapWhen(ran([20, 'skip']), list, 25_000)).toEqual({ phase: list.index, elapsed: list.seconds * 1000 })
   })
 
   it('means nothing before the start', () => {

@@ -1,7 +1,7 @@
-import type { Milliseconds } from '../../base/units'
+import { inMilliseconds, type Milliseconds } from '../../base/units'
 import type { Command } from './events'
-import type { Progress, Tap } from './progress'
-import { isOwnPace } from '../../timeline/phase'
+import { advance, type Progress, type Tap } from './progress'
+import { isOwnPace, type Phase } from '../../timeline/phase'
 
 export type TapCommand = Extract<Command, { type: 'tap' | 'untap' }>
 
@@ -18,6 +18,16 @@ export function canTap({ mode, at, endedAt = at, taps, phase, elapsed, countIn, 
   const tapped = command.when?.phase ?? phase
   if (tapped === phase && countIn > 0 && elapsed === 0) return false
   return tapped <= phase && isOwnPace(timeline.phases[tapped])
+}
+
+/** When a tap that is made now counts for: where the list is, or its end, once it is over. */
+export function tapWhen(
+  progress: Progress,
+  list: Pick<Phase, 'index' | 'seconds'>,
+  now: Milliseconds,
+): { phase: number; elapsed: Milliseconds } {
+  const { phase, elapsed } = advance(progress, now)
+  return { phase: list.index, elapsed: Math.round(phase === list.index ? elapsed : inMilliseconds(list.seconds)) }
 }
 
 /** The taps with one more, or one less. What was tapped before the class got on counts for where it was then. */
