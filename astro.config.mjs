@@ -37,8 +37,8 @@ export default defineConfig({
   },
   vite: {
     define: { 'import.meta.env.BUILD': build },
-    // Small pieces travel with those that need them: a page asks for a few files, not for sixty.
-    build: { chunkSizeWarningLimit: 1500, rollupOptions: { output: { experimentalMinChunkSize: 8_000 } } },
+    // Small pieces travel with those that need them: as long as that brings no page what it has no use for.
+    build: { chunkSizeWarningLimit: 1500, rollupOptions: { output: { experimentalMinChunkSize: 2_000 } } },
     // Workers are bundled apart from the pages, and need to be told the path of tsconfig.json again.
     resolve: { alias: { '@core': fileURLToPath(new URL('./src/core', import.meta.url)) } },
     worker: { format: 'es' },

@@ -1,4 +1,5 @@
 import { Button, createTheme, Modal, type CSSVariablesResolver } from '@mantine/core'
+import dress from './theme.module.css'
 
 const ink = ['#f3f3f4', '#e4e5e7', '#c6c8cd', '#a5a9b2', '#888d99', '#6b7180', '#5a6070', '#434956', '#323741', '#22262e'] as const
 
@@ -13,7 +14,16 @@ export const theme = createTheme({
   defaultRadius: 8,
   cursorType: 'pointer',
   components: {
-    Modal: Modal.extend({ defaultProps: { closeButtonProps: { 'aria-label': 'Close' } } }),
+    Modal: Modal.extend({
+      defaultProps: { closeButtonProps: { 'aria-label': 'Close' } },
+      classNames: { content: dress.modal!, header: dress.modal!, title: dress.modalTitle! },
+    }),
+    // By name, as importing them here would bring them to every page.
+    SegmentedControl: { classNames: { root: dress.segments, indicator: dress.segment } },
+    Input: { classNames: { input: dress.input } },
+    Menu: { classNames: { dropdown: dress.floating } },
+    Combobox: { classNames: { dropdown: dress.floating } },
+    Notification: { classNames: { root: dress.floating } },
     // Filled buttons are ink on the ground's opposite in both schemes.
     Button: Button.extend({
       vars: (_theme, { variant = 'filled' }) => ({

@@ -28,6 +28,12 @@ describe('findings about the room, common practice unless a source is named', ()
     const crowd = ['A', 'B', 'C', 'D', 'E'].map((name) => other({ id: name, name, roomId: document.roomId, most: [] }))
     expect(with_(crowd.slice(0, 3))).toEqual([expect.stringMatching(/^A, B, and C are in this room at the same time\. /)])
     expect(with_(crowd)).toEqual([expect.stringMatching(/^A, B, and 3 more classes are in this room at the same time\. /)])
+    // Many classes, and many kinds, are counted: a card is read at a glance.
+    expect(with_(crowd.map((each) => other({ id: each.id, name: each.name })))).toEqual([
+      expect.stringMatching(
+        /^\d+ kinds .*Kettlebell 12 kg: 4 here and 20 in 5 other classes, 2 to be had; .*; and \d+ more\. Both classes may/,
+      ),
+    ])
     const later = new Date(Date.parse(document.startsAt) + 3_600_000).toISOString()
     expect(with_([other({ startsAt: later })])).toEqual([])
     // What stays in one room cannot be wanted in the other.

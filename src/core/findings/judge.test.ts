@@ -49,7 +49,7 @@ describe('findings, common practice unless a source is named', () => {
     const document = changed((circuit) => (circuit.laps = 3))
     const findings = judged(document)
     const state = { document, computed: computeClass(document, library), library, room: demoRooms[0], newId }
-    const { changes, total, mends, raises } = previewOf(state, findings, find(findings, 'sideShort')!.fix!.apply)
+    const { changes, total, mends, raises } = previewOf(state, find(findings, 'sideShort')!.fix!.apply)
     expect(changes).toEqual([expect.stringMatching(/^Stations: 4 .* changes sides another way$/)])
     expect([total, mends.length, raises]).toEqual(['stays 36:15', 1, []])
   })

@@ -62,11 +62,11 @@ function peopleDifferences({ document: before, computed: now, library }: Judged,
   return words
 }
 
-export function previewOf(judged: Judged, findings: readonly Finding[], apply: (document: ClassDocument) => ClassDocument): Preview {
+export function previewOf(judged: Judged, apply: (document: ClassDocument) => ClassDocument): Preview {
   const document = apply(judged.document)
   const computed = computeClass(document, judged.library)
   const then = judge({ ...judged, document, computed }).filter((finding) => finding.severity !== 'fine')
-  const now = findings.filter((finding) => finding.severity !== 'fine')
+  const now = judge(judged).filter((finding) => finding.severity !== 'fine')
   const lacks = (list: readonly Finding[], finding: Finding) => !list.some((known) => known.id === finding.id)
   const before = judged.computed.timeline
   const after = computed.timeline

@@ -11,6 +11,7 @@ import type { LoadedClass } from './state/autosave'
 import { openingOf } from './state/opening'
 import type { ClassTab } from './tabs'
 import { views } from './views'
+import shell from '../shell/shell.module.css'
 
 /** What stands round the class and may be changed elsewhere while it is open. */
 interface Around {
@@ -49,7 +50,7 @@ function WithAround({ stored, around: first, zone, tab }: ClassPageProps) {
   const { data: opening } = useQuery({ queryKey: ['opening', stored.id], queryFn: () => openingOf(stored), staleTime: Infinity })
   if (!opening)
     return (
-      <div className="page">
+      <div className={shell.page}>
         <OneMoment />
       </div>
     )

@@ -1,6 +1,7 @@
 import { useClass } from './shared/context'
 import { classTabs, tabNames, type ClassTab } from './tabs'
 import styles from './class.module.css'
+import kit from '../kit/kit.module.css'
 
 /** The tabs of the class, with how much there is to mend in them. */
 export function ClassTabs({ open, onNear }: { open: ClassTab; onNear: (tab: ClassTab) => void }) {
@@ -21,7 +22,7 @@ export function ClassTabs({ open, onNear }: { open: ClassTab; onNear: (tab: Clas
         >
           {tabNames[tab]}
           {(toMend[tab] ?? 0) > 0 && (
-            <span className="badge-count" aria-label={`${toMend[tab]} to mend`}>
+            <span className={kit.badgeCount} aria-label={`${toMend[tab]} to mend`}>
               {toMend[tab]}
             </span>
           )}

@@ -1,6 +1,7 @@
 import { useAnyUntaken } from '../kit/unsaved'
 import { timeOf } from '../kit/zoned-time'
 import type { SaveState } from './state/autosave'
+import kit from '../kit/kit.module.css'
 
 /** Whether what is shown is stored, and why not. */
 export function SaveWord({ save, zone }: { save: SaveState; zone: string }) {
@@ -13,7 +14,7 @@ export function SaveWord({ save, zone }: { save: SaveState; zone: string }) {
     conflict: () => 'not saved',
   }[save.is]()
   return (
-    <span className={(save.is === 'saved' && !isUntaken) || save.is === 'saving' ? 'second' : 'mend'} role="status">
+    <span className={(save.is === 'saved' && !isUntaken) || save.is === 'saving' ? 'second' : kit.mend} role="status">
       {text}
     </span>
   )

@@ -12,6 +12,8 @@ import { usePutAway } from '../kit/put-away'
 import { dayOf, timeOf } from '../kit/zoned-time'
 import { NewClass, type NewClassSources } from './NewClass'
 import styles from './classes.module.css'
+import kit from '../kit/kit.module.css'
+import shell from '../shell/shell.module.css'
 
 /** A class as the list shows it: computed on the server. */
 export interface ClassRow {
@@ -78,8 +80,8 @@ function Classes({ classes, week, sources }: ClassesPageProps) {
   })
 
   return (
-    <div className="page">
-      <div className="page-head">
+    <div className={shell.page}>
+      <div className={shell.pageHead}>
         <h1>Classes</h1>
         <WeekLinks week={week} zone={zone} />
         <span className="push">
@@ -90,7 +92,7 @@ function Classes({ classes, week, sources }: ClassesPageProps) {
       </div>
       <NewClass opened={making} onClose={() => setMaking(false)} {...sources} />
       {rows.length === 0 && (
-        <div className="sheet empty">
+        <div className={`${shell.sheet} ${kit.empty}`}>
           <h2>No classes in these seven days</h2>
           {week.next ? (
             <p>
@@ -120,14 +122,14 @@ function Classes({ classes, week, sources }: ClassesPageProps) {
                   {row.underWay && <b className={styles.classLive}> · under way</b>}
                 </div>
                 <div>{row.sentence}</div>
-                {row.problem && <div className="mend">{row.problem}</div>}
+                {row.problem && <div className={kit.mend}>{row.problem}</div>}
                 {row.unreadable && <a href={`/api/unreadable/class/${row.id}`}>Save it as a file</a>}
               </div>
               <div className={styles.classTotal}>
                 <b>{row.total ?? '–'}</b>
-                <div className={row.overSlot ? 'mend' : 'second'}>{row.spare}</div>
+                <div className={row.overSlot ? kit.mend : 'second'}>{row.spare}</div>
                 {row.short > 0 && (
-                  <a className="mend" href={`/classes/${row.id}/gear`}>
+                  <a className={kit.mend} href={`/classes/${row.id}/gear`}>
                     gear: {row.short} short
                   </a>
                 )}

@@ -6,6 +6,8 @@ import { Kit } from '../kit/Kit'
 import { tellProblem } from '../kit/notice'
 import { Cell, Row, Table } from '../kit/Table'
 import { dayOf, timeOf } from '../kit/zoned-time'
+import kit from '../kit/kit.module.css'
+import shell from '../shell/shell.module.css'
 
 interface PutAwayRow {
   kind: 'classes' | 'plans' | 'runs'
@@ -47,8 +49,8 @@ function PutAway({ rows: all, zone }: PutAwayPageProps) {
     onError: tellProblem,
   })
   return (
-    <div className="page">
-      <div className="page-head">
+    <div className={shell.page}>
+      <div className={shell.pageHead}>
         <h1>Put away</h1>
         <span className="second">in the last 30 days; nothing of it is lost</span>
       </div>
@@ -59,9 +61,9 @@ function PutAway({ rows: all, zone }: PutAwayPageProps) {
           </>
         )}
       </p>
-      <div className="sheet">
+      <div className={shell.sheet}>
         {rows.length === 0 ? (
-          <div className="empty">
+          <div className={kit.empty}>
             <h2>Nothing is put away</h2>
             <p>
               A class, a plan or an entry of the log that you put away stands here for 30 days. <a href="/">See the classes</a>

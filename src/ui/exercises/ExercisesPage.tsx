@@ -14,6 +14,8 @@ import type { StoredSettings } from '../kit/use-hall-settings'
 import { useLibrary } from '../kit/use-library'
 import type { StoredExercise } from './stored-exercise'
 import styles from './exercises.module.css'
+import kit from '../kit/kit.module.css'
+import shell from '../shell/shell.module.css'
 
 interface ExercisesPageProps {
   exercises: StoredExercise[]
@@ -53,8 +55,8 @@ function Exercises({ exercises, gear, figures }: ExercisesPageProps) {
     setChosen(undefined)
   }
   return (
-    <div className="page">
-      <div className="page-head">
+    <div className={shell.page}>
+      <div className={shell.pageHead}>
         <h1>Exercises</h1>
         <span className="second">{stored.length} in the library</span>
         <span className="push">
@@ -64,7 +66,7 @@ function Exercises({ exercises, gear, figures }: ExercisesPageProps) {
           <Button onClick={() => library.edit('new')}>New exercise</Button>
         </span>
       </div>
-      <div className={`sheet ${styles.exercises}`}>
+      <div className={`${shell.sheet} ${styles.exercises}`}>
         <div className={styles.exercisesList}>
           <TextInput
             aria-label="Find exercises"
@@ -102,7 +104,7 @@ function Exercises({ exercises, gear, figures }: ExercisesPageProps) {
             )}
           </p>
           {found.length === 0 ? (
-            <div className="empty">
+            <div className={kit.empty}>
               <h2>None like that</h2>
               <p>Leave out a word, or add an exercise of your own.</p>
             </div>

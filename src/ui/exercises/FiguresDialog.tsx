@@ -8,6 +8,7 @@ import { NumberField } from '../kit/NumberField'
 import { useHallSettings, type StoredSettings } from '../kit/use-hall-settings'
 import { Troubles } from '../kit/Troubles'
 import styles from './exercises.module.css'
+import kit from '../kit/kit.module.css'
 
 type Section = 'repPace' | 'slowingPercent' | 'briefSeconds'
 
@@ -109,7 +110,7 @@ export function FiguresDialog({ first, onClose }: { first: StoredSettings; onClo
       <p className="second">
         The first figures are common practice, apart from the slowing down, which is our estimate. Set them to what you see in your classes.
       </p>
-      <div className="dialog-foot">
+      <div className={kit.dialogFoot}>
         <Button
           variant="default"
           onClick={() =>

@@ -11,6 +11,7 @@ import { Troubles } from '../kit/Troubles'
 import { useDocumentForm } from '../kit/use-document-form'
 import type { StoredKind } from './stored-kind'
 import { Cell, Row, Table } from '../kit/Table'
+import kit from '../kit/kit.module.css'
 
 interface KindEditorProps {
   stored: StoredKind | undefined
@@ -40,7 +41,7 @@ export function KindEditor({ stored, hall, onClose, onStored, onErased }: KindEd
   return (
     <FormDialog dirty={form.dirty} onClose={onClose} title={stored?.document.name ?? 'New kind of gear'} size="xl">
       <Troubles problems={problems} at={['name']} />
-      <div className="person-sizes">
+      <div className={kit.personSizes}>
         <TextInput
           label="Kind"
           value={draft.name}

@@ -2,6 +2,8 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import { api } from './api'
 import { queryClient } from './query-client'
+import shell from '../shell/shell.module.css'
+import controls from './small-controls.module.css'
 
 interface FetchedProps<Found> {
   address: string
@@ -27,7 +29,7 @@ export function Fetched<Found>({ address, what, back, children }: FetchedProps<F
   )
   if (data !== undefined) return <>{children(data)}</>
   return (
-    <div className="page fetched">
+    <div className={`${shell.page} ${controls.fetched}`}>
       {error ? (
         <div role="alert">
           <p>

@@ -1,6 +1,7 @@
 import { Button, Modal, type ModalProps } from '@mantine/core'
 import { useUnsaved } from './unsaved'
 import { createContext, useContext, useState, type ReactNode } from 'react'
+import kit from './kit.module.css'
 
 interface FormDialogProps extends Omit<ModalProps, 'opened' | 'onClose' | 'children'> {
   opened?: boolean
@@ -36,7 +37,7 @@ export function FormDialog({ opened = true, dirty, onClose, children, ...modal }
     <Modal {...modal} opened={opened} onClose={close} closeOnClickOutside={false}>
       <Close.Provider value={close}>{children}</Close.Provider>
       {asks && (
-        <div className="dialog-asks" role="alertdialog" aria-label="Discard what you typed?">
+        <div className={kit.dialogAsks} role="alertdialog" aria-label="Discard what you typed?">
           <b>What you typed is stored nowhere yet.</b>
           <Button variant="default" onClick={discard}>
             Discard it

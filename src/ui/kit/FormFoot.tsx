@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core'
 import { useState, type ReactNode } from 'react'
 import { GiveUp } from './FormDialog'
+import kit from './kit.module.css'
 
 interface FormFootProps {
   busy: boolean
@@ -14,9 +15,9 @@ interface FormFootProps {
 export function FormFoot({ busy, onStore, onErase, children }: FormFootProps) {
   const [sure, setSure] = useState(false)
   return (
-    <div className="dialog-foot">
+    <div className={kit.dialogFoot}>
       {onErase && (
-        <span className="dialog-left">
+        <span className={kit.dialogLeft}>
           {children}
           <Button variant="default" disabled={busy} onClick={() => (sure ? onErase() : setSure(true))}>
             {sure ? 'Erase for good: press again' : 'Erase'}

@@ -1,4 +1,5 @@
 import { Component, type ComponentType, type ReactNode } from 'react'
+import kit from './kit.module.css'
 
 /** Shows what to do when a view fails, instead of an empty page. */
 export class Guard extends Component<{ children: ReactNode }, { failed: boolean }> {
@@ -11,10 +12,10 @@ export class Guard extends Component<{ children: ReactNode }, { failed: boolean 
   override render() {
     if (!this.state.failed) return this.props.children
     return (
-      <div className="empty" role="alert">
+      <div className={kit.empty} role="alert">
         <h2>This view has failed</h2>
         <p>What was saved is safe. Load the page again; if it happens twice, go back to the classes.</p>
-        <button className="link-button" onClick={() => location.reload()}>
+        <button className={kit.linkButton} onClick={() => location.reload()}>
           Load again
         </button>
       </div>

@@ -4,6 +4,7 @@ import type { ColumnMatch, TableRow } from '@core/tables/table'
 import { FormDialog, GiveUp } from './FormDialog'
 import { tellProblem } from './notice'
 import { Cell, Row, Table } from './Table'
+import kit from './kit.module.css'
 
 interface ImportTableProps<Column extends string, Value> {
   title: string
@@ -61,7 +62,7 @@ export function ImportTable<Column extends string, Value>({
   }
   return (
     <FormDialog dirty={table !== undefined} onClose={onClose} title={title} size="xl">
-      <div className="import-from">
+      <div className={kit.importFrom}>
         <FileButton accept=".csv,text/csv,text/plain" onChange={(file) => file && void file.text().then(take)}>
           {(props) => (
             <Button {...props} variant="default">
@@ -81,7 +82,7 @@ export function ImportTable<Column extends string, Value>({
       />
       {table && (
         <>
-          <div className="person-sizes">
+          <div className={kit.personSizes}>
             {(Object.keys(columns) as Column[]).map((column) => (
               <Select
                 key={column}
@@ -98,7 +99,7 @@ export function ImportTable<Column extends string, Value>({
               />
             ))}
           </div>
-          <div className="import-rows" tabIndex={0} role="region" aria-label="Rows of the table">
+          <div className={kit.importRows} tabIndex={0} role="region" aria-label="Rows of the table">
             <Table columns={['Line', 'Becomes']}>
               {rows.map((row) => (
                 <Row key={row.line}>
@@ -108,7 +109,7 @@ export function ImportTable<Column extends string, Value>({
                       show(row.value)
                     ) : (
                       <span>
-                        <span className="mend">left out: {row.wrong}</span> <span className="second">({row.text})</span>
+                        <span className={kit.mend}>left out: {row.wrong}</span> <span className="second">({row.text})</span>
                       </span>
                     )}
                   </Cell>
@@ -118,7 +119,7 @@ export function ImportTable<Column extends string, Value>({
           </div>
         </>
       )}
-      <div className="dialog-foot">
+      <div className={kit.dialogFoot}>
         <GiveUp />
         <Button onClick={() => void storeAll()} loading={busy} disabled={sound.length === 0}>
           Add {count(sound.length)}

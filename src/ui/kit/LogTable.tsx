@@ -6,6 +6,7 @@ import { Kit } from './Kit'
 import { usePutAway } from './put-away'
 import { dayOf, timeOf } from './zoned-time'
 import { Cell, Row, Table } from './Table'
+import kit from './kit.module.css'
 
 export interface LogRow {
   id: string
@@ -69,12 +70,12 @@ function Entry({ row, zone, onPutAway }: { row: LogRow; zone: string; onPutAway:
         )}
       </Cell>
       <Cell>
-        <a href={`/classes/${row.classId}/log`} style={{ color: 'inherit', fontWeight: 700 }}>
+        <a href={`/classes/${row.classId}/log`} className={kit.rowLink}>
           {row.className}
         </a>
         <div className="second">{row.roomName}</div>
       </Cell>
-      <Cell style={{ maxWidth: 380 }}>
+      <Cell maw={380}>
         <b>{row.people.length}</b> <span className="second">{namesOf(row.people)}</span>
       </Cell>
       <Cell figure>
@@ -92,13 +93,7 @@ function Entry({ row, zone, onPutAway }: { row: LogRow; zone: string; onPutAway:
       </Cell>
       <Cell figure>
         {row.endedAt && (
-          <button
-            type="button"
-            className="link-button"
-            style={{ margin: 0, padding: 0, fontWeight: 500 }}
-            aria-label={`Put the entry of ${row.className} away`}
-            onClick={onPutAway}
-          >
+          <button type="button" className={kit.rowButton} aria-label={`Put the entry of ${row.className} away`} onClick={onPutAway}>
             Put away
           </button>
         )}

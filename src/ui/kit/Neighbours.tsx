@@ -1,10 +1,10 @@
 import type { CSSProperties, ReactNode, Ref } from 'react'
-import './neighbours.css'
+import neighbours from './neighbours.module.css'
 
 /** The row of neighbours: stations as tiles, each notched towards the one its group goes to next. */
 export function Neighbours({ label, children }: { label: string; children: ReactNode }) {
   return (
-    <div className="neighbours" role="list" aria-label={label}>
+    <div className={neighbours.neighbours} role="list" aria-label={label}>
       {children}
     </div>
   )
@@ -27,11 +27,11 @@ export function Neighbour({ number, name, children, label, handle, chosen, tileR
     <div
       ref={tileRef}
       style={style}
-      className={`neighbour${number === 1 ? ' is-first' : ''}${chosen ? ' is-chosen' : ''}`}
+      className={`neighbour${number === 1 ? ` ${neighbours.isFirst}` : ''}${chosen ? ` ${neighbours.isChosen}` : ''}`}
       role="listitem"
       aria-label={label}
     >
-      {handle ?? <div className="neighbour-number">{number}</div>}
+      {handle ?? <div className={neighbours.neighbourNumber}>{number}</div>}
       {name && <div className="neighbour-name">{name}</div>}
       {children}
     </div>

@@ -2,6 +2,7 @@ import { Button } from '@mantine/core'
 import { useStore } from 'zustand'
 import { isNewer } from './newer-version'
 import { useWouldLose } from './unsaved'
+import kit from './kit.module.css'
 
 /** Offers to load the page anew when the app has been renewed under it, as soon as nothing would be lost by that. */
 export function NewerVersion() {
@@ -9,7 +10,7 @@ export function NewerVersion() {
   const wouldLose = useWouldLose()
   if (!newer || wouldLose) return null
   return (
-    <div className="newer-version no-print" role="status">
+    <div className={`${kit.newerVersion} no-print`} role="status">
       <span>Vicinor has been renewed. What you typed is stored.</span>
       <Button size="xs" variant="default" onClick={() => location.reload()}>
         Load it anew

@@ -1,7 +1,7 @@
 import { memo, type CSSProperties, type ReactNode } from 'react'
 import type { Block } from '@core/timeline/blocks'
 import { formatSeconds, type Seconds } from '@core/base/units'
-import './ribbon.css'
+import ribbon from './ribbon.module.css'
 
 interface RibbonProps {
   blocks: Block[]
@@ -31,12 +31,12 @@ export const Ribbon = memo(function Ribbon({
   const percent = (seconds: Seconds) => `${(100 * seconds) / total}%`
   return (
     <div>
-      <div className="ribbon" role="group" aria-label={`The class to scale, ${formatSeconds(total)} in all`}>
+      <div className={ribbon.ribbon} role="group" aria-label={`The class to scale, ${formatSeconds(total)} in all`}>
         {blocks.flatMap((block) =>
           block.phases.map((phase) => (
             <span
               key={phase.index}
-              className={`ribbon-phase${phase.seconds / total < 0.004 ? ' is-thin' : ''}${phase.optional ? ' is-optional' : ''}`}
+              className={`${ribbon.ribbonPhase}${phase.seconds / total < 0.004 ? ` ${ribbon.isThin}` : ''}${phase.optional ? ` ${ribbon.isOptional}` : ''}`}
               data-kind={phase.kind}
               style={{ left: percent(phase.start), width: `max(1px, calc(${percent(phase.seconds)} - 1.5px))` }}
             />
@@ -46,12 +46,12 @@ export const Ribbon = memo(function Ribbon({
           blocks.map((block, index) => {
             const style = { left: `calc(${percent(block.start)} - 3px)`, width: `calc(${percent(block.seconds)} + 4px)` }
             const wide = block.seconds / total > 0.05
-            const label = wide ? <span className="ribbon-name">{block.name}</span> : null
+            const label = wide ? <span className={ribbon.ribbonName}>{block.name}</span> : null
             const key = keys[index]!
             if (draw) return draw(block, style, label, key)
             if (!onChoose)
               return (
-                <div key={key} className="ribbon-block" style={style}>
+                <div key={key} className={ribbon.ribbonBlock} style={style}>
                   {label}
                 </div>
               )
@@ -59,7 +59,7 @@ export const Ribbon = memo(function Ribbon({
               <button
                 key={key}
                 type="button"
-                className={`ribbon-block${chosen === block.pieceId ? ' is-chosen' : ''}`}
+                className={`${ribbon.ribbonBlock}${chosen === block.pieceId ? ` ${ribbon.isChosen}` : ''}`}
                 style={style}
                 aria-pressed={chosen === block.pieceId}
                 aria-label={`${block.name}, ${formatSeconds(block.seconds)} from ${formatSeconds(block.start)}`}
@@ -72,7 +72,7 @@ export const Ribbon = memo(function Ribbon({
           })}
       </div>
       {scale && (
-        <div className="ribbon-scale" aria-hidden>
+        <div className={ribbon.ribbonScale} aria-hidden>
           {marks(total, scaleShare).map((at) => (
             <span key={at} style={{ left: percent(at) }}>
               {formatSeconds(at)}

@@ -2,6 +2,8 @@ import { Button, TextInput } from '@mantine/core'
 import { useWindowVirtualizer } from '@tanstack/react-virtual'
 import { useLayoutEffect, useRef, useState, type ReactNode } from 'react'
 import { Table, type Column } from './Table'
+import kit from './kit.module.css'
+import shell from '../shell/shell.module.css'
 
 /** Goes onto a row of a long table. */
 export interface RowPlace {
@@ -48,8 +50,8 @@ export function TableLibrary<Item>({
   const [query, setQuery] = useState('')
   const found = rows.filter((row) => nameOf(row).toLowerCase().includes(query.trim().toLowerCase()))
   return (
-    <div className="page">
-      <div className="page-head">
+    <div className={shell.page}>
+      <div className={shell.pageHead}>
         <h1>{title}</h1>
         <span className="second">{count}</span>
         <span className="push">
@@ -63,7 +65,7 @@ export function TableLibrary<Item>({
           <Button onClick={onNew}>{newLabel}</Button>
         </span>
       </div>
-      <div className="sheet">
+      <div className={shell.sheet}>
         <TextInput
           aria-label={find.label}
           placeholder={find.placeholder}
@@ -73,7 +75,7 @@ export function TableLibrary<Item>({
           maw={360}
         />
         {rows.length === 0 && (
-          <div className="empty">
+          <div className={kit.empty}>
             <h2>{empty.title}</h2>
             <p>{empty.text}</p>
           </div>

@@ -1,4 +1,5 @@
 import type { Problem } from '@core/base/result'
+import kit from './kit.module.css'
 
 /** `sizes[0].owned is …` as a reader counts: `size 1, owned is …`. */
 const counted = (message: string) =>
@@ -23,7 +24,7 @@ export function Troubles({ problems, at = [], names = {} }: TroublesProps) {
   const rest = problems.filter((problem) => !at.includes(problem.field))
   if (rest.length === 0) return null
   return (
-    <div className="note is-mend" role="alert">
+    <div className={kit.note} data-severity="mend" role="alert">
       {rest.map((problem) => (
         <b key={problem.message}>{inWords(problem, names)}</b>
       ))}

@@ -1,6 +1,7 @@
 import { useMutation } from '@tanstack/react-query'
 import { api } from './api'
 import { tell, tellProblem, untell } from './notice'
+import kit from './kit.module.css'
 
 interface PutAway {
   /** Of what is put away: `/api/plans/lunch-loop`. */
@@ -31,7 +32,7 @@ export function usePutAway(): (asked: PutAway) => void {
         autoClose: 12000,
         color: 'gray',
         message: (
-          <button className="link-button" onClick={() => bringBack(asked)}>
+          <button className={kit.linkButton} onClick={() => bringBack(asked)}>
             Bring it back
           </button>
         ),

@@ -1,6 +1,6 @@
 import type { PhaseKind } from '@core/timeline/phase'
 import type { RunState } from '@core/run/clock/state'
-import './level.css'
+import level from './level.module.css'
 
 const tones: Record<RunState['status'], PhaseKind | undefined> = {
   ready: 'pause',
@@ -26,7 +26,7 @@ export function Level({ state, wave }: { state: RunState; wave?: boolean }) {
   return (
     <div className="level" data-kind={kind} style={{ transform: `translateY(${(1 - Math.min(1, share)) * 100}%)` }} aria-hidden>
       {wave && (
-        <svg className="level-wave" viewBox="0 0 1280 24" preserveAspectRatio="none">
+        <svg className={level.levelWave} viewBox="0 0 1280 24" preserveAspectRatio="none">
           <path d={wavePath} />
         </svg>
       )}

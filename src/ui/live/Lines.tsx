@@ -1,5 +1,5 @@
 import { isLead } from '@core/summary/lead'
-import './lines.css'
+import look from './lines.module.css'
 
 interface LinesProps {
   lines: readonly string[]
@@ -12,9 +12,9 @@ interface LinesProps {
 export function Lines({ lines, className, numbered }: LinesProps) {
   const List = numbered ? 'ol' : 'ul'
   return (
-    <List className={`lines ${className}${lines.length > 6 ? ' is-many' : ''}`}>
+    <List className={`lines ${className}${lines.length > 6 ? ` ${look.isMany}` : ''}`}>
       {lines.map((line, index) => (
-        <li key={index} className={isLead(line) ? 'is-lead' : undefined}>
+        <li key={index} className={isLead(line) ? look.isLead : undefined}>
           {line}
         </li>
       ))}

@@ -13,6 +13,7 @@ import { Troubles } from '../kit/Troubles'
 import { useDocumentForm } from '../kit/use-document-form'
 import { ShownAs } from './ShownAs'
 import type { StoredPerson } from './stored-person'
+import kit from '../kit/kit.module.css'
 
 interface PersonEditorProps {
   stored: StoredPerson | undefined
@@ -86,7 +87,7 @@ export function PersonEditor({ stored, others, gear, onClose, onStored, onErased
         error={errorOf('goEasyNote')}
         onChange={(event) => set({ goEasyNote: event.currentTarget.value })}
       />
-      <div className="person-sizes">
+      <div className={kit.personSizes}>
         {sized.map((kind) => (
           <Select
             key={kind.id}

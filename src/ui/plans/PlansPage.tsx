@@ -1,4 +1,4 @@
-import { Button, FileButton } from '@mantine/core'
+import { Button, FileButton, Stack } from '@mantine/core'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import { limits } from '@core/base/limits'
@@ -14,6 +14,9 @@ import { api, ApiError } from '../kit/api'
 import { Kit } from '../kit/Kit'
 import { usePutAway } from '../kit/put-away'
 import { Ribbon } from '../kit/Ribbon'
+import kit from '../kit/kit.module.css'
+import shell from '../shell/shell.module.css'
+import styles from './plans.module.css'
 
 interface Imported {
   plan: Plan
@@ -59,8 +62,8 @@ function Plans({ initial }: { initial: Plan[] }) {
       : [{ code: 'file', field: '', message: error.message }]
 
   return (
-    <div className="page">
-      <div className="page-head">
+    <div className={shell.page}>
+      <div className={shell.pageHead}>
         <h1>Plans</h1>
         <span className="second">shapes of class to begin from</span>
         <span className="push">
@@ -77,7 +80,7 @@ function Plans({ initial }: { initial: Plan[] }) {
         </span>
       </div>
       {problems.length > 0 && (
-        <div className="sheet note is-mend" role="alert" style={{ marginBottom: 14 }}>
+        <div className={`${shell.sheet} ${kit.note}`} data-severity="mend" role="alert">
           <b>The file was not taken</b>
           <ul>
             {problems.map((problem) => (
@@ -87,7 +90,7 @@ function Plans({ initial }: { initial: Plan[] }) {
         </div>
       )}
       {done && (
-        <div className="sheet note is-fine" role="status" style={{ marginBottom: 14 }}>
+        <div className={`${shell.sheet} ${kit.note}`} data-severity="fine" role="status">
           <b>{done.plan.name} is in</b>
           <p>
             {done.exercisesAdded.length > 0 && `Added to the exercises: ${done.exercisesAdded.join(', ')}. `}
@@ -96,16 +99,16 @@ function Plans({ initial }: { initial: Plan[] }) {
         </div>
       )}
       {plans.length === 0 && (
-        <div className="sheet empty">
+        <div className={`${shell.sheet} ${kit.empty}`}>
           <h2>No plans yet</h2>
           <p>Read one from a file, or make a class and save its plan.</p>
         </div>
       )}
-      <div style={{ display: 'grid', gap: 10 }}>
+      <Stack gap={10}>
         {plans.map((plan) => (
           <PlanCard key={plan.id} plan={plan} onPutAway={() => void remove(plan)} />
         ))}
-      </div>
+      </Stack>
     </div>
   )
 }
@@ -122,8 +125,8 @@ async function readFile(file: File): Promise<unknown> {
 function PlanCard({ plan, onPutAway }: { plan: Plan; onPutAway: () => void }) {
   const timeline = compileTimeline(plan)
   return (
-    <article className="sheet" aria-label={plan.name} style={{ padding: '14px 18px' }}>
-      <div className="page-head" style={{ minHeight: 0, marginBottom: 8 }}>
+    <article className={`${shell.sheet} ${styles.plan}`} aria-label={plan.name}>
+      <div className={`${shell.pageHead} ${styles.planHead}`}>
         <h2>{plan.name}</h2>
         <span className="second">
           {timeline.ok && formatSeconds(timeline.value.total)} of {formatSeconds(plan.slotSeconds)}
@@ -141,13 +144,13 @@ function PlanCard({ plan, onPutAway }: { plan: Plan; onPutAway: () => void }) {
         </span>
       </div>
       {timeline.ok ? (
-        <div style={{ '--ribbon-height': '34px' } as React.CSSProperties}>
+        <div className={styles.planRibbon}>
           <Ribbon blocks={blocksOf(timeline.value, pieceNames(plan))} total={timeline.value.total} names={false} scale={false} />
-          <p style={{ margin: '8px 0 0' }}>{classSentences(plan, timeline.value, [])[0]}</p>
+          <p>{classSentences(plan, timeline.value, [])[0]}</p>
         </div>
       ) : (
         timeline.problems.map((problem) => (
-          <p className="mend" key={problem.message}>
+          <p className={kit.mend} key={problem.message}>
             {problem.message}
           </p>
         ))

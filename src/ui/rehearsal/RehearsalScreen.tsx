@@ -18,7 +18,6 @@ import { useLive, type LiveRun } from '../live/use-run'
 import { useSound } from '../live/use-sound'
 import { WallView } from '../wall/WallView'
 import { RehearsalClock } from './rehearsal-clock'
-import '../kit/small-controls.css'
 import styles from './rehearsal.module.css'
 
 const rates = [1, 2, 5, 10, 20, 40, 60] as const

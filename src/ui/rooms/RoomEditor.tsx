@@ -11,6 +11,7 @@ import { useDocumentForm } from '../kit/use-document-form'
 import { LengthField } from './LengthField'
 import type { StoredRoom } from './stored-room'
 import { Cell, Row, Table } from '../kit/Table'
+import kit from '../kit/kit.module.css'
 
 interface RoomEditorProps {
   stored: StoredRoom | undefined
@@ -56,9 +57,9 @@ export function RoomEditor({ stored, gear, unit, onClose, onStored, onErased }: 
   const places = gear.filter((kind) => kind.form === 'place')
   return (
     <FormDialog dirty={form.dirty} onClose={onClose} title={stored?.document.name ?? 'New room'} size="70rem">
-      <div className="room-form">
+      <div className={kit.roomForm}>
         <div>
-          <div className="person-sizes">
+          <div className={kit.personSizes}>
             <TextInput
               label="Name"
               value={draft.name}

@@ -9,6 +9,8 @@ import { useHallSettings, type StoredSettings } from '../kit/use-hall-settings'
 import { useLibrary } from '../kit/use-library'
 import { RoomEditor } from './RoomEditor'
 import type { StoredRoom } from './stored-room'
+import kit from '../kit/kit.module.css'
+import shell from '../shell/shell.module.css'
 
 interface RoomsPageProps {
   rooms: StoredRoom[]
@@ -30,8 +32,8 @@ function Rooms({ rooms, gear, figures: first }: RoomsPageProps) {
   const { settings, change } = useHallSettings(first)
   const unit: LengthUnit = settings.lengthUnit ?? 'm'
   return (
-    <div className="page">
-      <div className="page-head">
+    <div className={shell.page}>
+      <div className={shell.pageHead}>
         <h1>Rooms</h1>
         <span className="push">
           <SegmentedControl
@@ -44,17 +46,17 @@ function Rooms({ rooms, gear, figures: first }: RoomsPageProps) {
         </span>
       </div>
       {library.stored.length === 0 && (
-        <div className="sheet empty">
+        <div className={`${shell.sheet} ${kit.empty}`}>
           <h2>No rooms yet</h2>
           <p>A class needs a room: add one.</p>
         </div>
       )}
-      <div className="room-list">
+      <div className={kit.roomList}>
         {library.stored.map((stored) => {
           const { id, name, lengthMetres, widthMetres, ceilingMetres } = stored.document
           return (
-            <div className="sheet" key={id}>
-              <div className="room-head">
+            <div className={shell.sheet} key={id}>
+              <div className={kit.roomHead}>
                 <h2>{name}</h2>
                 <Button size="compact-sm" variant="default" onClick={() => library.edit(stored)} aria-label={`Change ${name}`}>
                   Change

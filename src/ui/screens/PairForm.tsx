@@ -4,6 +4,7 @@ import { useState, type FormEvent } from 'react'
 import { layoutNames, layouts, type Layout } from '@core/run/screens/wall-layouts'
 import { api } from '../kit/api'
 import { Kit } from '../kit/Kit'
+import kit from '../kit/kit.module.css'
 
 export interface PairableRun {
   id: string
@@ -95,12 +96,12 @@ function Pair({ runs, code: said = '' }: PairFormProps) {
           </Button>
         </Group>
         {pairing.isSuccess && (
-          <div className="note is-fine" role="status">
+          <div className={kit.note} data-severity="fine" role="status">
             {pairing.data}
           </div>
         )}
         {pairing.isError && (
-          <div className="note is-mend" role="alert">
+          <div className={kit.note} data-severity="mend" role="alert">
             {pairing.error.message}
           </div>
         )}

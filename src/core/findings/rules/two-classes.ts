@@ -4,6 +4,7 @@ import { usableIn } from '../../library/gear-kind'
 import type { Finding } from './finding'
 import type { Judged } from '../../class/fix'
 
+/** Classes, and kinds of gear: more are counted. */
 const mostNamed = 3
 
 /** Another class at the same time: in the same room, or with gear that both want and the hall does not have for both. */
@@ -15,11 +16,12 @@ export function twoClasses({ document, computed, library, others = [] }: Judged)
   const clashes = gearClashes({ document, computed, library }, beside)
   if (clashes.length === 0) return sameRoom
   const advice = 'Both classes may want the most of it at once. Agree who has it when, or use another form in one of them.'
+  const shortened = clashes.length > mostNamed ? [...clashes.slice(0, mostNamed), `and ${clashes.length - mostNamed} more`] : clashes
   const gear: Finding = {
     id: 'twoClasses-gear',
     severity: 'weigh',
     what: clashes.length === 1 ? clashes[0]! : `${clashes.length} kinds and sizes of gear are wanted in two classes at once`,
-    why: clashes.length === 1 ? advice : `${clashes.join('; ')}. ${advice}`,
+    why: clashes.length === 1 ? advice : `${shortened.join('; ')}. ${advice}`,
   }
   return [...sameRoom, gear]
 }
@@ -60,7 +62,10 @@ function gearClashes(
     )
     const together = wanting.reduce((sum, { count }) => sum + count, line.most)
     if (!found || wanting.length === 0 || together <= line.owned || line.most === 0) return []
-    const elsewhere = wanting.map(({ name, count }) => `${count} in ${name}`).join(', ')
+    const elsewhere =
+      wanting.length > mostNamed
+        ? `${together - line.most} in ${wanting.length} other classes`
+        : wanting.map(({ name, count }) => `${count} in ${name}`).join(', ')
     return [`${[line.kindName, line.sizeLabel].filter(Boolean).join(' ')}: ${line.most} here and ${elsewhere}, ${line.owned} to be had`]
   })
 }

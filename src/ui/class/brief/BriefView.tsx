@@ -16,6 +16,7 @@ import { AgainWords, BriefWords, SectionWords } from './BriefWords'
 import { readingPages } from './reading-pages'
 import styles from './brief.module.css'
 import frame from '../class.module.css'
+import kit from '../../kit/kit.module.css'
 
 /** What to say, in order, with its time; four ways to give it; and a view to read it from. */
 export function BriefView() {
@@ -32,7 +33,7 @@ export function BriefView() {
   if (sections.length === 0) {
     return (
       <section className={frame.classMain}>
-        <div className="empty">
+        <div className={kit.empty}>
           <h2>Nothing to explain yet</h2>
           <p>Choose exercises on the Shape tab, and the walk-through is written here.</p>
         </div>
@@ -84,7 +85,7 @@ export function BriefView() {
       <aside className={frame.classSide} aria-label="How to give it">
         <h2>How to give it</h2>
         {choices.map((choice) => (
-          <div className={`note ${choice.current ? 'is-fine' : ''}`} key={choice.way}>
+          <div className={kit.note} data-severity={choice.current && 'fine'} key={choice.way}>
             <b>{choice.name}</b>
             <p>{choice.what}</p>
             <p>
@@ -92,13 +93,13 @@ export function BriefView() {
               {choice.spare >= 0 ? (
                 `${formatSeconds(choice.spare)} free`
               ) : (
-                <span className="mend">{formatSeconds(-choice.spare)} over</span>
+                <span className={kit.mend}>{formatSeconds(-choice.spare)} over</span>
               )}
             </p>
             {choice.current ? (
-              <span className="fine">as it is planned</span>
+              <span className={kit.fine}>as it is planned</span>
             ) : (
-              <button type="button" className="link-button" onClick={() => setPlan(choice.plan)}>
+              <button type="button" className={kit.linkButton} onClick={() => setPlan(choice.plan)}>
                 Plan it like this
               </button>
             )}

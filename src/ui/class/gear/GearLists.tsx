@@ -9,6 +9,7 @@ import { carryRound } from '@core/floor/carry-round'
 import { showLength } from '@core/library/length'
 import { useClass } from '../shared/context'
 import styles from './gear.module.css'
+import kit from '../../kit/kit.module.css'
 
 /** Lists to carry by, to be ticked off on a phone: set up, swap, put away, and what people bring. Ticks stay on this device. */
 export function GearLists() {
@@ -91,7 +92,7 @@ export function GearLists() {
           {swap.needed === undefined ? (
             <p className="second">Has {formatSeconds(swap.given)}. Tick who is here on People to see what it needs.</p>
           ) : (
-            <p className={swap.needed > swap.given ? 'mend' : 'second'}>
+            <p className={swap.needed > swap.given ? kit.mend : 'second'}>
               Needs about {formatSeconds(swap.needed)}, has {formatSeconds(swap.given)}. Those at a station carry together, 10 s a piece:
               our estimate.
             </p>

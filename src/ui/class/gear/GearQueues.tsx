@@ -1,3 +1,4 @@
+import { Box } from '@mantine/core'
 import type { ListQueue } from '@core/gear/lists/list-queues'
 import { formatSeconds } from '@core/base/units'
 import { Cell, Row, RowHead, Table } from '../../kit/Table'
@@ -12,7 +13,7 @@ function Queue({ queue }: { queue: ListQueue }) {
   const { items, people, together, starts, spread, limit } = queue
   const begin = items.map((_, item) => people.filter((_, person) => starts[person] === item).map((person) => person.name))
   return (
-    <section aria-label={`Queues at ${queue.name}`} style={{ marginBottom: 28 }}>
+    <Box component="section" aria-label={`Queues at ${queue.name}`} mb={28}>
       <h2>{queue.name}</h2>
       {limit && (
         <p>
@@ -47,6 +48,6 @@ function Queue({ queue }: { queue: ListQueue }) {
         {formatSeconds(most(spread.waits))}.
       </p>
       <p className="second">Reckoned with typical times. Wanted is each item’s share of the round; at worst is when all begin together.</p>
-    </section>
+    </Box>
   )
 }

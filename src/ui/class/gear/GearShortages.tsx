@@ -11,6 +11,7 @@ import { shortageWords } from './gear-words'
 import { useJudged } from '../shared/judged'
 import { useGearFixes, useLargestClass } from './use-shortage'
 import styles from './gear.module.css'
+import kit from '../../kit/kit.module.css'
 
 /** What is short and when, and every way that is known to make it less. */
 export function GearShortages() {
@@ -23,7 +24,7 @@ export function GearShortages() {
       <h2>What is short</h2>
       {short.length === 0 && <p className="second">Nothing. Every turn has what its people need.</p>}
       {search.failed && (
-        <div className="note is-mend" role="alert">
+        <div className={kit.note} data-severity="mend" role="alert">
           <b>Ways to mend it could not be worked out here.</b>
           <p>What is short is counted right. Change the stations by hand.</p>
         </div>
@@ -32,11 +33,11 @@ export function GearShortages() {
         <Shortage key={`${line.kindId}/${line.sizeId}`} line={line} search={search} />
       ))}
       {brought.map((kindId) => (
-        <div className="note" key={kindId}>
+        <div className={kit.note} key={kindId}>
           <b>Everyone brings {midSentence(library.gear.find((kind) => kind.id === kindId)?.name ?? kindId)}</b>{' '}
           <button
             type="button"
-            className="link-button"
+            className={kit.linkButton}
             onClick={() => change((draft) => void (draft.bring = draft.bring?.filter((known) => known !== kindId)))}
           >
             Count the hall’s again
@@ -58,7 +59,7 @@ function Shortage({ line, search }: { line: GearLine; search: ReturnType<typeof 
   const id = `short-${line.kindId}-${line.sizeId}`
   const fixes = search.answer.filter(({ key }) => key === sizeKey(line.kindId, line.sizeId))
   return (
-    <div className="note is-mend">
+    <div className={kit.note} data-severity="mend">
       <b id={id}>
         {sizeWords(line)}: {line.most} wanted, {line.owned} to be had
       </b>
@@ -77,7 +78,7 @@ function Shortage({ line, search }: { line: GearLine; search: ReturnType<typeof 
         ))}
       </ul>
       {fixes.length > mostShown && (
-        <button type="button" className="peek-button" aria-expanded={all} onClick={() => setAll(!all)}>
+        <button type="button" className={kit.peekButton} aria-expanded={all} onClick={() => setAll(!all)}>
           {all ? 'fewer ways' : `${fixes.length - mostShown} more ways`}
         </button>
       )}

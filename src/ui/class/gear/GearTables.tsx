@@ -1,3 +1,4 @@
+import { Box } from '@mantine/core'
 import type { GearLine } from '@core/gear/count'
 import { exercisesById } from '@core/library/by-id'
 import { rotatingCircuits } from '@core/plan/turns'
@@ -6,6 +7,7 @@ import { useClass } from '../shared/context'
 import { sizeWords } from '@core/gear/lists/lists'
 import { Cell, Row, RowHead, Table } from '../../kit/Table'
 import styles from './gear.module.css'
+import kit from '../../kit/kit.module.css'
 
 /** Demand by kind and size, turn by turn, against what can be used. */
 export function ByKind({ lines }: { lines: GearLine[] }) {
@@ -33,7 +35,7 @@ export function ByKind({ lines }: { lines: GearLine[] }) {
             <Cell>{line.sizeLabel}</Cell>
             <Cell figure>{line.most}</Cell>
             <Cell figure>{line.owned}</Cell>
-            <Cell figure>{line.short > 0 ? <span className="mend">{line.short}</span> : <span className="second">–</span>}</Cell>
+            <Cell figure>{line.short > 0 ? <span className={kit.mend}>{line.short}</span> : <span className="second">–</span>}</Cell>
             <Cell>
               <Bars line={line} />
             </Cell>
@@ -86,7 +88,7 @@ export function ByStation() {
   const kinds = new Map(library.gear.map((kind) => [kind.id, kind]))
   const exercises = exercisesById(library.exercises)
   return rotatingCircuits(document.plan).map((circuit) => (
-    <div key={circuit.id} style={{ marginBottom: 22 }}>
+    <Box mb={22} key={circuit.id}>
       <h2>{pieceName(circuit)}</h2>
       <Table columns={['Station', 'Exercise', 'The most that must be there']}>
         {circuit.stations.map((station, index) => {
@@ -110,6 +112,6 @@ export function ByStation() {
           )
         })}
       </Table>
-    </div>
+    </Box>
   ))
 }

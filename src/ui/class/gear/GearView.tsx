@@ -7,6 +7,7 @@ import { GearQueues } from './GearQueues'
 import { GearShortages } from './GearShortages'
 import { ByKind, ByStation } from './GearTables'
 import styles from '../class.module.css'
+import kit from '../../kit/kit.module.css'
 
 type Shown = 'kind' | 'station' | 'lists' | 'queues'
 
@@ -31,7 +32,7 @@ export function GearView() {
             <span className={styles.big}>No gear</span>
           ) : (
             <>
-              <span className={`${styles.big}${short.length > 0 ? ' mend' : ''}`}>
+              <span className={`${styles.big}${short.length > 0 ? ` ${kit.mend}` : ''}`}>
                 {short.length > 0 ? `${short.length} short` : 'Enough'}
               </span>
               <span>
@@ -44,7 +45,7 @@ export function GearView() {
           </span>
         </div>
         {lines.length === 0 && shown !== 'queues' ? (
-          <div className="empty">
+          <div className={kit.empty}>
             <h2>Nothing to set up</h2>
             <p>
               {computed.people.length === 0
@@ -65,13 +66,13 @@ export function GearView() {
       <aside className={styles.classSide} aria-label="What is short">
         <GearShortages />
         {unknownExercises.map((id) => (
-          <div className="note is-weigh" key={id}>
+          <div className={kit.note} data-severity="weigh" key={id}>
             <b>“{id}” is not in this hall’s exercises</b>
             <p>Its gear is not counted.</p>
           </div>
         ))}
         {unknownKinds.map((id) => (
-          <div className="note is-weigh" key={id}>
+          <div className={kit.note} data-severity="weigh" key={id}>
             <b>“{id}” is not in this hall’s gear</b>
             <p>It is not counted.</p>
           </div>

@@ -4,6 +4,7 @@ import { LogTable, type LogRow } from '../../kit/LogTable'
 import { useClass } from '../shared/context'
 import { ResultsTable } from './ResultsTable'
 import styles from '../class.module.css'
+import kit from '../../kit/kit.module.css'
 
 interface Logged {
   /** The latest first. */
@@ -24,9 +25,9 @@ export function LogView() {
 function Runs({ log, results }: Logged) {
   const { zone } = useClass()
   return (
-    <section className={styles.classMain} aria-label="Log" style={{ gridColumn: '1 / -1' }}>
+    <section className={`${styles.classMain} ${styles.isAlone}`} aria-label="Log">
       {log.length === 0 ? (
-        <div className="empty">
+        <div className={kit.empty}>
           <h2>This class has not been run yet</h2>
           <p>When it has, its planned and its actual length stand here, with who was there.</p>
         </div>

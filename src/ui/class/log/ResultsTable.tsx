@@ -3,6 +3,7 @@ import type { LogRow } from '../../kit/LogTable'
 import { Cell, Row, RowHead, Table } from '../../kit/Table'
 import { dayOf, timeOf } from '../../kit/zoned-time'
 import styles from './results.module.css'
+import kit from '../../kit/kit.module.css'
 
 interface ResultsTableProps {
   row: LogRow
@@ -29,7 +30,7 @@ export function ResultsTable({ row, results, zone }: ResultsTableProps) {
               const done = doneOf(part, person.id)
               return (
                 <Cell figure key={part.key}>
-                  {done?.words} {done?.best && <b className="fine">best yet</b>}{' '}
+                  {done?.words} {done?.best && <b className={kit.fine}>best yet</b>}{' '}
                   {done?.before && <span className="second">before: {done.before}</span>}
                 </Cell>
               )

@@ -3,6 +3,7 @@ import { Button, Checkbox, Select } from '@mantine/core'
 import { outOfSight } from '@core/findings/rules/out-of-sight'
 import { useClass } from '../shared/context'
 import styles from '../class.module.css'
+import kit from '../../kit/kit.module.css'
 
 /** Who shows which version; Brief and wall say whom to follow. */
 export function Demonstrators() {
@@ -14,7 +15,7 @@ export function Demonstrators() {
   const [hidden] = outOfSight({ document, computed })
   return (
     <>
-      <h2 style={{ marginTop: 28 }}>Who shows it</h2>
+      <h2 className={styles.nextHead}>Who shows it</h2>
       <div className={styles.fields}>
         {versions.map((version) => (
           <Select
@@ -50,7 +51,7 @@ export function Demonstrators() {
         />
       )}
       {hidden && (
-        <div className="note is-weigh" role="status">
+        <div className={kit.note} data-severity="weigh" role="status">
           <b>{hidden.what}</b>
           <p>{hidden.why}</p>
           {hidden.fix && (

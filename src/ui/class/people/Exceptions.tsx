@@ -3,6 +3,8 @@ import { exceptionsIn } from '@core/doing/exceptions'
 import { pieceName } from '@core/summary/names'
 import { useClass } from '../shared/context'
 import { Cell, Row, Table } from '../../kit/Table'
+import frame from '../class.module.css'
+import kit from '../../kit/kit.module.css'
 
 /** Who does something else than everyone, and why: the little that the coach has to keep in mind. */
 export function Exceptions() {
@@ -15,7 +17,7 @@ export function Exceptions() {
   if (exceptions.length === 0) return <p className="second">Nobody who is here needs anything else than what everyone does.</p>
   return (
     <>
-      <h2 style={{ marginTop: 28 }}>What is different, and for whom</h2>
+      <h2 className={frame.nextHead}>What is different, and for whom</h2>
       <Table columns={['Who', 'Where', 'Does', 'Instead of', 'Why']}>
         {exceptions.map(({ person, circuit, station, lap, repeat, standard, doing }) => (
           <Row key={`${circuit.id}-${station}-${repeat}-${lap}-${person.id}-${standard}`}>
@@ -27,7 +29,7 @@ export function Exceptions() {
               {lap > 0 && `, lap ${lap + 1}`}
             </Cell>
             <Cell>
-              {doing.unspared ? <span className="mend">agree on something</span> : doing.name}
+              {doing.unspared ? <span className={kit.mend}>agree on something</span> : doing.name}
               {doing.loads.length > 0 && <span className="second">, {doing.loads.map((load) => load.sizeLabel).join(', ')}</span>}
             </Cell>
             <Cell className="second">{standard}</Cell>

@@ -13,6 +13,7 @@ import { useClass } from '../shared/context'
 import { usePastPartners } from '../shared/use-past-partners'
 import styles from './people.module.css'
 import frame from '../class.module.css'
+import kit from '../../kit/kit.module.css'
 
 const sizes: { value: GroupSize; label: string }[] = [
   { value: 'solo', label: 'Solo' },
@@ -97,7 +98,7 @@ export function GroupsPanel() {
       {best.clashes.map((clash) => {
         const words = clashWords(clash, groupCount(document.groupSize), nameOf)
         return (
-          <div className="note is-mend" role="alert" key={words}>
+          <div className={kit.note} data-severity="mend" role="alert" key={words}>
             <b>{words}</b>
           </div>
         )
@@ -133,7 +134,7 @@ export function GroupsPanel() {
         </ol>
       </DndContext>
       {document.arranged && (
-        <button type="button" className="link-button" onClick={() => change((draft) => void delete draft.arranged)}>
+        <button type="button" className={kit.linkButton} onClick={() => change((draft) => void delete draft.arranged)}>
           In the order they came
         </button>
       )}
@@ -175,7 +176,7 @@ function PairWishes({ wishes, onChange }: { wishes: GroupWishes; onChange: (next
         value={two}
         onChange={setTwo}
       />
-      <div className={frame.pieceBar} style={{ margin: '6px 0' }}>
+      <div className={frame.wishBar}>
         <Button size="compact-sm" variant="default" disabled={two.length < 2} onClick={() => add('together')}>
           Keep together
         </Button>
@@ -186,7 +187,7 @@ function PairWishes({ wishes, onChange }: { wishes: GroupWishes; onChange: (next
       {rows.map(({ key, pair, index }) => (
         <div className={styles.wish} key={`${key}-${pair.join()}-${index}`}>
           {pair.map(nameOf).join(' and ')} {key}
-          <button type="button" className="peek-button" onClick={() => onChange({ [key]: wishes[key].filter((_, at) => at !== index) })}>
+          <button type="button" className={kit.peekButton} onClick={() => onChange({ [key]: wishes[key].filter((_, at) => at !== index) })}>
             leave out
           </button>
         </div>
@@ -213,7 +214,7 @@ function GroupRow({ index, count, group, locked, onLock, onMove }: GroupRowProps
       ))}
       <button
         type="button"
-        className="peek-button"
+        className={kit.peekButton}
         aria-pressed={locked}
         aria-label={`Group ${index + 1} ${locked ? 'is locked' : 'is not locked'}`}
         onClick={() => onLock(!locked)}
@@ -247,7 +248,7 @@ function PersonChip({
           {person.name}
         </button>
       </Menu.Target>
-      <Menu.Dropdown style={{ maxHeight: 300, overflowY: 'auto' }}>
+      <Menu.Dropdown mah={300} className={styles.chipMenu}>
         {Array.from({ length: count }, (_, to) => to)
           .filter((to) => to !== from)
           .map((to) => (

@@ -6,6 +6,7 @@ import { calledLike } from '@core/library/same-name'
 import { pastedNames } from '@core/tables/people-table'
 import { useClass } from '../shared/context'
 import styles from './people.module.css'
+import kit from '../../kit/kit.module.css'
 
 /** Ticks everyone of a pasted list; whoever is not on the roster comes as a walk-in. */
 export function PasteNames({ disabled }: { disabled: boolean }) {
@@ -52,9 +53,9 @@ export function PasteNames({ disabled }: { disabled: boolean }) {
           {strangers > 0 && `, ${strangers} not on the roster: they come as walk-ins`}
         </p>
         {shared.length > 0 && (
-          <p className="mend">Several people are called {shared.join(' or ')}: tick the right one on the list yourself.</p>
+          <p className={kit.mend}>Several people are called {shared.join(' or ')}: tick the right one on the list yourself.</p>
         )}
-        <div className="dialog-foot">
+        <div className={kit.dialogFoot}>
           <Button disabled={names.length === shared.length || tooLong !== undefined} onClick={add}>
             They are here
           </Button>

@@ -14,6 +14,7 @@ import { PasteNames } from './PasteNames'
 import { WalkIn } from './WalkIn'
 import styles from './people.module.css'
 import frame from '../class.module.css'
+import kit from '../../kit/kit.module.css'
 
 export function PeopleView() {
   const { document, computed, library, change } = useClass()
@@ -63,9 +64,9 @@ export function PeopleView() {
           <PasteNames disabled={full} />
           <HeadCount />
         </div>
-        {full && <p className="mend">A class has at most {limits.people} people.</p>}
+        {full && <p className={kit.mend}>A class has at most {limits.people} people.</p>}
         {everyone.length === 0 ? (
-          <div className="empty">
+          <div className={kit.empty}>
             <h2>Nobody is on the roster yet</h2>
             <p>Add people as walk-ins, by first name.</p>
           </div>

@@ -2,6 +2,7 @@ import { Checkbox } from '@mantine/core'
 import { strainNames } from '@core/library/exercise'
 import type { Person } from '@core/library/person'
 import styles from './people.module.css'
+import kit from '../../kit/kit.module.css'
 
 interface PersonTickProps {
   person: Person
@@ -28,7 +29,7 @@ export function PersonTick({ person, here, home, disabled, onTick, onHome }: Per
       {here && (
         <button
           type="button"
-          className={`peek-button ${styles.personHome}`}
+          className={`${kit.peekButton} ${styles.personHome}`}
           aria-pressed={home}
           aria-label={`${person.name} follows from home`}
           onClick={() => onHome(person.id, !home)}

@@ -10,6 +10,7 @@ import type { Room } from '@core/library/room'
 import { useClass } from '../shared/context'
 import { FixButtons } from '../shared/FixButtons'
 import styles from '../class.module.css'
+import kit from '../../kit/kit.module.css'
 
 /** What is wrong with the stations' places, what would make the ways shorter, and how all this is reckoned. */
 export function RoomSide({ room, judged, unit }: { room: Room; judged: Judged; unit: LengthUnit }) {
@@ -24,7 +25,7 @@ export function RoomSide({ room, judged, unit }: { room: Room; judged: Judged; u
     <aside className={styles.classSide} aria-label="What to mend in the room">
       <h2 role="status">{findings.length === 0 ? 'Nothing to mend here' : `${findings.length} to look at`}</h2>
       {findings.map((finding) => (
-        <div className={`note is-${finding.severity}`} key={finding.id}>
+        <div className={kit.note} data-severity={finding.severity} key={finding.id}>
           <b id={finding.id}>{finding.what}</b>
           <p>
             {finding.why}
@@ -34,7 +35,7 @@ export function RoomSide({ room, judged, unit }: { room: Room; judged: Judged; u
         </div>
       ))}
       {trade && (
-        <div className="note">
+        <div className={kit.note}>
           <b id="trade-spots">Two stations nearer to each other</b>
           <p>
             The longest way is then {trade.needed} s instead of {trade.before} s.
@@ -43,7 +44,7 @@ export function RoomSide({ room, judged, unit }: { room: Room; judged: Judged; u
         </div>
       )}
       {ready && (
-        <div className="note">
+        <div className={kit.note}>
           <b id="lay-ready">Gear laid ready</b>
           <p>
             Nobody puts it down or takes it up on the way: the longest then needs {ready.needed} s instead of {ready.before} s.
@@ -52,9 +53,9 @@ export function RoomSide({ room, judged, unit }: { room: Room; judged: Judged; u
         </div>
       )}
       {document.laidReady?.length && (
-        <div className="note">
+        <div className={kit.note}>
           <b>Gear lies ready at every place</b>{' '}
-          <button type="button" className="link-button" onClick={() => change((draft) => void delete draft.laidReady)}>
+          <button type="button" className={kit.linkButton} onClick={() => change((draft) => void delete draft.laidReady)}>
             Have it taken up on the way
           </button>
         </div>

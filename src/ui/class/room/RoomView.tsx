@@ -18,6 +18,7 @@ import { UndoButtons } from '../shared/UndoButtons'
 import { RoomSide } from './RoomSide'
 import { WaysTable } from './WaysTable'
 import styles from '../class.module.css'
+import kit from '../../kit/kit.module.css'
 
 /** Where each station stands in the room, and whether people get from one to the next in time. */
 export function RoomView() {
@@ -26,7 +27,7 @@ export function RoomView() {
   if (!room)
     return (
       <section className={styles.classMain}>
-        <div className="empty">
+        <div className={kit.empty}>
           <h2>No room</h2>
           <p>Choose the room of this class under its name.</p>
         </div>
@@ -35,7 +36,7 @@ export function RoomView() {
   if (rotatingCircuits(document.plan).length === 0)
     return (
       <section className={styles.classMain}>
-        <div className="empty">
+        <div className={kit.empty}>
           <h2>Nobody goes round in this class</h2>
           <p>Everyone does the same, together: there are no stations to lay out.</p>
         </div>
@@ -71,7 +72,7 @@ function Laid({ room }: { room: Room }) {
     <>
       <section className={styles.classMain} aria-label="Room">
         <div className={styles.bigLine}>
-          <span className={`${styles.big}${short.length > 0 ? ' mend' : ''}`}>
+          <span className={`${styles.big}${short.length > 0 ? ` ${kit.mend}` : ''}`}>
             {spots.length === 0 ? room.name : short.length > 0 ? `${short.length} too short` : 'In time'}
           </span>
           <span>
@@ -95,7 +96,7 @@ function Laid({ room }: { room: Room }) {
           onMove={(station, to) => change((draft) => draft.spots && void (draft.spots[station] = to))}
         />
         {spots.length === 0 ? (
-          <div className="empty">
+          <div className={kit.empty}>
             <h2>No station has its place yet</h2>
             <p>Have them laid out round the room, then drag them to where you want them.</p>
           </div>

@@ -6,6 +6,7 @@ import type { ArrangeAllWorker } from '../../../workers/arrange-all.worker'
 import { useClass } from '../shared/context'
 import { usePastPartners } from '../shared/use-past-partners'
 import styles from '../class.module.css'
+import kit from '../../kit/kit.module.css'
 
 /**
  * Groups, order and start places at once, worked out beside the page: shown as it goes, stopped by closing, and nothing changes
@@ -30,7 +31,7 @@ export function ArrangeAllDialog({ onClose }: { onClose: () => void }) {
   return (
     <Modal opened onClose={onClose} title="Arrange it all" size="lg">
       {failed && (
-        <div className="note is-mend" role="alert">
+        <div className={kit.note} data-severity="mend" role="alert">
           <b>It could not be worked out here.</b>
           <p>The class is as it was. Make groups on People, and the order on Shape.</p>
         </div>
@@ -53,7 +54,7 @@ export function ArrangeAllDialog({ onClose }: { onClose: () => void }) {
           ))}
         </ul>
       )}
-      <div className="dialog-foot">
+      <div className={kit.dialogFoot}>
         <Button variant="default" onClick={onClose}>
           {!result ? 'Cancel' : result.steps.some((step) => step.better) ? 'Leave it as it was' : 'Close'}
         </Button>

@@ -4,6 +4,7 @@ import type { RuleOutcome } from '@core/rotation/outcome'
 import { isMixing, ruleNames } from '@core/rotation/rule'
 import { useClass } from '../shared/context'
 import { useChoice } from './use-choice'
+import kit from '../../kit/kit.module.css'
 
 interface RecommendedProps {
   entry: CircuitRotation
@@ -21,17 +22,17 @@ export function Recommended({ entry: { circuit, choice }, outcomes }: Recommende
   const isOdd = computed.people.length % 2 === 1
   return (
     <>
-      <div className={`note ${follows && isWhole ? 'is-fine' : follows ? 'is-weigh' : ''}`}>
+      <div className={kit.note} data-severity={follows && (isWhole ? 'fine' : 'weigh')}>
         <b>{ruleNames[rule]} suits this class best</b>
         <p>{why}</p>
         {!follows && (
-          <button type="button" className="link-button" onClick={() => choose({ rule })}>
+          <button type="button" className={kit.linkButton} onClick={() => choose({ rule })}>
             Use {isMixing(rule) ? ruleNames[rule].toLowerCase() : 'the loop'}
           </button>
         )}
       </div>
       {fewer && (
-        <div className="note">
+        <div className={kit.note}>
           <b>A new partner every turn needs {fewer.count} stations</b>
           <p>
             There are {fewer.count} pairs. Without{' '}
@@ -40,13 +41,13 @@ export function Recommended({ entry: { circuit, choice }, outcomes }: Recommende
               : `the last ${circuit.stations.length - fewer.count} stations`}
             , two files brings everyone to every station, and nobody is alone.
           </p>
-          <button type="button" className="link-button" onClick={() => store.getState().replace(fewer.document)}>
+          <button type="button" className={kit.linkButton} onClick={() => store.getState().replace(fewer.document)}>
             {fewer.count} stations, in two files
           </button>
         </div>
       )}
       {isOdd && chosen && chosen.alone > 0 && isMixing(choice.rule) && (
-        <div className="note">
+        <div className={kit.note}>
           <b>{computed.people.length} people: one is left over every turn</b>
           <p>Step in yourself, or use the loop: it makes one group of three.</p>
         </div>

@@ -10,6 +10,7 @@ import { RotationChart } from './RotationChart'
 import { RuleChoice } from './RuleChoice'
 import { useOutcomes } from './use-outcomes'
 import styles from '../class.module.css'
+import kit from '../../kit/kit.module.css'
 
 /** How people move in each circuit: the rule, what it gives, and who is where every turn. */
 export function RotationView() {
@@ -21,7 +22,7 @@ export function RotationView() {
   if (!entry) {
     return (
       <section className={styles.classMain}>
-        <div className="empty">
+        <div className={kit.empty}>
           <h2>Nobody rotates in this class</h2>
           <p>Everyone does the same, together, down the list. There is no table to show.</p>
         </div>
@@ -53,7 +54,7 @@ export function RotationView() {
         {entry.rotation.ok ? (
           <RotationChart key={`${entry.circuit.id}-${entry.choice.rule}`} entry={entry} rotation={entry.rotation.value} />
         ) : (
-          <div className="empty">
+          <div className={kit.empty}>
             <h2>This cannot be had</h2>
             <p>{entry.rotation.problems[0]?.message}</p>
           </div>
@@ -68,7 +69,7 @@ export function RotationView() {
         )}
         {entry.rotation.ok &&
           entry.rotation.value.guarantees.map(({ met, text }) => (
-            <div className={`note ${met ? 'is-fine' : 'is-weigh'}`} key={text}>
+            <div className={kit.note} data-severity={met ? 'fine' : 'weigh'} key={text}>
               <b>{text}</b>
             </div>
           ))}

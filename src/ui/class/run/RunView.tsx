@@ -1,4 +1,4 @@
-import { Button, Switch } from '@mantine/core'
+import { Box, Button, Switch } from '@mantine/core'
 import { everyCircuit } from '@core/plan/every-circuit'
 import { formatSeconds } from '@core/base/units'
 import { timeOf } from '../../kit/zoned-time'
@@ -7,6 +7,7 @@ import styles from './RunView.module.css'
 import { DeviceCheck } from './DeviceCheck'
 import { WallReach } from './WallReach'
 import frame from '../class.module.css'
+import kit from '../../kit/kit.module.css'
 
 /** The last look before the room: what will run, when it ends, and what is not ready. */
 export function RunView() {
@@ -60,10 +61,10 @@ export function RunView() {
         <Button size="lg" variant="default" component="a" href={`/classes/${id}/rehearsal`} disabled={notes.some((note) => note.stops)}>
           Rehearse it
         </Button>
-        <p className="second" style={{ maxWidth: '62ch' }}>
+        <Box component="p" className="second" maw="62ch">
           This opens the controls, with a link for the wall. The clock stands until you press Start; then ten seconds are counted in. What
           is planned now is what runs: changes made here later do not reach a class that is under way.
-        </p>
+        </Box>
         <div className={styles.room}>
           <div>
             <DeviceCheck />
@@ -76,15 +77,13 @@ export function RunView() {
       <aside className={frame.classSide} aria-label="Before you start">
         <h2>Before you start</h2>
         {notes.map(({ text, tab, stops }) => (
-          <div className={`note ${stops ? 'is-mend' : 'is-weigh'}`} key={text}>
+          <div className={kit.note} data-severity={stops ? 'mend' : 'weigh'} key={text}>
             <b>{text}</b>
-            <a href={`/classes/${id}/${tab}`} style={{ color: 'inherit' }}>
-              Go and see
-            </a>
+            <a href={`/classes/${id}/${tab}`}>Go and see</a>
           </div>
         ))}
         {notes.length === 0 && (
-          <div className="note is-fine">
+          <div className={kit.note} data-severity="fine">
             <b>Everyone has a station, every station its gear</b>
           </div>
         )}

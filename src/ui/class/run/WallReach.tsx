@@ -8,6 +8,7 @@ import { wallSizes } from '../../wall/layouts'
 import { DraftField, decimalNotation } from '../../kit/DraftField'
 import { Cell, Row, RowHead, Table } from '../../kit/Table'
 import { useClass } from '../shared/context'
+import kit from '../../kit/kit.module.css'
 
 /** From how far the wall of this class can be read, on a picture of a width that this device remembers. */
 export function WallReach() {
@@ -42,7 +43,7 @@ export function WallReach() {
       )}
       {document.placesOn === 'cards' && <p>Everyone reads where to go on a card.</p>}
       {out && (
-        <div className="note is-weigh">
+        <div className={kit.note} data-severity="weigh">
           <b>Names do not read from the back of {room!.name}</b>
           <span>
             On the way they read from {shown(out.reach)}, and the room is {shown(out.back)} long. A wider picture, station screens or cards

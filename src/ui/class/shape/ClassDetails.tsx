@@ -7,6 +7,7 @@ import { useTaken } from '../../kit/unsaved'
 import { dayOf, timeOf } from '../../kit/zoned-time'
 import { useClass } from '../shared/context'
 import styles from '../class.module.css'
+import kit from '../../kit/kit.module.css'
 
 // Fetched when it is asked for: fields for dates are as large as all the rest.
 const WhenField = lazy(async () => ({ default: (await import('../../kit/WhenField')).WhenField }))
@@ -26,7 +27,7 @@ export function ClassDetails() {
     <Input.Wrapper label="When">
       <div>
         {dayOf(document.startsAt, zone)}, {timeOf(document.startsAt, zone)}{' '}
-        <button type="button" className="link-button" onClick={() => setChanging(true)}>
+        <button type="button" className={kit.linkButton} onClick={() => setChanging(true)}>
           Change day or time
         </button>
       </div>

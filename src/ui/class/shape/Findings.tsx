@@ -3,6 +3,7 @@ import type { Finding } from '@core/findings/rules/finding'
 import { judge } from '@core/findings/judge'
 import { FixButtons } from '../shared/FixButtons'
 import { useJudged } from '../shared/judged'
+import kit from '../../kit/kit.module.css'
 
 /** What is wrong with the class, and the press that mends it: each press is one step of undo, and can be looked at first. */
 export function Findings({ onChoose }: { onChoose: (pieceId: string) => void }) {
@@ -13,7 +14,7 @@ export function Findings({ onChoose }: { onChoose: (pieceId: string) => void }) 
     <section aria-label="Findings">
       <h2 role="status">{headline(count('mend'), count('weigh'))}</h2>
       {findings.map((finding) => (
-        <div className={`note is-${finding.severity}`} key={finding.id}>
+        <div className={kit.note} data-severity={finding.severity} key={finding.id}>
           <b id={finding.id}>{finding.what}</b>
           {finding.why && (
             <p>
@@ -23,7 +24,7 @@ export function Findings({ onChoose }: { onChoose: (pieceId: string) => void }) 
           )}
           {finding.fix && <FixButtons fix={finding.fix} judged={judged} describedBy={finding.id} />}
           {!finding.fix && finding.pieceId && finding.severity !== 'fine' && (
-            <button type="button" className="link-button" onClick={() => onChoose(finding.pieceId!)}>
+            <button type="button" className={kit.linkButton} onClick={() => onChoose(finding.pieceId!)}>
               Show it
             </button>
           )}

@@ -10,6 +10,7 @@ import { pieceName } from '@core/summary/names'
 import { formatSeconds } from '@core/base/units'
 import { useClass, usePlanEdits } from '../shared/context'
 import styles from '../class.module.css'
+import kit from '../../kit/kit.module.css'
 
 interface FitDialogProps {
   /** Ids of the pieces to fit, most wanted first. */
@@ -92,7 +93,7 @@ export function FitDialog({ preferred, opened, onClose }: FitDialogProps) {
       )}
       {circuit && <Timings key={circuit.id} circuit={circuit} opened={opened} onClose={onClose} />}
       {!circuit && changes.length === 0 && (
-        <div className="empty">
+        <div className={kit.empty}>
           <h2>{over > 0 ? 'No single change is enough' : 'It fits'}</h2>
           <p>
             {over > 0 ? 'Take a piece out, or make the slot longer.' : 'This class has a shape of its own: make it longer at its pieces.'}
@@ -141,7 +142,7 @@ function Timings({ circuit, opened, onClose }: { circuit: Circuit; opened: boole
       </Checkbox.Group>
       <div aria-live="polite">
         {fits.length === 0 && (
-          <div className="empty">
+          <div className={kit.empty}>
             <h2>Nothing fits</h2>
             <p>Keep less as it is, change the number of stations, or the slot.</p>
           </div>

@@ -1,20 +1,17 @@
 import { useMemo } from 'react'
-import { Area, AreaChart, Bar, BarChart, LabelList, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import type { Pattern, Region } from '@core/library/exercise'
-import { leastKilograms, loadOf, mostKilograms } from '@core/load/load'
-import { formatSeconds } from '@core/base/units'
+import { leastKilograms, loadOf, mostKilograms, type ClassLoad } from '@core/load/load'
+import { formatSeconds, type Seconds } from '@core/base/units'
+import { Cell, Row, RowHead, Table } from '../../kit/Table'
 import { useClass } from '../shared/context'
-import styles from '../class.module.css'
+import { More } from '../shared/More'
+import { Profile } from './Profile'
+import styles from './load.module.css'
 
 /** The movements that coaches balance against each other. */
 const balanced: Pattern[] = ['push', 'pull', 'squat', 'hinge']
 
 const rounded = (value: number) => Math.round(value / 5) * 5
-
-interface BarsProps {
-  label: string
-  rows: { name: string; seconds: number }[]
-}
 
 /** What the class loads: regions, movements, intensity along the way, and energy as a range. */
 export function LoadPicture() {
@@ -25,46 +22,16 @@ export function LoadPicture() {
     [document.plan, timeline, library, computed],
   )
   if (!load || !timeline.ok) return null
-  const regions = (Object.entries(load.byRegion) as [Region, number][]).map(([name, seconds]) => ({ name, seconds: Math.round(seconds) }))
-  const patterns = balanced.map((name) => ({ name, seconds: Math.round(load.byPattern[name]) }))
-  const { total } = timeline.value
-  const points = [...load.intensity, { start: total, met: load.intensity.at(-1)?.met ?? 0 }]
   const met = `${rounded(load.metMinutes.low)} to ${rounded(load.metMinutes.high)} MET-minutes`
   const energy = `${rounded(load.kilocalories.low)} to ${rounded(load.kilocalories.high)} kcal`
   return (
     <section aria-label="Load picture" className={styles.load}>
       <h2>What it loads</h2>
-      <div className={styles.loadCharts}>
-        <Bars label="Seconds of work by region" rows={regions} />
-        <Bars label="Push, pull, squat and hinge" rows={patterns} />
+      <div className={styles.charts}>
+        <Bars label="Work by region" rows={Object.entries(load.byRegion) as [Region, number][]} />
+        <Bars label="Push, pull, squat and hinge" rows={balanced.map((name) => [name, load.byPattern[name]])} />
       </div>
-      <figure>
-        <figcaption className="draft-label">Intensity along the class, MET</figcaption>
-        <ResponsiveContainer width="100%" height={120}>
-          <AreaChart
-            data={points}
-            margin={{ top: 6, right: 4, bottom: 0, left: -22 }}
-            accessibilityLayer
-            title={`Intensity along the class: ${met}`}
-          >
-            <XAxis
-              dataKey="start"
-              type="number"
-              domain={[0, total]}
-              tickFormatter={formatSeconds}
-              tick={{ fill: 'var(--second)', fontSize: 13 }}
-              stroke="var(--line)"
-            />
-            <YAxis tick={{ fill: 'var(--second)', fontSize: 13 }} stroke="var(--line)" allowDecimals={false} />
-            <Tooltip
-              labelFormatter={(at) => formatSeconds(Number(at))}
-              formatter={(value) => [`${Number(value).toFixed(1)} MET`, 'about']}
-              contentStyle={{ background: 'var(--card)', borderColor: 'var(--line)', color: 'var(--ink)' }}
-            />
-            <Area dataKey="met" type="stepAfter" stroke="var(--work-edge)" fill="var(--work)" isAnimationActive={false} />
-          </AreaChart>
-        </ResponsiveContainer>
-      </figure>
+      <Intensity intensity={load.intensity} total={timeline.value.total} />
       <p>
         {met}; {energy} for people of {leastKilograms} to {mostKilograms} kg.{' '}
         <span className="second">
@@ -79,32 +46,41 @@ export function LoadPicture() {
   )
 }
 
-function Bars({ label, rows }: BarsProps) {
-  const words = rows.map((row) => `${row.name} ${formatSeconds(row.seconds)}`).join(', ')
+/** A table whose figures are also lengths: to be seen at a glance, and read by all. */
+function Bars({ label, rows }: { label: string; rows: [name: string, seconds: Seconds][] }) {
+  const most = Math.max(1, ...rows.map(([, seconds]) => seconds))
   return (
-    <figure>
-      <figcaption className="draft-label">{label}</figcaption>
-      <ResponsiveContainer width="100%" height={rows.length * 30}>
-        <BarChart
-          layout="vertical"
-          data={rows}
-          margin={{ top: 0, right: 52, bottom: 0, left: 6 }}
-          accessibilityLayer
-          title={`${label}: ${words}`}
-        >
-          <XAxis type="number" hide />
-          <YAxis type="category" dataKey="name" width={58} tick={{ fill: 'var(--ink)', fontSize: 15 }} axisLine={false} tickLine={false} />
-          <Bar dataKey="seconds" fill="var(--work)" stroke="var(--work-edge)" barSize={18} isAnimationActive={false} minPointSize={1}>
-            <LabelList
-              dataKey="seconds"
-              position="right"
-              formatter={(value) => formatSeconds(Number(value))}
-              fill="var(--ink)"
-              fontSize={15}
-            />
-          </Bar>
-        </BarChart>
-      </ResponsiveContainer>
-    </figure>
+    <table className={styles.bars}>
+      <caption className="draft-label">{label}</caption>
+      <tbody>
+        {rows.map(([name, seconds]) => (
+          <tr key={name}>
+            <th scope="row">{name}</th>
+            <td>
+              <span className={styles.bar} style={{ width: `${(100 * seconds) / most}%` }} />
+              {formatSeconds(Math.round(seconds))}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+function Intensity({ intensity, total }: { intensity: ClassLoad['intensity']; total: Seconds }) {
+  return (
+    <>
+      <Profile label="Intensity along the class, MET" steps={intensity.map(({ start, met }) => ({ start, value: met }))} total={total} />
+      <More summary="The intensity as a table">
+        <Table columns={['From', { name: 'MET, about', kind: 'figure' }]}>
+          {intensity.map(({ start, met }) => (
+            <Row key={start}>
+              <RowHead>{formatSeconds(start)}</RowHead>
+              <Cell figure>{met.toFixed(1)}</Cell>
+            </Row>
+          ))}
+        </Table>
+      </More>
+    </>
   )
 }

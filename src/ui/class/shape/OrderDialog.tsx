@@ -6,6 +6,7 @@ import type { Circuit } from '@core/plan/plan'
 import { pieceName } from '@core/summary/names'
 import { useClass } from '../shared/context'
 import styles from '../class.module.css'
+import kit from '../../kit/kit.module.css'
 
 const matters: { key: keyof OrderWeights; label: string }[] = [
   { key: 'region', label: 'No region twice running' },
@@ -82,7 +83,7 @@ export function OrderDialog({ circuit, opened, onClose }: { circuit: Circuit; op
         {changed ? `${best.cost} points instead of ${now}` : `${now} points: as it is`};{' '}
         {best.proven ? 'proven best of all orders.' : `no order can have fewer than ${best.bound}.`}
       </p>
-      <div className="dialog-foot">
+      <div className={kit.dialogFoot}>
         <Button
           disabled={!changed}
           onClick={() => {

@@ -4,11 +4,13 @@ import type { Pause } from '@core/plan/schema'
 import { pieceName, pauseNames } from '@core/summary/names'
 import { TimeField, DraftField, textNotation } from '../../kit/DraftField'
 import { usePlanEdits } from '../shared/context'
+import { lazily } from '../../kit/lazily'
 import { More } from '../shared/More'
 import { setOrDrop } from '../shared/set-or-drop'
 import { PartFields } from './PartFields'
-import { VaryTable } from './VaryTable'
 import styles from '../class.module.css'
+
+const VaryTable = lazily(async () => (await import('./VaryTable')).VaryTable, 'What differs')
 
 export function PauseEditor({ pause }: { pause: Pause }) {
   const { editPiece } = usePlanEdits()

@@ -17,6 +17,7 @@ import { formatSeconds, type Seconds } from '@core/base/units'
 import { Ribbon } from '../../kit/Ribbon'
 import { useClass, usePlanEdits } from '../shared/context'
 import styles from '../class.module.css'
+import ribbon from '../../kit/ribbon.module.css'
 
 interface PlanRibbonProps {
   blocks: Block[]
@@ -142,7 +143,7 @@ function RibbonBlock({ id, block, style, label, chosen, onChoose, onPress, onStr
       <button
         type="button"
         ref={ref}
-        className={`ribbon-block${chosen ? ' is-chosen' : ''}${drag.isDragging ? ' is-dragged' : ''}${target ? ' is-target' : ''}`}
+        className={`${ribbon.ribbonBlock}${chosen ? ` ${ribbon.isChosen}` : ''}${drag.isDragging ? ` ${ribbon.isDragged}` : ''}${target ? ` ${ribbon.isTarget}` : ''}`}
         style={{ ...style, transform }}
         data-piece={block.pieceId}
         aria-pressed={chosen}
@@ -157,7 +158,7 @@ function RibbonBlock({ id, block, style, label, chosen, onChoose, onPress, onStr
       </button>
       {chosen && (
         <span
-          className={`ribbon-edge${pulled === undefined ? '' : ' is-pulled'}`}
+          className={`${ribbon.ribbonEdge}${pulled === undefined ? '' : ' is-pulled'}`}
           style={{ left: `calc(${style.left} + ${style.width} - 5px + ${pulled ?? 0}px)` }}
           {...stretched()}
           aria-hidden

@@ -8,6 +8,7 @@ import { api } from '../../kit/api'
 import { dayOf, timeOf } from '../../kit/zoned-time'
 import { useClass } from '../shared/context'
 import styles from '../class.module.css'
+import kit from '../../kit/kit.module.css'
 
 interface Revision {
   version: number
@@ -52,7 +53,7 @@ export function RevisionsDialog({ opened, onClose }: { opened: boolean; onClose:
             <li key={revision.version}>
               <button
                 type="button"
-                className="link-button"
+                className={kit.linkButton}
                 aria-pressed={chosen === revision.version}
                 onClick={() => setChosen(revision.version)}
               >

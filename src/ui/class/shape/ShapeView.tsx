@@ -18,11 +18,12 @@ import { lazily } from '../../kit/lazily'
 import { whenOpened } from '../../kit/when-opened'
 import { WhenSeen } from '../../kit/WhenSeen'
 import styles from '../class.module.css'
+import kit from '../../kit/kit.module.css'
 
 const FitDialog = whenOpened(async () => (await import('./FitDialog')).FitDialog)
 const RevisionsDialog = whenOpened(async () => (await import('./RevisionsDialog')).RevisionsDialog)
 
-// The charts' library is large and can come after the rest; it draws in the browser only, as it needs its measures.
+// Below the stations, where it can come after the rest.
 const LoadPicture = lazily(async () => (await import('./LoadPicture')).LoadPicture, 'What the class loads')
 
 export function ShapeView() {
@@ -61,7 +62,7 @@ export function ShapeView() {
               <span>of {formatSeconds(plan.slotSeconds)}</span> <Spare seconds={plan.slotSeconds - timeline.value.total} />
             </span>
           ) : (
-            <span className="mend">No total yet</span>
+            <span className={kit.mend}>No total yet</span>
           )}
           <span className="push">
             <Button variant="default" size="sm" disabled={!timeline.ok} onClick={() => setFitting(true)}>
@@ -75,7 +76,7 @@ export function ShapeView() {
         ) : (
           !timeline.ok &&
           timeline.problems.map((problem) => (
-            <div className="note is-mend" role="alert" key={problem.code}>
+            <div className={kit.note} data-severity="mend" role="alert" key={problem.code}>
               <b>{problem.message}</b>
               <p>The plan is kept as it is; its other parts can be seen below.</p>
             </div>
@@ -107,7 +108,7 @@ export function ShapeView() {
               <Row key={block.start}>
                 <Cell className="second">{formatSeconds(block.start)}</Cell>
                 <Cell>
-                  <button className="link-button" style={{ border: 0, margin: 0, padding: 0 }} onClick={() => setChosen(block.pieceId)}>
+                  <button className={kit.rowButton} onClick={() => setChosen(block.pieceId)}>
                     {block.name}
                   </button>
                   {block.optional && <div className="second">if there is time</div>}
@@ -119,7 +120,7 @@ export function ShapeView() {
         ) : (
           pieces.map((piece) => (
             <div key={piece.id}>
-              <button className="link-button" onClick={() => setChosen(piece.id)}>
+              <button className={kit.linkButton} onClick={() => setChosen(piece.id)}>
                 {piece.name ?? piece.type}
               </button>
             </div>
@@ -128,7 +129,7 @@ export function ShapeView() {
         <h2>This class</h2>
         <ClassDetails />
         <p>
-          <button type="button" className="link-button" onClick={() => setLooking(true)}>
+          <button type="button" className={kit.linkButton} onClick={() => setLooking(true)}>
             As it was before
           </button>
           <RevisionsDialog opened={looking} onClose={() => setLooking(false)} />
@@ -144,6 +145,6 @@ export function ShapeView() {
 }
 
 function Spare({ seconds }: { seconds: number }) {
-  if (seconds === 0) return <span className="fine">fills the slot</span>
-  return seconds > 0 ? <b>{formatSeconds(seconds)} free</b> : <span className="mend">{formatSeconds(-seconds)} over</span>
+  if (seconds === 0) return <span className={kit.fine}>fills the slot</span>
+  return seconds > 0 ? <b>{formatSeconds(seconds)} free</b> : <span className={kit.mend}>{formatSeconds(-seconds)} over</span>
 }

@@ -12,6 +12,7 @@ import { listLines } from '@core/summary/list-lines'
 import { Neighbour, Neighbours } from '../../kit/Neighbours'
 import { useClass, type EditCircuit } from '../shared/context'
 import { ExercisePicker } from '../shared/ExercisePicker'
+import neighbours from '../../kit/neighbours.module.css'
 
 interface StationTilesProps {
   circuit: Circuit
@@ -105,18 +106,30 @@ function StationTile({ circuit, station, index, edit, open, onOpen }: StationTil
   }
   const positions = positionsOf(circuit, station)
   const handle = (
-    <div className="tile-head">
-      <button type="button" className="tile-handle" {...attributes} {...listeners} aria-label={`Station ${number}: drag to trade places`}>
+    <div className={neighbours.tileHead}>
+      <button
+        type="button"
+        className={neighbours.tileHandle}
+        {...attributes}
+        {...listeners}
+        aria-label={`Station ${number}: drag to trade places`}
+      >
         {number}
       </button>
-      <button type="button" className="tile-more" aria-expanded={open} onClick={onOpen} aria-label={`Details of station ${number}`}>
+      <button
+        type="button"
+        className={neighbours.tileMore}
+        aria-expanded={open}
+        onClick={onOpen}
+        aria-label={`Details of station ${number}`}
+      >
         {open ? 'Close' : 'Details'}
       </button>
     </div>
   )
   return (
     <Neighbour number={number} label={`Station ${number}`} handle={handle} chosen={open} tileRef={setNodeRef} style={style}>
-      {station.name && <div className="tile-name">{station.name}</div>}
+      {station.name && <div className={neighbours.tileName}>{station.name}</div>}
       {station.rest && <div className="neighbour-name">Rest</div>}
       {isTask(circuit, station) && <ListOf circuit={circuit} station={station} />}
       {!station.rest &&
@@ -146,14 +159,14 @@ function UseLines({ use }: { use: Use }) {
   const form = formOf(exercise, use.optionId)
   const details = detailsOf(use)
   return (
-    <div className="second tile-lines">
-      {form.optionId && <div className="tile-option">{form.name}</div>}
+    <div className={`second ${neighbours.tileLines}`}>
+      {form.optionId && <div className={neighbours.tileOption}>{form.name}</div>}
       <div>
         {form.regions.join(', ')} · {form.stance}
       </div>
       <div>{form.gear.length === 0 ? 'no gear' : form.gear.map((need) => kinds.get(need.kindId) ?? need.kindId).join(', ')}</div>
       {details.length > 0 && <div>{details.join(', ')}</div>}
-      {use.sides !== 'none' && <span className="tile-tag">{sideNames[use.sides]}</span>}
+      {use.sides !== 'none' && <span className={neighbours.tileTag}>{sideNames[use.sides]}</span>}
     </div>
   )
 }
@@ -175,7 +188,7 @@ function ListOf({ circuit, station }: { circuit: Circuit; station: Station }) {
           </div>
         ))}
       {station.uses.length === 0 && <div className="second">No items yet: see Details</div>}
-      {station.uses.length > 0 && <div className="second tile-lines">{paceText(stay, station.uses, computed.paces)}</div>}
+      {station.uses.length > 0 && <div className={`second ${neighbours.tileLines}`}>{paceText(stay, station.uses, computed.paces)}</div>}
     </>
   )
 }

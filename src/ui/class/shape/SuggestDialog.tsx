@@ -10,6 +10,7 @@ import { newUse, starterOf } from '@core/plan/edit/use'
 import { pieceName } from '@core/summary/names'
 import { useClass, usePlanEdits } from '../shared/context'
 import { Cell, Row, Table } from '../../kit/Table'
+import kit from '../../kit/kit.module.css'
 
 /**
  * Exercises for the stations of a circuit, with the reasons. What is there stays unless it is opened to be filled; what is kept
@@ -117,7 +118,7 @@ export function SuggestDialog({ circuit, opened, onClose }: { circuit: Circuit; 
         })}
       </Table>
       {chosen.length === 0 && <p className="second">Every station has its exercise. Take away a tick to have another suggested for it.</p>}
-      <div className="dialog-foot">
+      <div className={kit.dialogFoot}>
         <Button variant="default" disabled={chosen.length === 0} onClick={() => setSeed((now) => now + 1)}>
           Shuffle what is not kept
         </Button>

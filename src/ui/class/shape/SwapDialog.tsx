@@ -4,6 +4,7 @@ import { Strain, strainNames } from '@core/library/exercise'
 import { swapsFor, withSwaps, type Direction } from '@core/suggest/ladder'
 import { useClass, usePlanEdits } from '../shared/context'
 import styles from '../class.module.css'
+import kit from '../../kit/kit.module.css'
 
 /** Makes the class harder, easier or gentler along the ladders of its exercises: a list of changes, to be ticked before any is made. */
 export function SwapDialog({ opened, onClose }: { opened: boolean; onClose: () => void }) {
@@ -39,7 +40,7 @@ export function SwapDialog({ opened, onClose }: { opened: boolean; onClose: () =
         />
       )}
       {swaps.length === 0 ? (
-        <div className="empty">
+        <div className={kit.empty}>
           <h2>Nothing to change</h2>
           <p>{way === 'gentler' ? 'No exercise of this class asks for it.' : 'No exercise of this class has a rung further that way.'}</p>
         </div>
@@ -63,7 +64,7 @@ export function SwapDialog({ opened, onClose }: { opened: boolean; onClose: () =
           ))}
         </ul>
       )}
-      <div className="dialog-foot">
+      <div className={kit.dialogFoot}>
         <Button
           disabled={chosen.length === 0}
           onClick={() => {

@@ -13,6 +13,7 @@ import { UseDetails } from './UseDetails'
 import { UseInstead } from './UseInstead'
 import { UseLoad } from './UseLoad'
 import styles from '../class.module.css'
+import kit from '../../kit/kit.module.css'
 
 interface UseFieldsProps extends UsePartProps {
   stay: Stay
@@ -81,7 +82,7 @@ export function UseFields({ use, stay, laps, number, several, onChange, onSides,
         {(usesGear || use.alternatives) && <UseInstead use={use} onChange={onChange} />}
       </div>
       {use.sides === 'byLap' && laps !== undefined && laps % 2 === 1 && (
-        <p className="mend">
+        <p className={kit.mend}>
           One side is left short: {laps} {laps === 1 ? 'lap' : 'laps'}.
         </p>
       )}

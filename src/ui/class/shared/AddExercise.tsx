@@ -10,6 +10,7 @@ import { api } from '../../kit/api'
 import { FormDialog, GiveUp } from '../../kit/FormDialog'
 import { tellProblem } from '../../kit/notice'
 import { useClass } from './context'
+import kit from '../../kit/kit.module.css'
 
 interface AddExerciseProps {
   opened: boolean
@@ -77,7 +78,7 @@ export function AddExercise({ opened, name, onClose, onAdded }: AddExerciseProps
           />
           <TextInput label="An easier form" placeholder="for newcomers, and who has to go easy" {...form.getInputProps('easier')} />
           <p className="second">It can be used at once. How it is set up and done is still to be written, under Exercises.</p>
-          <div className="dialog-foot">
+          <div className={kit.dialogFoot}>
             <GiveUp />
             <Button type="submit" loading={adding.isPending}>
               Add it

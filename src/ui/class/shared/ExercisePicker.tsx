@@ -2,6 +2,7 @@ import { Select } from '@mantine/core'
 import { useMemo, useRef, useState } from 'react'
 import { whenOpened } from '../../kit/when-opened'
 import { useClass } from './context'
+import kit from '../../kit/kit.module.css'
 
 const AddExercise = whenOpened(async () => (await import('./AddExercise')).AddExercise)
 
@@ -85,7 +86,7 @@ export function ExercisePicker({ id, label, value, onChange, tile = false }: Exe
         openOnFocus={false}
         selectFirstOptionOnChange
         nothingFoundMessage={
-          <button type="button" className="link-button" onMouseDown={(event) => event.preventDefault()} onClick={() => setAdding(miss)}>
+          <button type="button" className={kit.linkButton} onMouseDown={(event) => event.preventDefault()} onClick={() => setAdding(miss)}>
             None like that: add “{miss}”
           </button>
         }

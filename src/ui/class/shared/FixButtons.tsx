@@ -1,8 +1,9 @@
 import { useState } from 'react'
 import type { Fix, Judged } from '@core/class/fix'
-import { judge } from '@core/findings/judge'
-import { previewOf, type Preview } from '@core/findings/preview'
+import type { Preview } from '@core/findings/preview'
+import { tellProblem } from '../../kit/notice'
 import { useClass } from './context'
+import kit from '../../kit/kit.module.css'
 
 /**
  * The press that mends something, and what it would change, mend and raise, to be looked at first. `describedBy` is the id of what
@@ -13,23 +14,31 @@ export function FixButtons({ fix, judged, describedBy, note }: { fix: Fix; judge
   const [shown, setShown] = useState<Preview & { judged: Judged }>()
   // What is shown is of the class as it is now, or it is not shown.
   const preview = shown?.judged === judged ? shown : undefined
+  const look = async () => {
+    try {
+      const { previewOf } = await import('@core/findings/preview')
+      setShown({ ...previewOf(judged, fix.apply), judged })
+    } catch {
+      tellProblem(new Error('What it changes cannot be shown while the server is away.'))
+    }
+  }
   return (
     <>
-      <button type="button" className="link-button" onClick={() => store.getState().replace(fix.apply(judged.document))}>
+      <button type="button" className={kit.linkButton} onClick={() => store.getState().replace(fix.apply(judged.document))}>
         {fix.label}
       </button>{' '}
       {note && <span className="second">{note} </span>}
       <button
         type="button"
-        className="peek-button"
+        className={kit.peekButton}
         aria-expanded={preview !== undefined}
         aria-describedby={describedBy}
-        onClick={() => setShown(preview ? undefined : { ...previewOf(judged, judge(judged), fix.apply), judged })}
+        onClick={() => (preview ? setShown(undefined) : void look())}
       >
         {preview ? 'hide' : 'what changes?'}
       </button>
       {preview && (
-        <div className="peek" aria-live="polite">
+        <div className={kit.peek} aria-live="polite">
           <Lines lines={preview.changes} empty="Nothing in the plan." />
           {preview.total && <div>Total {preview.total}.</div>}
           <Lines title="Mends" lines={preview.mends} />

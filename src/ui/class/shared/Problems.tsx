@@ -1,4 +1,5 @@
 import { useClass } from './context'
+import kit from '../../kit/kit.module.css'
 
 /** Why the groups do not fit the stations, and the press that mends it. */
 export function Problems() {
@@ -6,11 +7,11 @@ export function Problems() {
   const problems = computed.rotations.flatMap(({ rotation }) => (rotation.ok ? [] : rotation.problems))
   const seen = [...new Map(problems.map((problem) => [problem.message, problem])).values()]
   return seen.map((problem) => (
-    <div className="note is-mend" role="alert" key={problem.message} style={{ marginTop: 14 }}>
+    <div className={kit.note} data-severity="mend" role="alert" key={problem.message}>
       <b>{problem.message}</b>
       {problem.code === 'tooManyGroups' && document.groupSize !== 'fit' && (
         <button
-          className="link-button"
+          className={kit.linkButton}
           onClick={() =>
             change((draft) => {
               draft.groupSize = 'fit'
