@@ -35,7 +35,7 @@ test('pieces on the ribbon are stretched, moved and enlarged, by pointer and by 
   await page.mouse.move(box.x + box.width - 2, box.y + box.height / 2)
   await page.mouse.down()
   await page.mouse.move(box.x + box.width + 30, box.y + box.height / 2, { steps: 4 })
-  await expect(page.locator('.ribbon-edge b')).toHaveText(/^\+/)
+  await expect(page.getByTestId('stretched-by')).toHaveText(/^\+/)
   await page.mouse.up()
   await expect(page.getByRole('textbox', { name: 'Length' })).not.toHaveValue('2:20')
   await page.getByRole('button', { name: 'Undo' }).click()
@@ -178,7 +178,11 @@ test('exercises are suggested with reasons, shuffled, kept; the class made gentl
   await expect.poll(() => inputs.evaluateAll((all) => all.map((input) => (input as HTMLInputElement).value))).toEqual(used)
 
   const findings = page.getByRole('region', { name: 'Findings' })
-  await findings.locator('.note', { hasText: 'Nothing is explained' }).getByRole('button', { name: 'what changes?' }).click()
+  await findings
+    .locator('div', { has: page.getByText('Nothing is explained') })
+    .last()
+    .getByRole('button', { name: 'what changes?' })
+    .click()
   await expect(findings.getByText(/^New: Brief/)).toBeVisible()
   await expect(findings.getByText(/^Total .* instead of/)).toBeVisible()
   await findings.getByRole('button', { name: /^Brief all 8/ }).click()

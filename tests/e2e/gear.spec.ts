@@ -8,7 +8,7 @@ test('a shortage is solved: what a fix changes, applied, undone; and how many th
   expect(before).toMatch(/^\d+ short$/)
   await side.getByRole('button', { name: 'what changes?' }).first().click()
   await expect(side.getByText('Mends').first()).toBeVisible()
-  await side.locator('li .link-button').first().click()
+  await side.locator('li').getByRole('button').first().click()
   await expect(short).not.toHaveText(before)
   await page.keyboard.press('ControlOrMeta+z')
   await expect(short).toHaveText(before)

@@ -163,7 +163,7 @@ function RibbonBlock({ id, block, style, label, chosen, onChoose, onPress, onStr
           {...stretched()}
           aria-hidden
         >
-          {pulled !== undefined && <b>{by < 0 ? formatSeconds(by) : `+${formatSeconds(by)}`}</b>}
+          {pulled !== undefined && <b data-testid="stretched-by">{by < 0 ? formatSeconds(by) : `+${formatSeconds(by)}`}</b>}
         </span>
       )}
     </>
