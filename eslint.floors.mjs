@@ -5,6 +5,7 @@
 export const floors = [
   ['base', 'numbers, results, limits, reading: no word of the trade yet'],
   ['base/calendar', 'days and hours in a zone'],
+  ['figure', 'a movement as a picture of the body'],
   ['library', 'what a hall has: exercises, people, gear, rooms, and its settings'],
   ['plan', 'a class before anybody comes: parts, pieces, stations, stays'],
   ['plan/edit', 'making and changing plans'],

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { idField, nameField, noteField, wholeNumber } from '../base/fields'
+import { Figure } from '../figure/figure'
 
 /** What a person may need to go easy on, and what an exercise asks of the body. */
 export const Strain = z.enum(['shoulder', 'knee', 'wrist', 'ankle', 'neck', 'lowBack', 'grip', 'jumps', 'floor', 'balance', 'overhead'])
@@ -82,6 +83,7 @@ export const Option = z.strictObject({
   setUp: noteField.optional(),
   points: formPoints.optional(),
   fault: noteField.optional(),
+  figure: Figure.optional(),
 })
 export type Option = z.infer<typeof Option>
 
@@ -109,6 +111,8 @@ export const Exercise = z.strictObject({
   breathing: noteField.default(''),
   /** What counts as one rep. */
   repStandard: noteField.default(''),
+  /** How it looks; an option without one looks the same. */
+  figure: Figure.optional(),
   options: z.array(Option).max(12).default([]),
 })
 export type Exercise = z.infer<typeof Exercise>

@@ -1,12 +1,13 @@
 import type { Form } from '../../library/form'
 import { slower, type Ease } from './ease'
+import { keyOfFigure } from './kept-figures'
 import type { CircuitView, ExerciseView, StationView } from './snapshot'
 
 /** The exercise's own rungs, where it has them; `lineOf` says how a list reads them out. */
 export function rungsOf(forms: readonly Form[], lineOf?: (name: string) => string): Pick<ExerciseView, 'easier' | 'harder'> {
   const rung = (which: 'easier' | 'harder') => {
     const form = forms.find((known) => known.rung === which)
-    return form && { [which]: { name: form.name, points: form.points, ...(lineOf && { line: lineOf(form.name) }) } }
+    return form && { [which]: { name: form.name, points: form.points, ...keyOfFigure(form), ...(lineOf && { line: lineOf(form.name) }) } }
   }
   return { ...rung('easier'), ...rung('harder') }
 }

@@ -7,7 +7,7 @@ import type { RunSnapshot } from './snapshot'
 function keysOf(value: unknown, path = '', found = new Set<string>()): Set<string> {
   if (Array.isArray(value)) for (const inner of value) keysOf(inner, `${path}[]`, found)
   else if (typeof value === 'object' && value !== null) {
-    const byId = /^(circuits|pieceNames|notes|been|been\.\*|circuits\.\*\.varied)$/.test(path)
+    const byId = /^(circuits|pieceNames|notes|figures|been|been\.\*|circuits\.\*\.varied)$/.test(path)
     for (const [key, inner] of Object.entries(value)) {
       const at = [path, byId ? '*' : key].filter(Boolean).join('.')
       found.add(at)
@@ -37,6 +37,8 @@ const ofEverybody = [
   'circuits',
   'circuits.*',
   'ease',
+  'figures',
+  'figures.*',
   'follow',
   'groups',
   'name',
@@ -57,9 +59,20 @@ const ofEverybody = [
   'startsAt',
   'timeline',
 ].sort()
-const shallow = (snapshot: RunSnapshot) => [...keysOf(snapshot)].filter((key) => !/^(timeline\.|circuits\.\*\.|notes\.)/.test(key)).sort()
+const shallow = (snapshot: RunSnapshot) =>
+  [...keysOf(snapshot)].filter((key) => !/^(timeline\.|circuits\.\*\.|notes\.|figures\.\*\.)/.test(key)).sort()
 
 describe('what shared screens may know', () => {
+  it('shows the room no picture of what somebody does for themselves', () => {
+    const mine = { name: 'Seated march', sides: 'none' as const, how: '', figure: 'march/seated-march' }
+    const kept = { figure: Object.values(eventful.figures!)[0]!.figure, repSeconds: 3 }
+    const own = { doings: [mine], ways: [{ 'x/0/0': 0 }], of: { [first!.id]: 0 } }
+    const withOwn = { ...eventful, own, figures: { ...eventful.figures, [mine.figure]: kept } }
+    expect(Object.keys(snapshotFor('wall', '', withOwn).figures!)).not.toContain(mine.figure)
+    expect(snapshotFor('card', first!.id, withOwn).figures![mine.figure]).toEqual(kept)
+    expect(Object.keys(snapshotFor('card', eventful.people[1]!.id, withOwn).figures!)).not.toContain(mine.figure)
+  })
+
   it('calls people as they wish, and who wants no name there a guest; their own cards and the coach have their names', () => {
     const wished = {
       ...eventful,
@@ -110,6 +123,7 @@ describe('what shared screens may know', () => {
       'own',
       'own.doings',
       ...['easier', 'easier.name', 'easier.points', 'harder', 'harder.name', 'harder.points'].map((key) => `own.doings[].${key}`),
+      ...['easier.figure', 'harder.figure', 'figure'].map((key) => `own.doings[].${key}`),
       ...['how', 'name', 'points', 'sides', 'tempo', 'tempo.figures', 'tempo.from'].map((key) => `own.doings[].${key}`),
       'own.of',
       `own.of.${first!.id}`,

@@ -1,3 +1,4 @@
+import { figureKeys } from './kept-figures'
 import { ownOf } from './own-doings'
 import { shownNames } from './shown-names'
 import type { CircuitView, RunSnapshot } from './snapshot'
@@ -67,7 +68,9 @@ export function forTheWall(snapshot: RunSnapshot): RunSnapshot {
     circuits,
     pieceNames,
     notes,
+    figures,
   } = snapshot
+  const shown = Object.fromEntries(Object.entries(circuits).map(([id, circuit]) => [id, publicCircuit(circuit)]))
   return {
     name,
     roomName,
@@ -77,9 +80,10 @@ export function forTheWall(snapshot: RunSnapshot): RunSnapshot {
     timeline,
     groups,
     people: shownNames(people).map((shown, index) => nameOnly(people[index]!, shown)),
-    circuits: Object.fromEntries(Object.entries(circuits).map(([id, circuit]) => [id, publicCircuit(circuit)])),
+    circuits: shown,
     pieceNames,
     notes,
+    ...keptOf(figures, { circuits: shown }),
     ...given('follow', follow),
     ...given('showing', showing),
     ...given('ease', ease),
@@ -90,21 +94,29 @@ export function forTheWall(snapshot: RunSnapshot): RunSnapshot {
 /** The snapshot as one person's card may have it: besides, their own doings, ease, break and taps, and where they have been. */
 export function forOne(snapshot: RunSnapshot, personId: string): RunSnapshot {
   const room = forTheWall(snapshot)
-  const own = (person: Person, index: number): Person => {
+  const ownPerson = (person: Person, index: number): Person => {
     const { name, ease, onBreak } = snapshot.people[index]!
     return person.id === personId ? { ...person, name, ...given('ease', ease), ...given('onBreak', onBreak) } : person
   }
   const been = snapshot.been?.[personId]
+  const own = snapshot.own && ownOf(snapshot.own, personId)
   return {
     ...room,
-    people: room.people.map(own),
+    people: room.people.map(ownPerson),
     circuits: Object.fromEntries(
       Object.entries(room.circuits).map(([id, circuit]) => [id, { ...circuit, ...ownBegins(snapshot.circuits[id]!, personId) }]),
     ),
-    ...(snapshot.own && { own: ownOf(snapshot.own, personId) }),
+    ...(own && { own }),
+    ...keptOf(snapshot.figures, { circuits: room.circuits, ...(own && { own }) }),
     ...given('ownTaps', snapshot.ownTaps),
     ...(been && { been: { [personId]: been } }),
   }
+}
+
+/** Of the pictures, those of what is shown: whose option looks otherwise is nobody else's business. */
+function keptOf(figures: RunSnapshot['figures'], shown: Pick<RunSnapshot, 'circuits' | 'own'>): Pick<RunSnapshot, 'figures'> {
+  const keys = figureKeys(shown)
+  return figures ? { figures: Object.fromEntries(Object.entries(figures).filter(([key]) => keys.has(key))) } : {}
 }
 
 /** With which item of each list they begin. */

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { Figure } from '../../figure/figure'
 import { PairsWork, Sides, Tempo } from '../../plan/plan'
 import { limits } from '../../base/limits'
 import type { DocumentKind } from '../../base/stored'
@@ -14,7 +15,8 @@ const ids = z.array(id).max(limits.people)
 const index = z.number().int().min(-1).max(limits.phases)
 
 const line = text.optional()
-const rung = z.strictObject({ name: text, points: texts, line })
+const figureKey = z.string().max(130).optional()
+const rung = z.strictObject({ name: text, points: texts, line, figure: figureKey })
 const exerciseFields = {
   name: text,
   points: texts,
@@ -23,19 +25,20 @@ const exerciseFields = {
   line,
   tempo: Tempo.optional(),
   reps: z.number().int().optional(),
+  figure: figureKey,
   easier: rung.optional(),
   harder: rung.optional(),
 }
 const exercise: z.ZodType<ExerciseView> = z.strictObject(exerciseFields)
-const figure = z.number().int().min(0).optional()
+const count = z.number().int().min(0).optional()
 const ownDoing: z.ZodType<OwnDoing> = z.strictObject({
   ...exerciseFields,
   points: texts.optional(),
   watch: line,
   dose: line,
   keeps: z.array(z.enum(eases)).max(eases.length).optional(),
-  laps: figure,
-  rounds: figure,
+  laps: count,
+  rounds: count,
 })
 
 const mark = z.looseObject({ from: z.number() })
@@ -112,6 +115,7 @@ export const RunSnapshotSchema: z.ZodType<RunSnapshot> = z.strictObject({
   ownTaps: z.boolean().optional(),
   circuits: z.record(id, circuit),
   pieceNames: z.record(id, text),
+  figures: z.record(z.string().max(130), z.strictObject({ figure: Figure, repSeconds: z.number().positive().max(60) })).optional(),
   notes: z.record(id, text),
   own: z
     .strictObject({

@@ -1,3 +1,4 @@
+import type { Figure } from '../../figure/figure'
 import type { PairsWork, Sides, Use } from '../../plan/plan'
 import type { ListLine } from '../../summary/list-lines'
 import type { ListMarks } from '../../timeline/list-marks'
@@ -15,9 +16,11 @@ export interface ExerciseView {
   /** For the count of an interval: its tempo, or its reps at an even pace. */
   tempo?: NonNullable<Use['tempo']>
   reps?: number
+  /** Under which its picture is kept. */
+  figure?: string
   /** Its rungs, for whom it is made easier or harder under way. */
-  easier?: Pick<ExerciseView, 'name' | 'points' | 'line'>
-  harder?: Pick<ExerciseView, 'name' | 'points' | 'line'>
+  easier?: Pick<ExerciseView, 'name' | 'points' | 'line' | 'figure'>
+  harder?: Pick<ExerciseView, 'name' | 'points' | 'line' | 'figure'>
 }
 
 /** What somebody does where it is not quite what everyone does. */
@@ -44,6 +47,12 @@ export interface OwnDoings {
   doings: OwnDoing[]
   ways: Record<string, number>[]
   of: Record<string, number>
+}
+
+/** A picture, and how long a rep of it usually takes. */
+export interface KeptFigure {
+  figure: Figure
+  repSeconds: Seconds
 }
 
 export interface StationView {
@@ -141,5 +150,7 @@ export interface RunSnapshot {
   circuits: Record<string, CircuitView>
   pieceNames: Record<string, string>
   notes: Record<string, string>
+  /** The pictures of what is done, each once. */
+  figures?: Record<string, KeptFigure>
   own?: OwnDoings
 }

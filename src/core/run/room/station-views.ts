@@ -17,6 +17,7 @@ import { listMarks } from '../../timeline/list-marks'
 import type { Seconds } from '../../base/units'
 import { eases } from './ease'
 import { rungsOf } from './eased'
+import { keyOfFigure } from './kept-figures'
 import { gatherOwn, placeKey } from './own-doings'
 import type { ExerciseView, OwnDoing, OwnDoings, StationView } from './snapshot'
 
@@ -49,6 +50,7 @@ function viewOf(doing: Doing, known: Known, { seconds, item }: Standing): Exerci
     sides: use.sides,
     how: [...own.slice(0, loads.length), ...details, ...own.slice(loads.length), ...note].join(', '),
     ...(item && { line: lineOf(name) }),
+    ...(form && keyOfFigure(form)),
     ...(use.tempo && { tempo: use.tempo }),
     ...(use.reps && seconds !== undefined && { reps: use.reps.count }),
     ...(exercise && use.optionId === undefined && rungsOf(formsOf(exercise), item && lineOf)),
@@ -125,10 +127,10 @@ function doingsOf(plan: Plan, people: readonly Doer[], known: Known): OwnDoings 
   return own()
 }
 
-/** Of one's own doing what differs: of the same exercise, its points and rungs are as everyone has them. */
+/** Of one's own doing what differs: of the same exercise, its points, rungs and picture are as everyone has them. */
 function differingFrom(everyones: ExerciseView, doing: OwnDoing): OwnDoing {
   if (doing.name !== everyones.name || doing.line !== undefined) return doing
-  const { points: _, easier: __, harder: ___, ...own } = doing
+  const { points: _, easier: __, harder: ___, figure: ____, ...own } = doing
   return own
 }
 

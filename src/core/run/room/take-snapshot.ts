@@ -17,6 +17,7 @@ import { roomSentences } from '../../summary/sentences'
 import { broughtAlong } from './brings'
 import { joinedOwn } from './own-doings'
 import { shownNames } from './shown-names'
+import { figuresFor } from './kept-figures'
 import { ownDoings, stationViews } from './station-views'
 import type { CircuitView, RunSnapshot, StationView } from './snapshot'
 
@@ -39,6 +40,7 @@ export function takeSnapshot(
   const circuits = pieces.flatMap((piece) =>
     piece.type === 'pause' ? [] : [viewOf(piece), ...(piece.waves ? [viewOf(piece.waves.meanwhile)] : [])],
   )
+  const doings = { circuits: Object.fromEntries(circuits), own: ownDoings(plan, computed.people, library, computed.choices) }
   return success({
     name: document.name,
     roomName: room?.name ?? '',
@@ -56,9 +58,9 @@ export function takeSnapshot(
     ...(document.ownTaps && { ownTaps: true }),
     groups: computed.groups.map((group) => group.map((person) => person.id)),
     people: computed.people.map(personView),
-    circuits: Object.fromEntries(circuits),
+    ...doings,
+    figures: figuresFor(doings, library),
     pieceNames: pieceNames(plan),
-    own: ownDoings(plan, computed.people, library, computed.choices),
     notes: Object.fromEntries(pieces.flatMap((piece) => (piece.type === 'pause' && piece.note ? [[piece.id, piece.note]] : []))),
   })
 }
@@ -160,6 +162,7 @@ export function withKnown(snapshot: RunSnapshot, person: Doer, document: ClassDo
     ...snapshot,
     people: snapshot.people.map((known) => (known.id === person.id ? { ...known, ...personView(person) } : known)),
     own: joinedOwn(snapshot.own, own),
+    figures: { ...snapshot.figures, ...figuresFor({ circuits: {}, own }, library) },
   }
 }
 
