@@ -8,6 +8,10 @@ export interface WayTile {
   ways?: readonly unknown[]
   /** Whether a line tells what is carried there. */
   carried?: unknown
+  /** Whether its movement is shown. */
+  figure?: unknown
+  /** Whether these people are on their way here: then their names are what is looked for. */
+  coming?: boolean
 }
 
 /** A name as it stands on the wall, and how large. All sizes are in the units of the picture given. */
@@ -26,6 +30,8 @@ export interface WallGrid {
   headSize: number
   /** Of each tile's people, in their order. */
   names: PlacedName[][]
+  /** The height that is left over the names of each tile, for its picture. */
+  pictures: number[]
 }
 
 /** Shares of a tile: what stands round its words, and between tiles. */
@@ -36,6 +42,8 @@ const markWidth = 0.68
 /** Height of a line of names, and of the line with number and exercise, in sizes of their font. */
 const nameLine = 1.06
 const headLine = 1.25
+/** The least share of a tile's height that pictures have while people work, and what they do is what the wall is for. */
+const pictureShare = 0.42
 /** Three lines of what is carried. */
 const carriedLine = 1.5
 /** A number is at most so large, as a share of the tile's height; and no less than this share of the names. */
@@ -78,7 +86,9 @@ function triedWith(rows: number, tiles: readonly WayTile[], names: Names, width:
   const headSize = Math.min(headShare * tileHeight, 0.2 * tileWidth)
   const room = tileWidth * (1 - 2 * padding)
   const lines = headLine + (tiles.some(({ carried }) => carried !== undefined) ? carriedLine : 0)
-  const high = (tileHeight * (1 - padding) - headSize * lines) / (most * nameLine)
+  const pictured = tiles.some(({ figure, coming }) => figure !== undefined && !coming)
+  const over = Math.max(headSize * lines, pictured ? pictureShare * tileHeight : 0)
+  const high = (tileHeight * (1 - padding) - over) / (most * nameLine)
   const widths = names.everyone.map((name) => names.mark + textWidth(name)).sort((a, b) => a - b)
   const middle = widths[Math.floor(widths.length / 2)] ?? 1
   const widest = widths.findLast((width) => width <= middle * ordinary) ?? middle
@@ -86,7 +96,8 @@ function triedWith(rows: number, tiles: readonly WayTile[], names: Names, width:
   // What is longer than this becomes too small, and is shortened.
   const longest = Math.max(widest, ...widths.filter((width) => room / width >= size * smallest))
   const placedNames = tiles.map(({ people }) => people.map((name) => placed(name, names, size, room)))
-  return { columns, rows, gap, headSize, names: placedNames, least: Math.min(size, room / longest) }
+  const pictures = placedNames.map((placed) => tileHeight * (1 - padding) - nameLine * placed.reduce((sum, { size }) => sum + size, 0))
+  return { columns, rows, gap, headSize, names: placedNames, pictures, least: Math.min(size, room / longest) }
 }
 
 /** The name at the size, or as much smaller as it has to be; shortened where that is below the floor. */

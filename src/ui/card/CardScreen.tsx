@@ -9,6 +9,7 @@ import { guarded } from '../kit/Guard'
 import { digitsOf } from '../live/digits'
 import { Announce } from '../live/Announce'
 import { Lines } from '../live/Lines'
+import { LiveFigure } from '../live/LiveFigure'
 import { WayMark } from '../live/WayMark'
 import { Level } from '../live/Level'
 import { StopSign } from '../live/StopSign'
@@ -64,6 +65,11 @@ function Card(props: CardProps) {
             <>
               <p className={styles.cardWhere}>{whereWords(now, coming)}</p>
               {!now.items && <p className={styles.cardExercise}>{now.exercise}</p>}
+              {now.figure && (
+                <div className={styles.cardFigure}>
+                  <LiveFigure figure={now.figure} moves={state.status === 'running' && !view.ahead} />
+                </div>
+              )}
               {now.items &&
                 (view.ahead ? (
                   <Lines className={styles.cardItems} lines={now.items} numbered />

@@ -8,6 +8,7 @@ import { Announce } from '../live/Announce'
 import { Caption } from '../live/Caption'
 import { digitsOf } from '../live/digits'
 import { Lines } from '../live/Lines'
+import { LiveFigure } from '../live/LiveFigure'
 import { Level } from '../live/Level'
 import { ScreenCheck } from '../live/ScreenCheck'
 import { SoundButton } from '../live/SoundButton'
@@ -50,7 +51,12 @@ function Station(props: StationProps) {
         <span>{view.place}</span>
         <span data-testid="word">{state.status === 'paused' ? 'Paused' : view.word}</span>
       </header>
-      <div className={styles.stationMiddle}>
+      <div className={`${styles.stationMiddle}${view.figure && !view.closed ? ` ${styles.isPictured}` : ''}`}>
+        {view.figure && !view.closed && (
+          <div className={styles.stationFigure}>
+            <LiveFigure figure={view.figure} moves={state.status === 'running' && !view.ahead} />
+          </div>
+        )}
         <div>
           {view.closed && <p className={styles.stationExercise}>Closed</p>}
           {!view.closed && view.items.length === 0 && (

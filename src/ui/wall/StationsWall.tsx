@@ -25,6 +25,7 @@ export function StationsWall({ live, view, layout, inGrid, ends, digits }: Stati
   const home = layout === 'home' ? homeView(snapshot, state) : undefined
   const points = home?.exercise.points ?? (view.tiles.length === 0 ? view.points : [])
   const tiles = home ? [] : view.tiles
+  const moves = state.status === 'running' && state.phase.kind === 'work'
   return (
     <>
       <header className={styles.wallTop}>
@@ -57,7 +58,11 @@ export function StationsWall({ live, view, layout, inGrid, ends, digits }: Stati
         </div>
       </div>
       {tiles.length > 0 &&
-        (inGrid ? <WayGrid tiles={tiles} onward={view.onward} /> : <StationRow tiles={tiles} withPoints={layout === 'near'} />)}
+        (inGrid ? (
+          <WayGrid tiles={tiles} onward={view.onward} moves={moves} />
+        ) : (
+          <StationRow tiles={tiles} withPoints={layout === 'near'} moves={moves} />
+        ))}
     </>
   )
 }

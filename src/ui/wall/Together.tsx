@@ -1,7 +1,9 @@
 import type { CSSProperties } from 'react'
 import type { Beat, ShownVersion, TogetherView } from '@core/run/screens/together-view'
 import { midSentence } from '@core/base/mid-sentence'
+import { FigurePicture } from '../kit/FigurePicture'
 import { Lines } from '../live/Lines'
+import { LiveFigure } from '../live/LiveFigure'
 import { FittedLines } from './FittedLines'
 import styles from './Together.module.css'
 
@@ -11,6 +13,8 @@ interface TogetherProps {
   word: string
   /** Where in the class. */
   place: string
+  /** Whether it is done now, and the clock runs. */
+  moves: boolean
   ends: string
   digits: React.ReactNode
   /** Beside the digits: who has done how much. */
@@ -18,9 +22,9 @@ interface TogetherProps {
 }
 
 /** What all do: the exercise largest, then how, and what comes after it. */
-export function Together({ view, word, place, ends, digits, standings }: TogetherProps) {
+export function Together({ view, word, place, moves, ends, digits, standings }: TogetherProps) {
   return (
-    <div className={view.isList ? `${styles.together} ${styles.isList}` : styles.together}>
+    <div className={`${styles.together}${view.isList ? ` ${styles.isList}` : ''}${view.figure ? ` ${styles.isPictured}` : ''}`}>
       <header className={styles.head}>
         <div>
           {view.ahead && <p className={styles.label}>Next</p>}
@@ -37,6 +41,11 @@ export function Together({ view, word, place, ends, digits, standings }: Togethe
         </p>
       </header>
       <section className={styles.how}>
+        {view.figure && (
+          <div className={styles.picture}>
+            <LiveFigure figure={view.figure} moves={moves && !view.ahead} />
+          </div>
+        )}
         {view.how && <p className={styles.figures}>{view.how}</p>}
         {view.isList && <FittedLines lines={view.lines} />}
         {!view.isList && view.lines.length > 0 && <Lines className={styles.lines} lines={view.lines} />}
@@ -70,14 +79,21 @@ export function Together({ view, word, place, ends, digits, standings }: Togethe
   )
 }
 
-function Version({ rung, name, with: shows }: ShownVersion) {
+function Version({ rung, name, with: shows, figure }: ShownVersion) {
   return (
     <li>
-      <span>
-        {rung}
-        {shows !== undefined && `, with ${shows}`}
-      </span>
-      <b>{name}</b>
+      {figure && (
+        <div className={styles.versionFigure}>
+          <FigurePicture figure={figure.figure} />
+        </div>
+      )}
+      <div>
+        <span>
+          {rung}
+          {shows !== undefined && `, with ${shows}`}
+        </span>
+        <b>{name}</b>
+      </div>
     </li>
   )
 }

@@ -74,6 +74,7 @@ export function WallView({ live, layout: first, zone, sound, children }: WallVie
         view={together}
         word={paused ? 'Paused' : view.word}
         place={view.place}
+        moves={state.status === 'running' && state.phase.kind === 'work'}
         ends={`ends ${ends}`}
         digits={<Digits digits={digits} />}
         standings={snapshot.scores && <Standings live={live} />}

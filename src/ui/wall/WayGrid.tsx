@@ -1,12 +1,19 @@
 import { useElementSize } from '@mantine/hooks'
 import { useMemo, type CSSProperties } from 'react'
 import type { RoomScreenView, Tile } from '@core/run/screens/room-view'
+import { LiveFigure } from '../live/LiveFigure'
 import { WayMark } from '../live/WayMark'
 import { wallGrid } from '@core/wall/wall-grid'
 import styles from './wall.module.css'
 
+interface WayGridProps extends Pick<RoomScreenView, 'onward'> {
+  tiles: readonly Tile[]
+  /** Whether what is done is done now. */
+  moves?: boolean
+}
+
 /** Where everyone goes or is, and what is done there: every station with its people, as large as the picture lets them be. */
-export function WayGrid({ tiles, onward }: Pick<RoomScreenView, 'onward'> & { tiles: readonly Tile[] }) {
+export function WayGrid({ tiles, onward, moves = false }: WayGridProps) {
   const { ref, width, height } = useElementSize()
   const grid = useMemo(() => (width > 0 && height > 0 ? wallGrid(tiles, width, height) : undefined), [tiles, width, height])
   return (
@@ -26,6 +33,11 @@ export function WayGrid({ tiles, onward }: Pick<RoomScreenView, 'onward'> & { ti
                 <span className={styles.wayNumber}>{tile.number}</span>
                 <span className={styles.wayExercise}>{tile.exercise}</span>
               </div>
+              {tile.figure && (
+                <div className={styles.wayFigure} style={{ height: grid.pictures[index] }}>
+                  <LiveFigure figure={tile.figure} moves={moves && !tile.coming} />
+                </div>
+              )}
               {tile.carried && (
                 <p className={styles.wayCarried}>
                   {[

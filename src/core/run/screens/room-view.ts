@@ -16,6 +16,7 @@ import { roundWords } from './list-place'
 import { placeWords, whereWeAre } from './place-words'
 import type { Carried, CircuitView, ExerciseView, RunSnapshot } from '../room/snapshot'
 import type { RunState } from '../clock/state'
+import { shownFigure, type ShownFigure } from './shown-figure'
 import { exerciseAt } from './sides-now'
 import { comingWork, isAhead, workBefore } from '../room/whereabouts'
 
@@ -24,6 +25,8 @@ export interface Tile {
   exercise: string
   /** Form points of what is done there. */
   points: string[]
+  /** The picture of it, at its tempo. */
+  figure?: ShownFigure
   people: string[]
   /** Whether any of these people are on their way here rather than here. */
   coming: boolean
@@ -187,9 +190,11 @@ function tilesOf(
     const here = calledThere(snapshot, circuit, unitsAt(circuit, work, index))
     const people = here.map(({ name }) => name)
     const works = station.rest ? undefined : people[worker(people.length) ?? -1]
+    const closed = circuit.closed?.includes(index)
+    const figure = closed || station.rest || station.list ? undefined : shownFigure(snapshot, exerciseAt(station, work))
     return {
       number: index + 1,
-      exercise: circuit.closed?.includes(index)
+      exercise: closed
         ? 'Closed'
         : station.rest
           ? 'Rest'
@@ -197,12 +202,13 @@ function tilesOf(
             ? oneLine(linesOfList(station))
             : (exerciseAt(station, work)?.name ?? ''),
       points: station.rest || station.list ? [] : (exerciseAt(station, work)?.points ?? []),
+      ...(figure && { figure }),
       people,
       ...(ways && { ways: here.map(({ unit }) => ways.get(unit)) }),
       coming,
       ...(works !== undefined && { works }),
       ...(carried?.[index] && { carried: carried[index] }),
-      ...(circuit.closed?.includes(index) && { closed: true }),
+      ...(closed && { closed: true }),
     }
   })
 }

@@ -5,6 +5,7 @@ import { togetherView } from './together-view'
 import { linesOf, stationsAt } from '../room/eased'
 import type { CircuitView, ExerciseView, RunSnapshot } from '../room/snapshot'
 import type { RunState } from '../clock/state'
+import type { ShownFigure } from './shown-figure'
 import { exerciseAt, sideNow } from './sides-now'
 import { namesThere } from '../room/shown-names'
 import { comingWork, isAhead } from '../room/whereabouts'
@@ -15,6 +16,7 @@ export interface StationScreenView {
   place: string
   /** Absent while there is nothing to do here. */
   exercise?: Pick<ExerciseView, 'name' | 'points' | 'how'>
+  figure?: ShownFigure
   /** The items of a list. */
   items: string[]
   /** Who is here, or is coming. */
@@ -49,13 +51,14 @@ export function stationView(snapshot: RunSnapshot, state: RunState, number: numb
   const circuit = work && snapshot.circuits[work.pieceId]
   const shared = togetherView(snapshot, state)
   if (shared) {
-    const { exercise: name, lines, how, isList, ahead, soon } = shared
+    const { exercise: name, lines, how, isList, ahead, soon, figure } = shared
     return {
       ...nothingHere,
       word,
       place,
       ahead,
       ...(isList ? { items: lines } : { exercise: { name, points: lines, how } }),
+      ...(figure && { figure }),
       ...(soon && { side: soon }),
     }
   }
@@ -74,6 +77,7 @@ export function stationView(snapshot: RunSnapshot, state: RunState, number: numb
     closed: tile.closed ?? false,
     items: linesOf(station),
     ...(!tile.closed && !station.rest && exercise && { exercise }),
+    ...(tile.figure && { figure: tile.figure }),
     ...(tile.works !== undefined && { works: tile.works }),
     ...(side && { side }),
     ...nextAt(snapshot, circuit, work, number - 1),

@@ -34,10 +34,13 @@ describe('what the room sees where all do the same', () => {
   it('the exercise, the rungs with who shows them, and what comes after it', () => {
     const view = viewAt(tempo, firstWork(tempo, warm), 1)!
     expect(view).toMatchObject({ exercise: 'Goblet squat', ahead: false, isList: false })
-    expect(view.versions).toEqual([
+    expect(view.versions.map(({ figure: _, ...version }) => version)).toEqual([
       { rung: 'easier', name: 'Sit to a high chair', with: 'Ilse' },
       { rung: 'harder', name: 'Goblet squat, two-second hold' },
     ])
+    // Each with its picture, and what all do at its tempo.
+    expect(view.figure).toMatchObject({ words: expect.stringMatching(/^Goblet squat: /), tempo: [4, 2, 1, 0] })
+    expect(view.versions.map(({ figure }) => figure?.words)).toEqual([expect.stringMatching(/^Sit to a high chair/), expect.stringMatching(/two-second hold/)])
     expect(view.then).toHaveLength(1)
     expect(view.then[0]!.name).not.toBe('Goblet squat')
   })

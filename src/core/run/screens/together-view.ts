@@ -6,6 +6,7 @@ import type { RunState } from '../clock/state'
 import { stationsAt } from '../room/eased'
 import type { CircuitView, ExerciseView, RunSnapshot } from '../room/snapshot'
 import { comingWork, isAhead } from '../room/whereabouts'
+import { shownFigure, type ShownFigure } from './shown-figure'
 import { exerciseAt } from './sides-now'
 import { changeLine, howLine, nameWithSide, pointsOf, soonLine } from './work-lines'
 
@@ -14,6 +15,7 @@ export interface ShownVersion {
   rung: 'easier' | 'harder'
   name: string
   with?: string
+  figure?: ShownFigure
 }
 
 /** The count at a tempo: the parts of a rep in order, which of them is on, and of how many whole reps which. */
@@ -32,6 +34,7 @@ export interface TogetherView {
   /** Form points, or the items of a list. */
   lines: string[]
   isList: boolean
+  figure?: ShownFigure
   versions: ShownVersion[]
   beat?: Beat
   /** What changes, or comes, in a moment. */
@@ -52,6 +55,7 @@ export function togetherView(snapshot: RunSnapshot, state: RunState): TogetherVi
   const station = circuit.stations[work.station ?? 0]
   const done = exerciseAt(station, work)
   const ahead = isAhead(state, work)
+  const figure = station?.list || station?.rest ? undefined : shownFigure(snapshot, done)
   const beat = ahead || station?.list ? undefined : beatAt(done, work, inSeconds(state.elapsed))
   return {
     exercise: nameWithSide(circuit, work),
@@ -60,17 +64,22 @@ export function togetherView(snapshot: RunSnapshot, state: RunState): TogetherVi
     lines: pointsOf(station, work),
     isList: station?.list !== undefined,
     versions: station?.list ? [] : versionsOf(snapshot, done),
+    ...(figure && { figure }),
     ...(beat && { beat }),
     soon: ahead ? '' : soonLine(snapshot, state) || changeLine(circuit, state, work),
     then: afterwards(snapshot, circuit, work).slice(0, ahead ? mostNamed - 1 : 1),
   }
 }
 
-function versionsOf({ showing, people }: RunSnapshot, done: ExerciseView | undefined): ShownVersion[] {
+function versionsOf(snapshot: RunSnapshot, done: ExerciseView | undefined): ShownVersion[] {
+  const { showing, people } = snapshot
   return (['easier', 'harder'] as const).flatMap((rung): ShownVersion[] => {
     const name = done?.[rung]?.name
+    const figure = shownFigure(snapshot, done?.[rung])
     const shows = people.find(({ id }) => id === showing?.[rung])?.name
-    return name === undefined || name === done?.name ? [] : [{ rung, name, ...(shows !== undefined && { with: shows }) }]
+    return name === undefined || name === done?.name
+      ? []
+      : [{ rung, name, ...(shows !== undefined && { with: shows }), ...(figure && { figure }) }]
   })
 }
 

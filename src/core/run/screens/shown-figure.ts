@@ -1,0 +1,20 @@
+import type { TempoFigures } from '../../figure/cycle'
+import { figureWords } from '../../figure/words'
+import type { ExerciseView, KeptFigure, RunSnapshot } from '../room/snapshot'
+
+/** A picture as a screen shows it: at the tempo of what is done, where it has one, and in words. */
+export interface ShownFigure extends KeptFigure {
+  tempo?: TempoFigures
+  words: string
+}
+
+/** The picture of what is done; nothing where it has none. */
+export function shownFigure(
+  { figures }: Pick<RunSnapshot, 'figures'>,
+  done: Pick<ExerciseView, 'name' | 'points' | 'figure' | 'tempo'> | undefined,
+): ShownFigure | undefined {
+  const kept = done?.figure === undefined ? undefined : figures?.[done.figure]
+  if (!kept) return undefined
+  const tempo = done!.tempo?.figures
+  return { ...kept, words: figureWords(done!.name, done!.points), ...(tempo?.some((seconds) => seconds > 0) && { tempo }) }
+}

@@ -1,0 +1,84 @@
+import { useReducedMotion } from '@mantine/hooks'
+import { useEffect, useMemo, useRef } from 'react'
+import { cycleOf, poseAt, type TempoFigures } from '@core/figure/cycle'
+import type { Figure } from '@core/figure/figure'
+import { extentOf, poseShapes, stillShapes } from '@core/figure/shapes'
+import type { Shape } from '@core/figure/shape'
+import { onEachFrame } from './each-frame'
+import styles from './figure.module.css'
+
+interface FigurePictureProps {
+  figure: Figure
+  /** The movement in words; a picture that stands beside them says nothing more. */
+  label?: string
+  /** Seconds a rep, while it moves. */
+  moving?: { repSeconds: number; tempo?: TempoFigures | undefined } | undefined
+  className?: string | undefined
+}
+
+/** Room round a movement, and the least room, so that small movements are not drawn larger than large ones. */
+const around = 4
+const least = { width: 112, height: 64 }
+
+function boxOf(figure: Figure) {
+  const { left, right, top, bottom } = extentOf(figure)
+  const [width, height] = [Math.max(right - left + 2 * around, least.width), Math.max(top - bottom + around, least.height)]
+  return { x: (left + right - width) / 2, y: -bottom - height + 1, width, height, floor: [left - around, right + around] as const }
+}
+
+/** A movement as a picture: still, its end over its start; or moving, as long as it is asked to and motion is wanted. */
+export function FigurePicture({ figure, label, moving, className }: FigurePictureProps) {
+  const still = useReducedMotion()
+  const moves = moving !== undefined && !still
+  const box = useMemo(() => boxOf(figure), [figure])
+  const shapes = useMemo(() => (moves ? poseShapes(figure, figure.poses[0]!) : stillShapes(figure)), [figure, moves])
+  const cycle = useMemo(
+    () => (moves ? cycleOf(figure, moving.repSeconds, moving.tempo) : undefined),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- by what it is made of, not by the object
+    [figure, moves, moving?.repSeconds, moving?.tempo?.join()],
+  )
+  const drawn = useRef<SVGGElement>(null)
+  useEffect(() => {
+    if (!cycle) return undefined
+    return onEachFrame((seconds) => draw(drawn.current, movedShapes(figure, cycle, seconds)))
+  }, [figure, cycle])
+  return (
+    <svg
+      className={`${styles.figure} ${className ?? ''}`}
+      viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`}
+      preserveAspectRatio="xMidYMax meet"
+      {...(label === undefined ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
+    >
+      <g transform={figure.mirrored ? `matrix(-1 0 0 1 ${2 * box.x + box.width} 0)` : undefined}>
+        <path data-look="ground" d={`M${box.floor[0]} 0H${box.floor[1]}`} />
+        <g ref={drawn}>
+          {shapes.map((shape, index) => (
+            <path key={index} data-look={shape.look} d={shape.d} strokeWidth={shape.width} />
+          ))}
+        </g>
+      </g>
+      {cycle?.slowed && (
+        <text className={styles.slowed} x={box.x + box.width - 2} y={box.y + 9} textAnchor="end">
+          slower than done
+        </text>
+      )}
+    </svg>
+  )
+}
+
+/** Of one pose: it breathes, once in four seconds. */
+const breath = (seconds: number) => 0.35 * (1 - Math.cos((2 * Math.PI * seconds) / 4))
+
+function movedShapes(figure: Figure, cycle: ReturnType<typeof cycleOf>, seconds: number): Shape[] {
+  const pose = poseAt(cycle, seconds)
+  return pose ? poseShapes(figure, pose) : poseShapes(figure, figure.poses[0]!, breath(seconds))
+}
+
+/** Past React: sixty times a second, only the ways of the lines change. */
+function draw(group: SVGGElement | null, shapes: readonly Shape[]): void {
+  shapes.forEach(({ d, width }, index) => {
+    const path = group?.children[index]
+    path?.setAttribute('d', d)
+    if (width !== undefined) path?.setAttribute('stroke-width', String(width))
+  })
+}

@@ -1,0 +1,14 @@
+import type { ShownFigure } from '@core/run/screens/shown-figure'
+import { FigurePicture } from '../kit/FigurePicture'
+
+interface LiveFigureProps {
+  figure: ShownFigure
+  /** While it is done, and the clock runs. */
+  moves: boolean
+  className?: string | undefined
+}
+
+/** The movement of what is done, as it is done: while people work it moves, at the plan's tempo. */
+export const LiveFigure = ({ figure: { figure, repSeconds, tempo, words }, moves, className }: LiveFigureProps) => (
+  <FigurePicture figure={figure} label={words} moving={moves ? { repSeconds, tempo } : undefined} className={className} />
+)
