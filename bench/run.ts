@@ -5,6 +5,7 @@ import { startServer } from '../tests/fixtures/server'
 import { benchCues, benchDrift, benchSkew } from './clock'
 import { benchCore } from './core'
 import { benchCrowd } from './crowd'
+import { benchFigures } from './figures'
 import { benchFlood } from './flood'
 import { benchPace } from './pace'
 import { benchReach } from './reach'
@@ -31,6 +32,7 @@ const parts: Record<string, () => Promise<void> | void> = {
       await benchCrowd(base, runId)
     }),
   tabs: () => onScreens((browser, base) => benchTabs(browser, base)),
+  figures: () => onScreens((browser, base) => benchFigures(browser, base)),
   pages: () =>
     onScreens(async (browser, base, runId) => {
       const screens = await (await fetch(`${base}/runs/${runId}/screens`)).text()

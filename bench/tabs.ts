@@ -15,8 +15,8 @@ export async function benchTabs(browser: Browser, base: string): Promise<void> {
     await tabs.nth(index).hover()
     await page.waitForTimeout(300)
     return page.evaluate(async (at) => {
-      const link = document.querySelectorAll<HTMLAnchorElement>('.class-tabs a')[at]!
-      const shown = () => [...document.querySelectorAll('.class-view:not([hidden])')]
+      const link = document.querySelectorAll<HTMLAnchorElement>('nav[aria-label=Class] a')[at]!
+      const shown = () => [...document.querySelectorAll('[data-tab]:not([hidden])')]
       const before = shown()[0]
       const begun = performance.now()
       link.click()

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { Figure, shownPose } from '../../../src/core/figure/figure'
+import { Figure } from '../../../src/core/figure/figure'
+import { shownPose } from '../../../src/core/figure/pairs'
 import { figureTroubles } from '../../../src/core/figure/limits'
 import { place, type PlacedBody } from '../../../src/core/figure/place'
 import { formsOf, type Form } from '../../../src/core/library/form'

@@ -35,6 +35,8 @@ export interface BriefItem {
   /** Who does something else than what everyone does here, each thing once; why is theirs. */
   instead: { name: string; who: string[] }[]
   cautions: string[]
+  /** What it looks like. */
+  figure?: Form['figure']
 }
 
 /** One circuit as it is explained. */
@@ -135,6 +137,7 @@ function itemOf(known: UseAsDone, { exercises, gearNames, exceptions, done, brea
     breathing,
     differs: figuresOf(known, done),
     options: optionsOf(exercise, use),
+    ...(form?.figure && { figure: form.figure }),
     gear: form?.gear.map((need) => gearNames.get(need.kindId) ?? need.kindId) ?? [],
     instead: insteadOf(exceptions, { circuit, station, standard: form?.name }),
   }

@@ -1,5 +1,6 @@
 import type { Degrees } from './body'
-import { bothOf, type Figure, type Limb, type Pose } from './figure'
+import type { Figure, Limb, Pose } from './figure'
+import { bothOf } from './pairs'
 import { place, usualBend, usualFoot, type PlacedArm, type PlacedLeg, type Point } from './place'
 
 const mix = (from: number, to: number, share: number) => from + (to - from) * share

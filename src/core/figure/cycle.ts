@@ -1,5 +1,6 @@
 import { poseBetween, swapped } from './between'
-import { shownPose, type Figure, type Pose } from './figure'
+import type { Figure, Pose } from './figure'
+import { shownPose } from './pairs'
 
 type Seconds = number
 

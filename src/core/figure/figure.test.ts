@@ -5,7 +5,7 @@ import { cycleOf, poseAt } from './cycle'
 import { Figure, type Pose } from './figure'
 import { figureTroubles, framesOf } from './limits'
 import { place, type PlacedBody, type Point } from './place'
-import { extentOf, poseShapes, stillShapes } from './shapes'
+import { pictureOf, poseShapes, stillShapes } from './shapes'
 import { figureWords } from './words'
 
 const standing: Pose = { hip: [0, 52.6], trunk: 0, arms: [{ turn: [2, 8] }], legs: [{ at: [9.5, 2.2] }] }
@@ -163,7 +163,7 @@ describe('a picture', () => {
   })
 
   it('has room for all of the movement', () => {
-    const { left, right, top, bottom } = extentOf(squat)
+    const { left, right, top, bottom } = pictureOf(squat).extent
     expect(top).toBeGreaterThan(99)
     expect(bottom).toBeLessThanOrEqual(0)
     for (const pose of framesOf(squat)) {

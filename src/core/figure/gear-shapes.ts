@@ -1,5 +1,5 @@
 import type { Hundredths } from './body'
-import { type Figure, type Held, type Scenery } from './figure'
+import type { Figure, Held, Scenery } from './figure'
 import { type PlacedBody, type Point } from './place'
 import { box, circle, dome, line, type Shape } from './shape'
 import { ballRadius, barHeight, tops, widths } from './surfaces'

@@ -1,6 +1,7 @@
 import { thick, type Degrees, type Hundredths } from './body'
 import { poseBetween } from './between'
-import { bothOf, type Figure, type Part, type Pose } from './figure'
+import type { Figure, Part, Pose } from './figure'
+import { bothOf } from './pairs'
 import { place, usualFoot, type PlacedBody, type Point } from './place'
 import { awayFrom, tops, widths } from './surfaces'
 

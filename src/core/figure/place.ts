@@ -1,5 +1,6 @@
 import { body, flatFoot, type Degrees, type Hundredths } from './body'
-import { bothOf, type Figure, type Limb, type Pose } from './figure'
+import type { Figure, Limb, Pose } from './figure'
+import { bothOf } from './pairs'
 
 /** Across, up, and out of the picture. */
 export interface Point {

@@ -1,6 +1,7 @@
 import { body, thick, type Hundredths } from './body'
 import { framesOf } from './limits'
-import { shownPose, type Figure, type Pose } from './figure'
+import type { Figure, Pose } from './figure'
+import { shownPose } from './pairs'
 import { heldShapes, sceneShapes } from './gear-shapes'
 import { place, type PlacedArm, type PlacedBody, type PlacedLeg, type Point } from './place'
 import { circle, line, type Shape } from './shape'
@@ -120,7 +121,7 @@ function arrowShape(figure: Figure): Shape | undefined {
   const [ux, uy] = squared(dx / moved, dy / moved)
   const half = Math.min(Math.max(moved, shortest), longest) / 2
   const middle = middleOf(start, end)
-  const bodies = [from, to].flatMap(pointsOf)
+  const bodies = [...[from, to].flatMap(pointsOf), ...bandPoints(figure, to)]
   const away = clearOf(bodies, (far) =>
     [-half, 0, half].map((along) => ({ x: middle.x + ux * along - uy * far, y: middle.y + uy * along + ux * far })),
   )
@@ -147,14 +148,33 @@ const pointsOf = ({ head, hip, neck, arms, legs }: PlacedBody): Point[] => [
   ...legs.flatMap(({ hip: joint, knee, ankle, toes }) => halves(joint, knee, ankle, toes)),
 ]
 
+/** Along what goes from the hands to somewhere else. */
+const bandPoints = ({ held = [] }: Figure, { arms }: PlacedBody): Point[] =>
+  held.flatMap(({ to }) => {
+    const [from] = arms
+    return to
+      ? [0.2, 0.4, 0.6, 0.8].map((share) => ({
+          x: from.hand.x + (to[0] - from.hand.x) * share,
+          y: from.hand.y + (to[1] - from.hand.y) * share,
+          z: 0,
+        }))
+      : []
+  })
+
 /** What an arrow keeps from what is drawn. */
 const clear: Hundredths = 8
 
 /** The least way aside, to one side or the other, on which a line of points is clear of a body and of the floor. */
 function clearOf(body: readonly Point[], lineAt: (aside: Hundredths) => readonly { x: number; y: number }[]): Hundredths {
   const asides = [8, 12, 16, 20, 24, 28, 32, 38, 44].flatMap((aside) => [-aside, aside])
-  const clearance = (aside: Hundredths) =>
-    Math.min(...lineAt(aside).flatMap(({ x, y }) => [...body.map((point) => Math.hypot(point.x - x, point.y - y)), y + 4]))
+  const clearance = (aside: Hundredths) => {
+    let least = Infinity
+    for (const { x, y } of lineAt(aside)) {
+      least = Math.min(least, y + 4)
+      for (const point of body) least = Math.min(least, Math.hypot(point.x - x, point.y - y))
+    }
+    return least
+  }
   return (
     asides.find((aside) => clearance(aside) >= clear) ?? asides.reduce((best, aside) => (clearance(aside) > clearance(best) ? aside : best))
   )
@@ -168,27 +188,59 @@ export interface Extent {
   bottom: Hundredths
 }
 
-/** The extent of a whole movement, so that it does not jump about while it moves. */
-export function extentOf(figure: Figure): Extent {
-  const numbers = [...stillShapes(figure), ...framesOf(figure, 2).flatMap((pose) => poseShapes(figure, pose))].map(({ d, width = 0 }) => ({
-    points: [...d.matchAll(/[ML](-?[\d.]+) (-?[\d.]+)/g)].map(([, x, y]) => [Number(x), -Number(y)] as const),
-    half: width / 2,
-    radius: /a([\d.]+)/.exec(d)?.[1],
+/** Boxes of what a shape is made of, from what it is drawn with. */
+function boxesOf({ d, width = 0 }: Shape): Extent[] {
+  const half = width / 2
+  // A circle begins at its left.
+  const radius = Number(/a([\d.]+)/.exec(d)?.[1] ?? 0)
+  return [...d.matchAll(/[ML](-?[\d.]+) (-?[\d.]+)/g)].map(([, x, y]) => ({
+    left: Number(x) - half,
+    right: Number(x) + half + 2 * radius,
+    top: -Number(y) + half + radius,
+    bottom: -Number(y) - half - radius,
   }))
-  const all = numbers.flatMap(({ points, half, radius }) =>
-    points.flatMap(([x, y]) => {
-      // A circle begins at its left.
-      const wide = radius === undefined ? 0 : Number(radius)
-      return [
-        [x - half, y - half - wide],
-        [x + half + 2 * wide, y + half + wide],
-      ] as const
-    }),
-  )
-  return {
-    left: Math.min(...all.map(([x]) => x)),
-    right: Math.max(...all.map(([x]) => x)),
-    top: Math.max(...all.map(([, y]) => y)),
-    bottom: Math.min(-2, ...all.map(([, y]) => y)),
-  }
+}
+
+const boxAround = ({ x, y }: Point, half: Hundredths): Extent => ({ left: x - half, right: x + half, top: y + half, bottom: y - half })
+
+const around = (boxes: readonly Extent[]): Extent => ({
+  left: Math.min(...boxes.map(({ left }) => left)),
+  right: Math.max(...boxes.map(({ right }) => right)),
+  top: Math.max(...boxes.map(({ top }) => top)),
+  bottom: Math.min(-2, ...boxes.map(({ bottom }) => bottom)),
+})
+
+/** Room for what hangs from a hand. */
+const heldRoom: Hundredths = 9
+
+/** A body, with what it holds, as it passes. */
+const passing = (figure: Figure, pose: Pose): Extent[] => {
+  const { head, hip, arms, legs } = place(pose, figure.view)
+  const hand = figure.held ? heldRoom : thick.limb
+  return [
+    boxAround(head, body.head),
+    boxAround(hip, thick.trunk),
+    ...arms.flatMap((arm) => [boxAround(arm.elbow, thick.limb), boxAround(arm.hand, hand)]),
+    ...legs.flatMap((leg) => [boxAround(leg.knee, thick.limb), boxAround(leg.toes, thick.limb)]),
+  ]
+}
+
+/** A figure as it is drawn where it stands still, and the room that all of its movement takes, so that nothing jumps about. */
+export interface Picture {
+  shapes: readonly Shape[]
+  extent: Extent
+}
+
+/** Drawn once: a figure is never changed in place. */
+const pictures = new WeakMap<Figure, Picture>()
+
+/** The picture of a figure. */
+export function pictureOf(figure: Figure): Picture {
+  const known = pictures.get(figure)
+  if (known) return known
+  const shapes = stillShapes(figure)
+  const extent = around([...shapes.flatMap(boxesOf), ...framesOf(figure, 2).flatMap((pose) => passing(figure, pose))])
+  const made = { shapes, extent }
+  pictures.set(figure, made)
+  return made
 }

@@ -6,6 +6,7 @@ import { formOf } from '../library/form'
 import { planDifferences } from '../plan/words/differences'
 import { pieceName } from '../summary/names'
 import { formatSeconds } from '../base/units'
+import { exerciseChanges, type ExerciseChange } from './exercise-changes'
 import type { ClassDocument } from '../class/class-document'
 import type { Finding } from './rules/finding'
 import type { Judged } from '../class/fix'
@@ -15,6 +16,8 @@ import { judge } from './judge'
 export interface Preview {
   document: ClassDocument
   changes: string[]
+  /** Exercises in the place of others, to be shown as pictures. */
+  exercises: ExerciseChange[]
   /** `36:15 instead of 33:10`, or that it stays as it is. */
   total: string
   /** Findings that go, and those that come. */
@@ -72,6 +75,7 @@ export function previewOf(judged: Judged, apply: (document: ClassDocument) => Cl
   const after = computed.timeline
   return {
     document,
+    exercises: exerciseChanges(judged.document.plan, document.plan, judged.library.exercises),
     changes: [
       ...planDifferences(judged.document.plan, document.plan, namesFor(judged.library)),
       ...peopleDifferences(judged, document, computed),

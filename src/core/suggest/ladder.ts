@@ -2,7 +2,7 @@ import { exercisesById } from '../library/by-id'
 import type { HallLibrary } from '../class/compute'
 import type { Exercise, Option, Strain } from '../library/exercise'
 import { strainNames } from '../library/exercise'
-import { formOf, rungOrder } from '../library/form'
+import { formOf, rungOrder, type Form } from '../library/form'
 import { everyCircuit, withLists } from '../plan/every-circuit'
 import { usesChanged } from '../plan/pieces-changed'
 import { mainCircuits } from '../plan/main-circuits'
@@ -17,8 +17,8 @@ export type Direction = 'harder' | 'easier' | Strain
 export interface OptionSwap {
   useId: string
   where: string
-  from: string
-  to: string
+  from: Form
+  to: Form
   exerciseId: string
   optionId?: string | undefined
 }
@@ -74,8 +74,8 @@ export function swapsFor(plan: Plan, library: Pick<HallLibrary, 'exercises'>, di
         swaps.push({
           useId: use.id,
           where,
-          from: formOf(exercise, use.optionId).name,
-          to: formOf(target.exercise, target.option?.id).name,
+          from: formOf(exercise, use.optionId),
+          to: formOf(target.exercise, target.option?.id),
           exerciseId: target.exercise.id,
           optionId: target.option?.id,
         })

@@ -23,7 +23,7 @@ export function TabViews({ open: asked, near }: TabViewsProps) {
   return (
     <div className={styles.classBody}>
       {tabs.map((tab) => (
-        <div key={tab} className={styles.classView} hidden={tab !== open}>
+        <div key={tab} className={styles.classView} data-tab={tab} hidden={tab !== open}>
           <TabView tab={tab} fresh={tab === open || tab === near} />
         </div>
       ))}

@@ -3,6 +3,7 @@ import { Button } from '@mantine/core'
 import { cautionsOf } from '@core/brief/cautions'
 import { strainNames, type Exercise, type Option } from '@core/library/exercise'
 import { formOf } from '@core/library/form'
+import { Ladder } from './Ladder'
 import styles from './exercises.module.css'
 
 const rungWords: Record<Option['rung'], string> = { easier: 'easier', harder: 'harder', substitute: 'instead' }
@@ -55,6 +56,7 @@ export function ExerciseDetails({
           Change
         </Button>
       </div>
+      <Ladder exercise={exercise} />
       <p>{exercise.setUp}</p>
       <ul>
         {exercise.points.map((point) => (

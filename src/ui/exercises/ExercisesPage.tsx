@@ -6,7 +6,9 @@ import type { Exercise } from '@core/library/exercise'
 import { isToComplete } from '@core/library/guess'
 import { exerciseSearch } from '@core/search/exercises'
 import { fromText } from '../kit/from-text'
+import { FormFigure } from '../kit/FormFigure'
 import { Kit } from '../kit/Kit'
+import { WhenSeen } from '../kit/WhenSeen'
 import { ExerciseDetails } from './ExerciseDetails'
 import { ExerciseEditor } from './ExerciseEditor'
 import { FiguresDialog } from './FiguresDialog'
@@ -113,6 +115,11 @@ function Exercises({ exercises, gear, figures }: ExercisesPageProps) {
               {found.map((exercise) => (
                 <li key={exercise.id}>
                   <button type="button" aria-pressed={chosen?.document.id === exercise.id} onClick={() => setChosen(exercise.id)}>
+                    <span className={styles.rowFigure}>
+                      <WhenSeen height={44}>
+                        <FormFigure form={exercise} />
+                      </WhenSeen>
+                    </span>
                     <b>{exercise.name}</b>
                     <span className="second">
                       {exercise.regions.join(', ')} · {exercise.pattern} · {exercise.stance}

@@ -2,7 +2,7 @@ import { useReducedMotion } from '@mantine/hooks'
 import { useEffect, useMemo, useRef } from 'react'
 import { cycleOf, poseAt, type TempoFigures } from '@core/figure/cycle'
 import type { Figure } from '@core/figure/figure'
-import { extentOf, poseShapes, stillShapes } from '@core/figure/shapes'
+import { pictureOf, poseShapes, type Picture } from '@core/figure/shapes'
 import type { Shape } from '@core/figure/shape'
 import { onEachFrame } from './each-frame'
 import styles from './figure.module.css'
@@ -20,8 +20,7 @@ interface FigurePictureProps {
 const around = 4
 const least = { width: 112, height: 64 }
 
-function boxOf(figure: Figure) {
-  const { left, right, top, bottom } = extentOf(figure)
+function boxOf({ extent: { left, right, top, bottom } }: Picture) {
   const [width, height] = [Math.max(right - left + 2 * around, least.width), Math.max(top - bottom + around, least.height)]
   return { x: (left + right - width) / 2, y: -bottom - height + 1, width, height, floor: [left - around, right + around] as const }
 }
@@ -30,8 +29,9 @@ function boxOf(figure: Figure) {
 export function FigurePicture({ figure, label, moving, className }: FigurePictureProps) {
   const still = useReducedMotion()
   const moves = moving !== undefined && !still
-  const box = useMemo(() => boxOf(figure), [figure])
-  const shapes = useMemo(() => (moves ? poseShapes(figure, figure.poses[0]!) : stillShapes(figure)), [figure, moves])
+  const picture = pictureOf(figure)
+  const box = boxOf(picture)
+  const shapes = useMemo(() => (moves ? poseShapes(figure, figure.poses[0]!) : picture.shapes), [figure, picture, moves])
   const cycle = useMemo(
     () => (moves ? cycleOf(figure, moving.repSeconds, moving.tempo) : undefined),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- by what it is made of, not by the object

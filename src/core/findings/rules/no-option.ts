@@ -58,7 +58,7 @@ function fixOf({ document, library }: Judged, { use }: UseAsDone, strains: reado
   if (!swap) return {}
   return {
     fix: {
-      label: `Do ${midSentence(swap.to)} instead`,
+      label: `Do ${midSentence(swap.to.name)} instead`,
       apply: (now) => ({ ...now, plan: withSwaps(now.plan, [swap]) }),
     },
   }

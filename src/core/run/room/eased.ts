@@ -1,6 +1,6 @@
 import type { Form } from '../../library/form'
 import { slower, type Ease } from './ease'
-import { keyOfFigure } from './kept-figures'
+import { keyOfFigure } from './figure-key'
 import type { CircuitView, ExerciseView, StationView } from './snapshot'
 
 /** The exercise's own rungs, where it has them; `lineOf` says how a list reads them out. */

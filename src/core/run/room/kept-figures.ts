@@ -1,14 +1,8 @@
 import type { HallLibrary } from '../../class/compute'
-import type { Form } from '../../library/form'
 import { formsOf } from '../../library/form'
 import { commonSettings } from '../../library/hall-settings'
+import { figureKeyOf } from './figure-key'
 import type { CircuitView, ExerciseView, KeptFigure, RunSnapshot } from './snapshot'
-
-const keyOf = ({ exerciseId, optionId }: Pick<Form, 'exerciseId' | 'optionId'>) =>
-  optionId === undefined ? exerciseId : `${exerciseId}/${optionId}`
-
-/** Under which the picture of a form is kept; nothing where it has none. */
-export const keyOfFigure = (form: Form): { figure?: string } => (form.figure ? { figure: keyOf(form) } : {})
 
 type Shown = Pick<ExerciseView, 'figure' | 'easier' | 'harder'>
 
@@ -28,7 +22,7 @@ export function figuresFor(
 ): Record<string, KeptFigure> {
   const keys = figureKeys(shown)
   const kept = exercises.flatMap(formsOf).flatMap((form): [string, KeptFigure][] => {
-    const key = keyOf(form)
+    const key = figureKeyOf(form)
     return form.figure && keys.has(key) ? [[key, { figure: form.figure, repSeconds: (form.pace ?? commonSettings.repPace).typical }]] : []
   })
   return Object.fromEntries(kept)

@@ -17,7 +17,7 @@ import { listMarks } from '../../timeline/list-marks'
 import type { Seconds } from '../../base/units'
 import { eases } from './ease'
 import { rungsOf } from './eased'
-import { keyOfFigure } from './kept-figures'
+import { keyOfFigure } from './figure-key'
 import { gatherOwn, placeKey } from './own-doings'
 import type { ExerciseView, OwnDoing, OwnDoings, StationView } from './snapshot'
 

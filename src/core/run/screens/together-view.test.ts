@@ -40,7 +40,10 @@ describe('what the room sees where all do the same', () => {
     ])
     // Each with its picture, and what all do at its tempo.
     expect(view.figure).toMatchObject({ words: expect.stringMatching(/^Goblet squat: /), tempo: [4, 2, 1, 0] })
-    expect(view.versions.map(({ figure }) => figure?.words)).toEqual([expect.stringMatching(/^Sit to a high chair/), expect.stringMatching(/two-second hold/)])
+    expect(view.versions.map(({ figure }) => figure?.words)).toEqual([
+      expect.stringMatching(/^Sit to a high chair/),
+      expect.stringMatching(/two-second hold/),
+    ])
     expect(view.then).toHaveLength(1)
     expect(view.then[0]!.name).not.toBe('Goblet squat')
   })

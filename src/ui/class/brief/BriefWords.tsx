@@ -1,6 +1,7 @@
 import { midSentence } from '@core/base/mid-sentence'
 import { andList } from '@core/base/and-list'
 import type { BriefItem, BriefSection } from '@core/brief/walk-through'
+import { FigurePicture } from '../../kit/FigurePicture'
 import styles from './brief.module.css'
 
 const rungWords = { easier: 'Easier', harder: 'Harder', substitute: 'Instead' } as const
@@ -8,7 +9,12 @@ const rungWords = { easier: 'Easier', harder: 'Harder', substitute: 'Instead' } 
 /** One exercise as it is explained. */
 export function BriefWords({ item }: { item: BriefItem }) {
   return (
-    <>
+    <div className={styles.briefItem}>
+      {item.figure && (
+        <div className={styles.briefFigure}>
+          <FigurePicture figure={item.figure} />
+        </div>
+      )}
       <div className={styles.briefName}>
         <span className={styles.briefNumber}>{item.number}</span> {item.name}
         {item.when && <span className="second"> {item.when}</span>}
@@ -41,7 +47,7 @@ export function BriefWords({ item }: { item: BriefItem }) {
           {caution}
         </p>
       ))}
-    </>
+    </div>
   )
 }
 

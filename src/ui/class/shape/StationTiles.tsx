@@ -3,12 +3,14 @@ import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, us
 import { rectSwappingStrategy, SortableContext, sortableKeyboardCoordinates, useSortable } from '@dnd-kit/sortable'
 import { nanoid } from 'nanoid'
 import { useMemo } from 'react'
-import { formOf } from '@core/library/form'
+import type { Exercise } from '@core/library/exercise'
+import { formOf, type Form } from '@core/library/form'
 import { newUse, starterOf, withExercise } from '@core/plan/edit/use'
 import type { Circuit, Station, Use } from '@core/plan/plan'
 import { paceText, detailsOf } from '@core/summary/items'
 import { isLead } from '@core/summary/lead'
 import { listLines } from '@core/summary/list-lines'
+import { FormFigure } from '../../kit/FormFigure'
 import { Neighbour, Neighbours } from '../../kit/Neighbours'
 import { useClass, type EditCircuit } from '../shared/context'
 import { ExercisePicker } from '../shared/ExercisePicker'
@@ -105,8 +107,9 @@ function StationTile({ circuit, station, index, edit, open, onOpen }: StationTil
     if (exerciseId) goToEmpty(circuit, index, position)
   }
   const positions = positionsOf(circuit, station)
+  const pictures = station.rest ? [] : picturesOf(station, library.exercises)
   const handle = (
-    <div className={neighbours.tileHead}>
+    <div className={`${neighbours.tileHead}${pictures.length > 0 ? ` ${neighbours.isPictured}` : ''}`}>
       <button
         type="button"
         className={neighbours.tileHandle}
@@ -116,6 +119,11 @@ function StationTile({ circuit, station, index, edit, open, onOpen }: StationTil
       >
         {number}
       </button>
+      {pictures.map((form, index) => (
+        <span key={index} className={neighbours.tileFigure}>
+          <FormFigure form={form} />
+        </span>
+      ))}
       <button
         type="button"
         className={neighbours.tileMore}
@@ -146,6 +154,17 @@ function StationTile({ circuit, station, index, edit, open, onOpen }: StationTil
       {positions === 1 && station.uses[0] && <UseLines use={station.uses[0]} />}
     </Neighbour>
   )
+}
+
+/** How many pictures stand on a tile: of a list, the first. */
+const mostPictures = 2
+
+function picturesOf({ uses }: Station, exercises: readonly Exercise[]): Form[] {
+  const forms = uses.flatMap((use) => {
+    const exercise = exercises.find(({ id }) => id === use.exerciseId)
+    return exercise ? [formOf(exercise, use.optionId)] : []
+  })
+  return forms.filter(({ figure }) => figure).slice(0, mostPictures)
 }
 
 const sideNames = { half: 'sides: halves', byLap: 'sides: by lap', ownInterval: 'sides: an interval each' } as const

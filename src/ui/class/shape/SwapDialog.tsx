@@ -2,6 +2,7 @@ import { Button, Checkbox, Modal, SegmentedControl, Select } from '@mantine/core
 import { useMemo, useState } from 'react'
 import { Strain, strainNames } from '@core/library/exercise'
 import { swapsFor, withSwaps, type Direction } from '@core/suggest/ladder'
+import { BeforeAfter } from '../shared/BeforeAfter'
 import { useClass, usePlanEdits } from '../shared/context'
 import styles from '../class.module.css'
 import kit from '../../kit/kit.module.css'
@@ -56,7 +57,8 @@ export function SwapDialog({ opened, onClose }: { opened: boolean; onClose: () =
                 }}
                 label={
                   <>
-                    <span className="second">{swap.where}</span> {swap.from} → <b>{swap.to}</b>
+                    <span className="second">{swap.where}</span> {swap.from.name} → <b>{swap.to.name}</b>
+                    <BeforeAfter from={swap.from} to={swap.to} />
                   </>
                 }
               />

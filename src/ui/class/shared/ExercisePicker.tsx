@@ -1,10 +1,22 @@
 import { Select } from '@mantine/core'
 import { useMemo, useRef, useState } from 'react'
+import type { Form } from '@core/library/form'
+import { FormFigure } from '../../kit/FormFigure'
 import { whenOpened } from '../../kit/when-opened'
+import { WhenSeen } from '../../kit/WhenSeen'
 import { useClass } from './context'
 import kit from '../../kit/kit.module.css'
+import styles from './picker.module.css'
 
 const AddExercise = whenOpened(async () => (await import('./AddExercise')).AddExercise)
+
+/** An exercise as it is chosen: drawn once it is scrolled to, as there are many. */
+const Choice = ({ form, label }: { form: Pick<Form, 'name' | 'points' | 'figure'> | undefined; label: string }) => (
+  <span className={styles.choice}>
+    <span className={styles.choiceFigure}>{form && <WhenSeen height={40}>{<FormFigure form={form} />}</WhenSeen>}</span>
+    {label}
+  </span>
+)
 
 interface ExercisePickerProps {
   id?: string
@@ -79,6 +91,7 @@ export function ExercisePicker({ id, label, value, onChange, tile = false }: Exe
           if (best) choose(best.id)
           else setAdding(miss)
         }}
+        renderOption={({ option }) => <Choice form={library.exercises.find(({ id }) => id === option.value)} label={option.label} />}
         allowDeselect={false}
         rightSection={<></>}
         rightSectionWidth={0}

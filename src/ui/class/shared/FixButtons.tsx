@@ -2,6 +2,7 @@ import { useState } from 'react'
 import type { Fix, Judged } from '@core/class/fix'
 import type { Preview } from '@core/findings/preview'
 import { tellProblem } from '../../kit/notice'
+import { BeforeAfter } from './BeforeAfter'
 import { useClass } from './context'
 import kit from '../../kit/kit.module.css'
 
@@ -39,6 +40,9 @@ export function FixButtons({ fix, judged, describedBy, note }: { fix: Fix; judge
       </button>
       {preview && (
         <div className={kit.peek} aria-live="polite">
+          {preview.exercises.slice(0, 8).map((change) => (
+            <BeforeAfter key={`${change.from.name}/${change.to.name}`} {...change} />
+          ))}
           <Lines lines={preview.changes} empty="Nothing in the plan." />
           {preview.total && <div>Total {preview.total}.</div>}
           <Lines title="Mends" lines={preview.mends} />
