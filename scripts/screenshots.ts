@@ -42,9 +42,7 @@ try {
     gear: '/classes/demo-lunch/gear',
     inventory: '/gear',
     brief: '/classes/demo-lunch/brief',
-    plans: '/plans',
     exercises: '/exercises',
-    log: '/log',
   }
   for (const [name, path] of Object.entries(views)) {
     await page.goto(server.base + path)

@@ -80,7 +80,7 @@ export function framesOf(figure: Figure, between = 4): Pose[] {
 }
 
 /** All that has a thickness, with it. */
-const outlineOf = ({ hip, neck, head, arms, legs }: PlacedBody): [name: string, point: Point, thick: Hundredths][] => [
+export const outlineOf = ({ hip, neck, head, arms, legs }: PlacedBody): [name: string, point: Point, thick: Hundredths][] => [
   ['hip', hip, thick.trunk],
   ['neck', neck, thick.trunk],
   ['head', head, 6.5],

@@ -2,6 +2,7 @@ import { Button } from '@mantine/core'
 import { nanoid } from 'nanoid'
 import { AskedExercise, type Exercise, type GearNeed, type Option } from '@core/library/exercise'
 import type { GearKind } from '@core/library/gear-kind'
+import { commonSettings } from '@core/library/hall-settings'
 import { FormDialog } from '../kit/FormDialog'
 import { FormFoot } from '../kit/FormFoot'
 import { Troubles } from '../kit/Troubles'
@@ -10,9 +11,12 @@ import type { StoredExercise } from './stored-exercise'
 import { ExerciseFields } from './ExerciseFields'
 import { GearNeeds } from './GearNeeds'
 import { OptionForm } from './OptionForm'
+import { PictureField } from './picture/PictureField'
 
 interface ExerciseEditorProps {
   stored: StoredExercise | undefined
+  /** With whose pictures one can begin. */
+  exercises: readonly Exercise[]
   gear: readonly GearKind[]
   onClose: () => void
   onStored: (stored: StoredExercise) => void
@@ -60,7 +64,7 @@ const fieldNames = {
 }
 
 /** A form for an exercise and its ladder of options. What is typed stays until it is stored or given up. */
-export function ExerciseEditor({ stored, gear, onClose, onStored, onRemoved }: ExerciseEditorProps) {
+export function ExerciseEditor({ stored, exercises, gear, onClose, onStored, onRemoved }: ExerciseEditorProps) {
   const form = useDocumentForm<Exercise>({
     schema: AskedExercise,
     path: '/api/exercises',
@@ -71,6 +75,7 @@ export function ExerciseEditor({ stored, gear, onClose, onStored, onRemoved }: E
     onErased: onRemoved,
   })
   const { draft, set, errorOf, problems } = form
+  const repSeconds = (draft.pace ?? commonSettings.repPace).typical
   const setOption = (at: number, change: Partial<Option>) =>
     set({ options: draft.options.map((option, index) => (index === at ? { ...option, ...change } : option)) })
 
@@ -91,6 +96,14 @@ export function ExerciseEditor({ stored, gear, onClose, onStored, onRemoved }: E
         names={fieldNames}
       />
       <ExerciseFields draft={draft} set={set} errorOf={errorOf} />
+      <h3>How it looks</h3>
+      <PictureField
+        name={draft.name}
+        figure={draft.figure}
+        repSeconds={repSeconds}
+        exercises={exercises}
+        onChange={(figure) => set({ figure })}
+      />
       <h3>Gear</h3>
       <GearNeeds needs={draft.gear} gear={gear} onChange={(needs: GearNeed[]) => set({ gear: needs })} />
       <h3>Options, from the nearest</h3>
@@ -100,6 +113,16 @@ export function ExerciseEditor({ stored, gear, onClose, onStored, onRemoved }: E
           option={option}
           number={index + 1}
           gear={gear}
+          picture={
+            <PictureField
+              name={option.name}
+              figure={option.figure}
+              inherited={draft.figure}
+              repSeconds={(option.pace ?? draft.pace ?? commonSettings.repPace).typical}
+              exercises={exercises}
+              onChange={(figure) => setOption(index, { figure })}
+            />
+          }
           nameError={errorOf(`options[${index}].name`)}
           set={(change) => setOption(index, change)}
           onRemove={() => set({ options: draft.options.filter((_, at) => at !== index) })}

@@ -137,6 +137,7 @@ function Exercises({ exercises, gear, figures }: ExercisesPageProps) {
         <ExerciseEditor
           key={library.edited?.document.id ?? 'new'}
           stored={library.edited}
+          exercises={documents}
           gear={gear}
           onClose={library.close}
           onStored={put}

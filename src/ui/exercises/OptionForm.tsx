@@ -1,4 +1,5 @@
 import { Button, Checkbox, MultiSelect, Select, TextInput } from '@mantine/core'
+import type { ReactNode } from 'react'
 import { Stance, type GearNeed, type Option, type Strain } from '@core/library/exercise'
 import type { GearKind } from '@core/library/gear-kind'
 import { GearNeeds } from './GearNeeds'
@@ -16,13 +17,15 @@ interface OptionFormProps {
   /** From 1, from the nearest. */
   number: number
   gear: readonly GearKind[]
+  /** How it looks. */
+  picture: ReactNode
   nameError: string | undefined
   set: (change: Partial<Option>) => void
   onRemove: () => void
 }
 
 /** One option of an exercise’s ladder. */
-export function OptionForm({ option, number, gear, nameError, set, onRemove }: OptionFormProps) {
+export function OptionForm({ option, number, gear, picture, nameError, set, onRemove }: OptionFormProps) {
   return (
     <fieldset className={styles.optionForm}>
       <legend>{option.name || `Option ${number}`}</legend>
@@ -65,6 +68,7 @@ export function OptionForm({ option, number, gear, nameError, set, onRemove }: O
           onChange={(event) => set({ oneSided: event.currentTarget.checked })}
         />
       </div>
+      {picture}
       <GearNeeds needs={option.gear} gear={gear} onChange={(needs: GearNeed[]) => set({ gear: needs })} />
     </fieldset>
   )

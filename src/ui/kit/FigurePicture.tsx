@@ -5,6 +5,7 @@ import type { Figure } from '@core/figure/figure'
 import { pictureOf, poseShapes, type Picture } from '@core/figure/shapes'
 import type { Shape } from '@core/figure/shape'
 import { onEachFrame } from './each-frame'
+import { FigureShapes } from './FigureShapes'
 import styles from './figure.module.css'
 
 interface FigurePictureProps {
@@ -44,19 +45,12 @@ export function FigurePicture({ figure, label, moving, className }: FigurePictur
   }, [figure, cycle])
   return (
     <svg
-      className={`${styles.figure} ${className ?? ''}`}
+      className={`${styles.picture} ${className ?? ''}`}
       viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`}
       preserveAspectRatio="xMidYMax meet"
       {...(label === undefined ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
     >
-      <g transform={figure.mirrored ? `matrix(-1 0 0 1 ${2 * box.x + box.width} 0)` : undefined}>
-        <path data-look="ground" d={`M${box.floor[0]} 0H${box.floor[1]}`} />
-        <g ref={drawn}>
-          {shapes.map((shape, index) => (
-            <path key={index} data-look={shape.look} d={shape.d} strokeWidth={shape.width} />
-          ))}
-        </g>
-      </g>
+      <FigureShapes shapes={shapes} mirroredAt={figure.mirrored ? 2 * box.x + box.width : undefined} ground={box.floor} drawn={drawn} />
       {cycle?.slowed && (
         <text className={styles.slowed} x={box.x + box.width - 2} y={box.y + 9} textAnchor="end">
           slower than done

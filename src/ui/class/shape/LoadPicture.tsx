@@ -5,6 +5,7 @@ import { formatSeconds, type Seconds } from '@core/base/units'
 import { Cell, Row, RowHead, Table } from '../../kit/Table'
 import { useClass } from '../shared/context'
 import { More } from '../shared/More'
+import { FinishSpread } from './FinishSpread'
 import { Profile } from './Profile'
 import styles from './load.module.css'
 
@@ -31,6 +32,7 @@ export function LoadPicture() {
         <Bars label="Work by region" rows={Object.entries(load.byRegion) as [Region, number][]} />
         <Bars label="Push, pull, squat and hinge" rows={balanced.map((name) => [name, load.byPattern[name]])} />
       </div>
+      <FinishSpread />
       <Intensity intensity={load.intensity} total={timeline.value.total} />
       <p>
         {met}; {energy} for people of {leastKilograms} to {mostKilograms} kg.{' '}
