@@ -253,14 +253,18 @@ const swing = (far: boolean): Figure =>
     },
   )
 
+/** Sitting on the floor, seen from before: leaning back, the knees towards who looks on. */
 const twist = (raised: boolean): Figure => {
-  const legs = raised ? free(128, 74, 140) : flat(32)
-  return side(raised ? [] : feet, [sitFloor(-38, both(50, 74, [30, 44]), legs), sitFloor(-38, both(50, 74, [-30, -44]), legs)], {
-    held: ball,
-    scenery: [backMat],
-    ...mirrored,
-    main: 'none',
+  const legs: Pose['legs'] = [turn(134, 14, [54, raised ? 84 : 66])]
+  const turned = (x: number): Pose => ({
+    hip: [0, 5],
+    trunk: x > 0 ? 4 : -4,
+    bow: -34,
+    arms: joined(x, raised ? 20 : 17, 30),
+    legs,
+    feet: [30],
   })
+  return facing([], [turned(-24), turned(24)], { held: ball, scenery: [mat(0, 76)], main: 'hand', lowers: false })
 }
 
 // On the front.

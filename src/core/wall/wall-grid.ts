@@ -30,8 +30,8 @@ export interface WallGrid {
   headSize: number
   /** Of each tile's people, in their order. */
   names: PlacedName[][]
-  /** The height that is left over the names of each tile, for its picture. */
-  pictures: number[]
+  /** The room that is left over the names of each tile for its picture: beside what the station is called, or under it. */
+  pictures: { under: boolean; top: number; height: number }[]
 }
 
 /** Shares of a tile: what stands round its words, and between tiles. */
@@ -44,6 +44,9 @@ const nameLine = 1.06
 const headLine = 1.25
 /** The least share of a tile's height that pictures have while people work, and what they do is what the wall is for. */
 const pictureShare = 0.42
+/** A picture under the head of its tile is at least so high, and at most, as shares of the tile's width. */
+const underWide = 0.3
+const mostHigh = 0.8
 /** Three lines of what is carried. */
 const carriedLine = 1.5
 /** A number is at most so large, as a share of the tile's height; and no less than this share of the names. */
@@ -87,8 +90,8 @@ function triedWith(rows: number, tiles: readonly WayTile[], names: Names, width:
   const room = tileWidth * (1 - 2 * padding)
   const lines = headLine + (tiles.some(({ carried }) => carried !== undefined) ? carriedLine : 0)
   const pictured = tiles.some(({ figure, coming }) => figure !== undefined && !coming)
-  const over = Math.max(headSize * lines, pictured ? pictureShare * tileHeight : 0)
-  const high = (tileHeight * (1 - padding) - over) / (most * nameLine)
+  const over = headSize * lines
+  const high = (tileHeight * (1 - padding) - Math.max(over, pictured ? pictureShare * tileHeight : 0)) / (most * nameLine)
   const widths = names.everyone.map((name) => names.mark + textWidth(name)).sort((a, b) => a - b)
   const middle = widths[Math.floor(widths.length / 2)] ?? 1
   const widest = widths.findLast((width) => width <= middle * ordinary) ?? middle
@@ -96,7 +99,14 @@ function triedWith(rows: number, tiles: readonly WayTile[], names: Names, width:
   // What is longer than this becomes too small, and is shortened.
   const longest = Math.max(widest, ...widths.filter((width) => room / width >= size * smallest))
   const placedNames = tiles.map(({ people }) => people.map((name) => placed(name, names, size, room)))
-  const pictures = placedNames.map((placed) => tileHeight * (1 - padding) - nameLine * placed.reduce((sum, { size }) => sum + size, 0))
+  const pictures = placedNames.map((placed) => {
+    const height = tileHeight * (1 - padding) - nameLine * placed.reduce((sum, { size }) => sum + size, 0)
+    const below = height - over
+    // A high tile has more room under its head than beside it.
+    return below > underWide * tileWidth
+      ? { under: true, top: over, height: Math.min(below, mostHigh * tileWidth) }
+      : { under: false, top: 0, height }
+  })
   return { columns, rows, gap, headSize, names: placedNames, pictures, least: Math.min(size, room / longest) }
 }
 

@@ -52,7 +52,7 @@ export function FigurePicture({ figure, label, moving, className }: FigurePictur
     >
       <FigureShapes shapes={shapes} mirroredAt={figure.mirrored ? 2 * box.x + box.width : undefined} ground={box.floor} drawn={drawn} />
       {cycle?.slowed && (
-        <text className={styles.slowed} x={box.x + box.width - 2} y={box.y + 9} textAnchor="end">
+        <text className={styles.slowed} x={box.x + 1} y={box.y + 7}>
           slower than done
         </text>
       )}

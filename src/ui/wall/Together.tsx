@@ -48,7 +48,7 @@ export function Together({ view, word, place, moves, ends, digits, standings }: 
         )}
         {view.how && <p className={styles.figures}>{view.how}</p>}
         {view.isList && <FittedLines lines={view.lines} />}
-        {!view.isList && view.lines.length > 0 && <Lines className={styles.lines} lines={view.lines} />}
+        {!view.isList && !view.figure && view.lines.length > 0 && <Lines className={styles.lines} lines={view.lines} />}
         {view.versions.length > 0 && (
           <ul className={styles.versions} aria-label="Versions">
             {view.versions.map((version) => (
@@ -60,6 +60,7 @@ export function Together({ view, word, place, moves, ends, digits, standings }: 
       <section className={styles.clock}>
         {digits}
         {view.beat && <Beats {...view.beat} />}
+        {view.figure && view.lines.length > 0 && <Lines className={styles.lines} lines={view.lines} />}
         {standings}
         <p className={styles.soon}>{view.soon}</p>
       </section>

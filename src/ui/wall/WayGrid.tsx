@@ -34,7 +34,10 @@ export function WayGrid({ tiles, onward, moves = false }: WayGridProps) {
                 <span className={styles.wayExercise}>{tile.exercise}</span>
               </div>
               {tile.figure && (
-                <div className={styles.wayFigure} style={{ height: grid.pictures[index] }}>
+                <div
+                  className={grid.pictures[index]!.under ? styles.wayFigureUnder : styles.wayFigure}
+                  style={{ top: grid.pictures[index]!.top, height: grid.pictures[index]!.height }}
+                >
                   <LiveFigure figure={tile.figure} moves={moves && !tile.coming} />
                 </div>
               )}
