@@ -250,7 +250,7 @@ test('the brief is written, planned another way, and read out by key', async ({ 
   await saved(page)
 })
 
-test('exercises are found by what is known of them, added, changed and erased; figures are the hall’s own', async ({ page }) => {
+test('exercises are found by what is known of them, added, changed and erased; usual times are the hall’s own', async ({ page }) => {
   await openPage(page, '/exercises')
   await page.getByLabel('Find exercises').fill('core, no jump, no gear')
   await expect(page.getByText(/^\d+ found$/)).toBeVisible()
@@ -296,11 +296,11 @@ test('exercises are found by what is known of them, added, changed and erased; f
   await expect(dialog.getByText(/^Still used by/)).toBeVisible()
   await dialog.getByRole('button', { name: 'Give up' }).click()
 
-  await page.getByRole('button', { name: 'Figures' }).click()
+  await page.getByRole('button', { name: 'Usual times' }).click()
   await dialog.getByLabel('least').fill('40')
   await dialog.getByRole('button', { name: 'Store' }).click()
   await expect(dialog.getByText(/must not go down from least to most/)).toBeVisible()
-  await dialog.getByRole('button', { name: 'Common figures' }).click()
+  await dialog.getByRole('button', { name: 'Common times' }).click()
   await dialog.getByRole('button', { name: 'Store' }).click()
   await expect(dialog).toHaveCount(0)
 })

@@ -40,6 +40,7 @@ import {
   wide,
 } from './poses'
 import type { FigureSet } from './set'
+import { walking } from './upright'
 
 type Arms = Pose['arms']
 
@@ -68,12 +69,6 @@ const sprinting = (lean: number, spread = 1): Figure =>
       pose([0, 55], lean, arms.run, free(62 * spread, -18), free(-34 * spread, -70 * spread, 0)),
     ],
     { main: 'none', shows: 1, scenery: [{ kind: 'cones', x: 0, wide: 130 }] },
-  )
-const walking = (armPair: Arms = arms.run, more: Partial<Figure> = {}): Figure =>
-  side(
-    [on('nearFoot', 'floor')],
-    [pose([0, 50.4], 2, armPair, flat(14), toes(-8, 40)), pose([12, 52.2], 2, armPair, flat(14), free(26, -32))],
-    { main: 'none', shows: 0, swaps: true, ...more },
   )
 const lane: Partial<Figure> = { scenery: [{ kind: 'cones', x: 4, wide: 120 }] }
 

@@ -52,6 +52,7 @@ import {
   turn,
 } from './poses'
 import type { FigureSet } from './set'
+import { hipSway, reachAndFold } from './upright'
 
 type Arms = Pose['arms']
 const at = (x: number, y: number): Arms => [reach(x, y)]
@@ -83,10 +84,6 @@ const toeReach = side([on('farFoot', 'floor')], [stand(arms.up), onFar(free(72, 
   main: 'foot',
   swaps: true,
   lowers: false,
-})
-const reachAndFold = side(feet, [stand(arms.up), pose([-10, 50], 104, both(10, 6), flat(-1), undefined, 22)], {
-  main: 'head',
-  lowers: true,
 })
 const braceAndBow = side(feet, [stand(both(112, 250)), pose([-9, 49.5], 62, both(60, 196), flat(-1), undefined, 6)], {
   main: 'head',
@@ -397,7 +394,6 @@ const hipDip = (low: 'toes' | 'knees'): Figure =>
         main: 'hip',
         lowers: true,
       })
-const hipSway = facing(feet, [front(frontArms.hips, 9, { hip: [-6, 51.5] }), front(frontArms.hips, 9, { hip: [6, 51.5] })], { main: 'hip' })
 const reversePlank = side(hands, [pose([30, 27.2], -66, at(3.8, 2.2), { limb: reach(79.4, 13.1), foot: 144 }, undefined, -6)], {
   scenery: [mat(40, 110)],
   ...mirrored,

@@ -38,6 +38,7 @@ import {
   withArms,
 } from './poses'
 import type { FigureSet } from './set'
+import { gluteSqueeze } from './upright'
 
 const hand = (x: number, y: number) => [reach(x, y)] as [ReturnType<typeof reach>]
 const down = { lowers: true } as const
@@ -273,7 +274,7 @@ export const lower: FigureSet = {
   'single-leg-hinge': {
     self: oneLegHinge,
     'kickstand-hinge': kickstand,
-    'glute-squeeze-both-feet-down': side(feet, [pose([-4, 51.5], 9, arms.hips, flat(-1)), pose([2, 52.4], -4, arms.hips, flat(-1))], {}),
+    'glute-squeeze-both-feet-down': gluteSqueeze,
     'single-leg-hinge-with-a-bell': but(oneLegHinge, { held: [{ kind: 'kettlebell', in: 'near' }] }),
   },
   'bell-swing': {
@@ -287,7 +288,7 @@ export const lower: FigureSet = {
   },
   'glute-bridge': {
     self: gluteBridge,
-    'standing-glute-squeeze': side(feet, [pose([-4, 51.5], 9, arms.hips, flat(-1)), pose([2, 52.4], -4, arms.hips, flat(-1))], {}),
+    'standing-glute-squeeze': gluteSqueeze,
     'single-leg-bridge': oneLegBridge,
   },
   'slider-leg-curl': {

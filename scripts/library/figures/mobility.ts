@@ -32,6 +32,7 @@ import {
   turn,
 } from './poses'
 import type { FigureSet } from './set'
+import { hipSway, reachAndFold, shoulderRolls } from './upright'
 
 type Arms = Pose['arms']
 const chairUnder = { scenery: [chair] }
@@ -43,9 +44,6 @@ const circles = facing(
   [front(frontArms.sides, 7), front(both(90, 90), 7), front(both(172, 176), 7), front(both(90, 90, [40, 40]), 7)],
   { course: 'round', shows: 1, main: 'hand' },
 )
-const rolls = facing(feet, [front(frontArms.sides, 7), front(both(22, 12), 7)], { main: 'none' })
-const fold = side(feet, [stand(arms.up), pose([-10, 50], 104, both(10, 6), flat(-1), undefined, 22)], { main: 'head', lowers: true })
-const sway = facing(feet, [front(frontArms.hips, 9, { hip: [-6, 51.5] }), front(frontArms.hips, 9, { hip: [6, 51.5] })], { main: 'hip' })
 const legCircle = facing(
   [on('farFoot', 'floor')],
   [
@@ -81,12 +79,12 @@ const ankleOnKnee = (bow: number): Figure =>
   )
 
 export const mobility: FigureSet = {
-  'arm-circles': { self: circles, 'shoulder-rolls': rolls },
+  'arm-circles': { self: circles, 'shoulder-rolls': shoulderRolls },
   'reach-and-fold': {
-    self: fold,
+    self: reachAndFold,
     'seated-reach': side(seatAndFeet, [sit(arms.up), sit(both(70, 74), { trunk: 34 })], { ...chairUnder, main: 'hand', lowers: true }),
   },
-  'hip-circles': { self: legCircle, 'hip-sway-both-feet-down': sway },
+  'hip-circles': { self: legCircle, 'hip-sway-both-feet-down': hipSway },
   'leg-swing': {
     self: side([on('farFoot', 'floor')], [onFar(free(-30, -68), wallHand), onFar(free(62, 58), wallHand)], {
       scenery: [{ kind: 'wall', x: 33 }],
@@ -160,7 +158,7 @@ export const mobility: FigureSet = {
   },
   'neck-turns': {
     self: facing(feet, [front(frontArms.sides, 7, { head: -16 }), front(frontArms.sides, 7, { head: 16 })], { main: 'head' }),
-    'shoulder-rolls-eyes-ahead': rolls,
+    'shoulder-rolls-eyes-ahead': shoulderRolls,
   },
   'calf-stretch': { self: hold(pose([6, 45], 14, arms.hips, flat(22), flat(-20))), 'seated-calf-stretch': sitHold(seatedLeg(0)) },
   'hamstring-stretch': {

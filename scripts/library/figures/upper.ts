@@ -45,10 +45,10 @@ import {
   sit,
   stand,
   supine,
-  toes,
   turn,
 } from './poses'
 import type { FigureSet } from './set'
+import { shoulderRolls, walking } from './upright'
 
 type Arms = Pose['arms']
 const at = (x: number, y: number, bend?: number): Arms => [reach(x, y, bend)]
@@ -175,13 +175,6 @@ const waist = facing(
   [front([turn(14, -24, [10, 40]), turn(14, -24, [10, 40])], 8), front([turn(30, -10), turn(-6, -50, [10, 30])], 8)],
   { held: [{ kind: 'kettlebell', in: 'near' }], swaps: true, main: 'none' },
 )
-const shrug = facing(feet, [front(frontArms.sides, 7), front(both(24, 12), 7)], { main: 'none' })
-const walk = (armPair: Arms, more: Partial<Figure> = {}): Figure =>
-  side(
-    [on('nearFoot', 'floor')],
-    [pose([0, 50.4], 2, armPair, flat(14), toes(-8, 40)), pose([12, 52.2], 2, armPair, flat(14), free(26, -32))],
-    { main: 'none', shows: 0, swaps: true, ...more },
-  )
 const tallMarch = (armPair: Arms, more: Partial<Figure> = {}): Figure =>
   side([on('farFoot', 'floor')], [stand(armPair), onFar(free(76, 2), armPair)], { swaps: true, main: 'knee', lowers: false, ...more })
 
@@ -390,11 +383,11 @@ export const upper: FigureSet = {
     ),
     'bench-dip': benchDip,
   },
-  'bell-halo': { self: halo, 'circle-the-bell-round-the-waist': waist, 'slow-shoulder-rolls': shrug },
+  'bell-halo': { self: halo, 'circle-the-bell-round-the-waist': waist, 'slow-shoulder-rolls': shoulderRolls },
   'farmer-carry': {
-    self: walk(both(2, 3), { held: bells }),
+    self: walking(both(2, 3), { held: bells }),
     'tall-march-fists-at-the-sides': tallMarch(both(4, 10)),
-    'one-sided-carry': walk([turn(2, 3), turn(-14, 12)], { held: [{ kind: 'kettlebell', in: 'near' }] }),
+    'one-sided-carry': walking([turn(2, 3), turn(-14, 12)], { held: [{ kind: 'kettlebell', in: 'near' }] }),
   },
   'chest-pass-to-the-wall': {
     self: chestPass,
@@ -423,7 +416,7 @@ export const upper: FigureSet = {
   'hammer-curl': { self: curl, 'hammer-curl-without-weights': standing(both(2, 6), both(6, 152)) },
   'upright-row': {
     self: upright,
-    'shoulder-blade-lift': but(shrug, { held: bells }),
+    'shoulder-blade-lift': but(shoulderRolls, { held: bells }),
     'elbow-lift-without-weights': but(upright, { held: [] }),
   },
   'renegade-row': { self: plankRow, 'renegade-row-on-the-knees': kneeRow, 'row-without-weights-bent-over': but(bentRow, { held: [] }) },

@@ -9,6 +9,7 @@ import { guarded } from '../kit/Guard'
 import { digitsOf } from '../live/digits'
 import { Announce } from '../live/Announce'
 import { Lines } from '../live/Lines'
+import { ListPictures } from '../live/ListPictures'
 import { LiveFigure } from '../live/LiveFigure'
 import { WayMark } from '../live/WayMark'
 import { Level } from '../live/Level'
@@ -72,9 +73,12 @@ function Card(props: CardProps) {
               )}
               {now.items &&
                 (view.ahead ? (
-                  <Lines className={styles.cardItems} lines={now.items} numbered />
+                  <>
+                    <Lines className={styles.cardItems} lines={now.items} numbered />
+                    {now.pictures && <ListPictures lines={now.items} pictures={now.pictures} />}
+                  </>
                 ) : (
-                  <TickLines lines={now.items} of={roundKey} />
+                  <TickLines lines={now.items} pictures={now.pictures} of={roundKey} />
                 ))}
               <p className={styles.cardHow}>{[now.side, now.how].filter(Boolean).join('. ')}</p>
               {now.points.length > 0 && <Lines className={styles.cardPoints} lines={now.points} />}

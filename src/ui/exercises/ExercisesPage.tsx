@@ -11,7 +11,7 @@ import { Kit } from '../kit/Kit'
 import { WhenSeen } from '../kit/WhenSeen'
 import { ExerciseDetails } from './ExerciseDetails'
 import { ExerciseEditor } from './ExerciseEditor'
-import { FiguresDialog } from './FiguresDialog'
+import { UsualTimes } from './UsualTimes'
 import type { StoredSettings } from '../kit/use-hall-settings'
 import { useLibrary } from '../kit/use-library'
 import type { StoredExercise } from './stored-exercise'
@@ -63,7 +63,7 @@ function Exercises({ exercises, gear, figures }: ExercisesPageProps) {
         <span className="second">{stored.length} in the library</span>
         <span className="push">
           <Button variant="default" onClick={() => setTuning(true)}>
-            Figures
+            Usual times
           </Button>
           <Button onClick={() => library.edit('new')}>New exercise</Button>
         </span>
@@ -144,7 +144,7 @@ function Exercises({ exercises, gear, figures }: ExercisesPageProps) {
           onRemoved={removed}
         />
       )}
-      {tuning && <FiguresDialog first={figures} onClose={() => setTuning(false)} />}
+      {tuning && <UsualTimes first={figures} onClose={() => setTuning(false)} />}
     </div>
   )
 }

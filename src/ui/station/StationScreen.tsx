@@ -8,6 +8,7 @@ import { Announce } from '../live/Announce'
 import { Caption } from '../live/Caption'
 import { digitsOf } from '../live/digits'
 import { Lines } from '../live/Lines'
+import { ListPictures } from '../live/ListPictures'
 import { LiveFigure } from '../live/LiveFigure'
 import { Level } from '../live/Level'
 import { ScreenCheck } from '../live/ScreenCheck'
@@ -65,6 +66,7 @@ function Station(props: StationProps) {
             </p>
           )}
           {view.items.length > 0 && <Lines className={styles.stationItems} lines={view.items} numbered />}
+          {view.pictures && <ListPictures lines={view.items} pictures={view.pictures} />}
           {view.items.length === 0 && <p className={styles.stationHow}>{[view.side, exercise?.how].filter(Boolean).join(', ')}</p>}
           {exercise && view.items.length === 0 && (
             <ul className={styles.stationPoints}>

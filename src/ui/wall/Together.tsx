@@ -3,6 +3,7 @@ import type { Beat, ShownVersion, TogetherView } from '@core/run/screens/togethe
 import { midSentence } from '@core/base/mid-sentence'
 import { FigurePicture } from '../kit/FigurePicture'
 import { Lines } from '../live/Lines'
+import { ListPictures } from '../live/ListPictures'
 import { LiveFigure } from '../live/LiveFigure'
 import { FittedLines } from './FittedLines'
 import styles from './Together.module.css'
@@ -61,6 +62,7 @@ export function Together({ view, word, place, moves, ends, digits, standings }: 
         {digits}
         {view.beat && <Beats {...view.beat} />}
         {view.figure && view.lines.length > 0 && <Lines className={styles.lines} lines={view.lines} />}
+        {view.pictures && <ListPictures lines={view.lines} pictures={view.pictures} />}
         {standings}
         <p className={styles.soon}>{view.soon}</p>
       </section>

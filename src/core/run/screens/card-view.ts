@@ -6,7 +6,7 @@ import { stationFor } from '../room/done-here'
 import { linesOf } from '../room/eased'
 import type { CircuitView, ExerciseView, RunSnapshot } from '../room/snapshot'
 import { roomView } from './room-view'
-import { shownFigure, type ShownFigure } from './shown-figure'
+import { listFigures, shownFigure, type ShownFigure } from './shown-figure'
 import { exerciseAt, sideNow } from './sides-now'
 import type { RunState } from '../clock/state'
 import { comingWork, isAhead, workBefore } from '../room/whereabouts'
@@ -26,6 +26,8 @@ export interface CardPlace {
   /** Form points, where the person does what everyone does. */
   points: string[]
   figure?: ShownFigure
+  /** Of the lines of a list. */
+  pictures?: (ShownFigure | undefined)[]
   /** First names of those who are there too. */
   others: string[]
   side?: string
@@ -115,6 +117,7 @@ function placeAt(snapshot: RunSnapshot, phase: Phase, personId: string, elapsed?
   const begun = elapsed !== undefined
   const unit = (circuit.units ?? snapshot.groups).findIndex((ids) => ids.includes(personId))
   const way = circuit.rotates ? waysRound(circuit, phase)?.get(unit) : undefined
+  const pictures = view?.rest ? undefined : listFigures(snapshot, view)
   const figure = view?.list || view?.rest ? undefined : shownFigure(snapshot, done)
   const side = begun || done?.sides !== 'half' ? sideNow(done, phase, circuit, elapsed ?? 0) : undefined
   return {
@@ -122,6 +125,7 @@ function placeAt(snapshot: RunSnapshot, phase: Phase, personId: string, elapsed?
     ...whatIsDone(view, done, begun, circuit.begins?.[station]?.[personId]),
     others: othersAt(snapshot, circuit, phase, station, personId),
     ...(figure && { figure }),
+    ...(pictures && { pictures }),
     ...(side && { side }),
     ...(way && { way }),
   }

@@ -5,7 +5,7 @@ import { togetherView } from './together-view'
 import { linesOf, stationsAt } from '../room/eased'
 import type { CircuitView, ExerciseView, RunSnapshot } from '../room/snapshot'
 import type { RunState } from '../clock/state'
-import type { ShownFigure } from './shown-figure'
+import { listFigures, type ShownFigure } from './shown-figure'
 import { exerciseAt, sideNow } from './sides-now'
 import { namesThere } from '../room/shown-names'
 import { comingWork, isAhead } from '../room/whereabouts'
@@ -17,6 +17,8 @@ export interface StationScreenView {
   /** Absent while there is nothing to do here. */
   exercise?: Pick<ExerciseView, 'name' | 'points' | 'how'>
   figure?: ShownFigure
+  /** Of the items of a list. */
+  pictures?: (ShownFigure | undefined)[]
   /** The items of a list. */
   items: string[]
   /** Who is here, or is coming. */
@@ -51,7 +53,7 @@ export function stationView(snapshot: RunSnapshot, state: RunState, number: numb
   const circuit = work && snapshot.circuits[work.pieceId]
   const shared = togetherView(snapshot, state)
   if (shared) {
-    const { exercise: name, lines, how, isList, ahead, soon, figure } = shared
+    const { exercise: name, lines, how, isList, ahead, soon, figure, pictures } = shared
     return {
       ...nothingHere,
       word,
@@ -59,6 +61,7 @@ export function stationView(snapshot: RunSnapshot, state: RunState, number: numb
       ahead,
       ...(isList ? { items: lines } : { exercise: { name, points: lines, how } }),
       ...(figure && { figure }),
+      ...(pictures && { pictures }),
       ...(soon && { side: soon }),
     }
   }
@@ -66,6 +69,7 @@ export function stationView(snapshot: RunSnapshot, state: RunState, number: numb
   const station = stationsAt(circuit, work.repeat, work.lap, snapshot.ease)[number - 1]!
   const exercise = exerciseAt(station, work)
   const ahead = isAhead(state, work)
+  const pictures = tile.closed ? undefined : listFigures(snapshot, station)
   const side =
     ahead && exercise?.sides === 'half' ? 'change sides at the half' : sideNow(exercise, work, circuit, ahead ? 0 : state.elapsed)
   return {
@@ -78,6 +82,7 @@ export function stationView(snapshot: RunSnapshot, state: RunState, number: numb
     items: linesOf(station),
     ...(!tile.closed && !station.rest && exercise && { exercise }),
     ...(tile.figure && { figure: tile.figure }),
+    ...(pictures && { pictures }),
     ...(tile.works !== undefined && { works: tile.works }),
     ...(side && { side }),
     ...nextAt(snapshot, circuit, work, number - 1),

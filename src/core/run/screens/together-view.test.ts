@@ -78,6 +78,12 @@ describe('what the room sees where all do the same', () => {
     const list = viewAt(listed, listed.timeline.phases.find(({ selfPaced }) => selfPaced)!.index, 3)!
     expect(list).toMatchObject({ isList: true, versions: [] })
     expect(list.lines[0]).toMatch(/^10 /)
+    // Line by line a picture of what it says.
+    expect(list.figure).toBeUndefined()
+    expect(list.pictures).toHaveLength(list.lines.length)
+    for (const [index, picture] of list.pictures!.entries())
+      if (picture) expect(list.lines[index]!.toLowerCase()).toContain(picture.words.split(':')[0]!.toLowerCase())
+    expect(list.pictures!.filter(Boolean).length).toBeGreaterThan(1)
   })
 
   it('nothing where people are at stations, and after the end', () => {

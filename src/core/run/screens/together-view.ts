@@ -6,7 +6,7 @@ import type { RunState } from '../clock/state'
 import { stationsAt } from '../room/eased'
 import type { CircuitView, ExerciseView, RunSnapshot } from '../room/snapshot'
 import { comingWork, isAhead } from '../room/whereabouts'
-import { shownFigure, type ShownFigure } from './shown-figure'
+import { listFigures, shownFigure, type ShownFigure } from './shown-figure'
 import { exerciseAt } from './sides-now'
 import { changeLine, howLine, nameWithSide, pointsOf, soonLine } from './work-lines'
 
@@ -35,6 +35,8 @@ export interface TogetherView {
   lines: string[]
   isList: boolean
   figure?: ShownFigure
+  /** Of a list, line by line. */
+  pictures?: (ShownFigure | undefined)[]
   versions: ShownVersion[]
   beat?: Beat
   /** What changes, or comes, in a moment. */
@@ -55,6 +57,7 @@ export function togetherView(snapshot: RunSnapshot, state: RunState): TogetherVi
   const station = circuit.stations[work.station ?? 0]
   const done = exerciseAt(station, work)
   const ahead = isAhead(state, work)
+  const pictures = listFigures(snapshot, station)
   const figure = station?.list || station?.rest ? undefined : shownFigure(snapshot, done)
   const beat = ahead || station?.list ? undefined : beatAt(done, work, inSeconds(state.elapsed))
   return {
@@ -65,6 +68,7 @@ export function togetherView(snapshot: RunSnapshot, state: RunState): TogetherVi
     isList: station?.list !== undefined,
     versions: station?.list ? [] : versionsOf(snapshot, done),
     ...(figure && { figure }),
+    ...(pictures && { pictures }),
     ...(beat && { beat }),
     soon: ahead ? '' : soonLine(snapshot, state) || changeLine(circuit, state, work),
     then: afterwards(snapshot, circuit, work).slice(0, ahead ? mostNamed - 1 : 1),

@@ -106,7 +106,7 @@ export function BriefView() {
           </div>
         ))}
         <p className="second">
-          {figures.briefSeconds.least} to {figures.briefSeconds.most} s an exercise, as this hall reckons (Exercises, Figures).
+          {figures.briefSeconds.least} to {figures.briefSeconds.most} s an exercise, as this hall reckons (Exercises, Usual times).
         </p>
         <h2>For everyone’s safety</h2>
         <ul className={styles.cautions}>

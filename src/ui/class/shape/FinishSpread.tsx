@@ -4,6 +4,7 @@ import { isOwnPace } from '@core/timeline/phase'
 import { Gauge } from '../../kit/Gauge'
 import { Cell, Row, RowHead, Table } from '../../kit/Table'
 import { useClass } from '../shared/context'
+import styles from './load.module.css'
 
 /** When people finish lists at their own pace: the quick, most, the slow; nothing where no list is worked to its end. */
 export function FinishSpread() {
@@ -20,7 +21,7 @@ export function FinishSpread() {
   if (once.length === 0) return null
   const most = Math.max(...once.map(({ high, cap }) => Math.max(high, cap ?? 0)))
   return (
-    <section aria-label="Who finishes when">
+    <section aria-label="Who finishes when" className={styles.spread}>
       <h3>Who finishes when</h3>
       <Table
         columns={[

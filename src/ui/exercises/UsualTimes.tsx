@@ -56,8 +56,8 @@ const fieldNames = Object.fromEntries(
   ]),
 )
 
-/** The figures the hall reckons with, for every estimate of every class. */
-export function FiguresDialog({ first, onClose }: { first: StoredSettings; onClose: () => void }) {
+/** What the hall reckons with, for every estimate of every class. */
+export function UsualTimes({ first, onClose }: { first: StoredSettings; onClose: () => void }) {
   const { settings, busy, store: storeSettings } = useHallSettings(first)
   const [figures, setFigures] = useState<Record<Section, Record<string, number>>>(() => ({
     repPace: settings.repPace,
@@ -82,7 +82,7 @@ export function FiguresDialog({ first, onClose }: { first: StoredSettings; onClo
     }
   }
   return (
-    <FormDialog dirty={dirty} onClose={onClose} title="Figures this hall reckons with" size="lg">
+    <FormDialog dirty={dirty} onClose={onClose} title="Usual times of this hall" size="lg">
       <Troubles problems={wrong} names={fieldNames} />
       {sections.map(({ key, title, what, unit, fields }) => (
         <fieldset className={styles.numbers} key={key}>
@@ -108,7 +108,7 @@ export function FiguresDialog({ first, onClose }: { first: StoredSettings; onClo
         </Group>
       </Radio.Group>
       <p className="second">
-        The first figures are common practice, apart from the slowing down, which is our estimate. Set them to what you see in your classes.
+        The first times are common practice, apart from the slowing down, which is our estimate. Set them to what you see in your classes.
       </p>
       <div className={kit.dialogFoot}>
         <Button
@@ -121,7 +121,7 @@ export function FiguresDialog({ first, onClose }: { first: StoredSettings; onClo
             })
           }
         >
-          Common figures
+          Common times
         </Button>
         <Button loading={busy} onClick={() => void store()}>
           Store
