@@ -27,12 +27,12 @@ export async function benchTabs(browser: Browser, base: string): Promise<void> {
   }
   const round = async () => {
     const times = []
-    for (let index = 1; index <= 8; index++) times.push(await change(index % 8))
-    return times.sort((a, b) => a - b)
+    for (let index = 1; index <= 8; index++) times.push({ tab: await tabs.nth(index % 8).innerText(), ms: await change(index % 8) })
+    return times.sort((a, b) => a.ms - b.ms)
   }
-  const line = (what: string, times: number[]) =>
+  const line = (what: string, times: { tab: string; ms: number }[]) =>
     console.log(
-      `  ${what}: ${times[4]!.toFixed(0)} ms, worst ${times.at(-1)!.toFixed(0)} (aim ${aimMs}: ratio ${(times.at(-1)! / aimMs).toFixed(2)})`,
+      `  ${what}: ${times[4]!.ms.toFixed(0)} ms, worst ${times.at(-1)!.ms.toFixed(0)}, ${times.at(-1)!.tab.split('\n')[0]} (aim ${aimMs}: ratio ${(times.at(-1)!.ms / aimMs).toFixed(2)})`,
     )
   console.log('From one tab of a class to another')
   line('first time ', await round())

@@ -1,5 +1,5 @@
 import { thick, type Degrees, type Hundredths } from './body'
-import { poseBetween } from './between'
+import { framesOf } from './frames'
 import type { Figure, Part, Pose } from './figure'
 import { bothOf } from './pairs'
 import { place, usualFoot, type PlacedBody, type Point } from './place'
@@ -67,16 +67,6 @@ export function partAt({ hip, neck, arms, legs }: PlacedBody, part: Part): Point
   if (part.endsWith('Knee')) return legs[side].knee
   if (part.endsWith('Elbow')) return arms[side].elbow
   return part === 'seat' ? hip : neck
-}
-
-/** Each pose and some between, in the order in which they come. */
-export function framesOf(figure: Figure, between = 4): Pose[] {
-  const { poses } = figure
-  const round = figure.course === 'round' ? [...poses, poses[0]!] : poses
-  return round.flatMap((pose, index) => {
-    const next = round[index + 1]
-    return next ? Array.from({ length: between }, (_, step) => poseBetween(pose, next, step / between, figure)) : [pose]
-  })
 }
 
 /** All that has a thickness, with it. */

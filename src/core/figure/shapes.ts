@@ -1,5 +1,5 @@
 import { body, thick, type Hundredths } from './body'
-import { framesOf } from './limits'
+import { framesOf } from './frames'
 import type { Figure, Pose } from './figure'
 import { shownPose } from './pairs'
 import { heldShapes, sceneShapes } from './gear-shapes'

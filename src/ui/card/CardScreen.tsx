@@ -7,6 +7,7 @@ import { changeKey, shownSeconds } from '@core/run/clock/state'
 import { andList } from '@core/base/and-list'
 import { guarded } from '../kit/Guard'
 import { digitsOf } from '../live/digits'
+import { lazily } from '../kit/lazily'
 import { Announce } from '../live/Announce'
 import { Lines } from '../live/Lines'
 import { ListPictures } from '../live/ListPictures'
@@ -17,10 +18,12 @@ import { StopSign } from '../live/StopSign'
 import { useRun, type LiveProps } from '../live/use-run'
 import { useWakeLock } from '../live/use-wake-lock'
 import { Buzz } from './Buzz'
-import { CardAsks } from './CardAsks'
 import { CardTaps } from './CardTaps'
 import { TickLines } from './TickLines'
 import styles from './card.module.css'
+
+// Asked for while the class goes on: where one is and what one does comes first.
+const CardAsks = lazily(async () => (await import('./CardAsks')).CardAsks, 'What you can ask for')
 
 interface CardProps extends LiveProps {
   personId: string
