@@ -186,5 +186,12 @@ describe('a picture', () => {
     expect(fields({ poses: [] })).toEqual(['poses needs a pose'])
     expect(fields({ poses: Array.from({ length: 7 }, () => standing) })).toEqual(['poses has at most 6 poses'])
     expect(fields({ poses: [{ ...standing, trunk: 400 }] })).toEqual(['poses.0.trunk must be at most 360°'])
+    expect(fields({ view: 'top' })).toEqual(['view must be one of side, front'])
+    expect(fields({ poses: [{ ...standing, legs: [] }] })).toEqual([
+      'poses.0.legs must be a list of one for both sides, or of a near and a far one',
+    ])
+    expect(fields({ poses: [{ ...standing, hip: [1] }] })).toEqual(['poses.0.hip must be two numbers: across, and over the floor'])
+    expect(fields({ stays: [{ part: 'nose', on: 'floor' }] })![0]).toMatch(/^stays\.0\.part must be one of nearFoot, /)
+    expect(Figure.safeParse('plank').error!.issues[0]!.message).toBe('must be a figure: an object with view, poses and stays')
   })
 })
