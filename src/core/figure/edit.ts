@@ -1,7 +1,7 @@
 import type { Degrees } from './body'
 import { bothOf } from './pairs'
 import type { Figure, Limb, Part, Pose, Surface } from './figure'
-import { jointLimits, jointsOf, outlineOf, partAt } from './limits'
+import { partAt, poseTroubles } from './limits'
 import { place, usualFoot, type PlacedBody, type Point } from './place'
 import { swapped } from './between'
 
@@ -112,19 +112,7 @@ function moved(pose: Pose, view: View, handle: Handle, to: Flat): Pose {
 }
 
 /** Whether a body can be like this: joints within their limits, nothing under the floor, what rests within reach. */
-export function isPossible(pose: Pose, view: View): boolean {
-  const bends = jointsOf(pose, view).every(({ joint, bent }) => bent >= jointLimits[joint][0] - 0.5 && bent <= jointLimits[joint][1] + 0.5)
-  const placed = place(pose, view)
-  const over = outlineOf(placed).every(([, { y }, half]) => y >= half - 1.6)
-  const within = (['arms', 'legs'] as const).every((name) =>
-    bothOf(pose[name]).every((limb, side) => {
-      if (!('at' in limb)) return true
-      const end = name === 'arms' ? placed.arms[side]!.hand : placed.legs[side]!.toes
-      return Math.hypot(end.x - limb.at[0], end.y - limb.at[1]) <= 1
-    }),
-  )
-  return bends && over && within
-}
+export const isPossible = (pose: Pose, view: View): boolean => poseTroubles(pose, view).length === 0
 
 /** Halvings by which the furthest possible place on the way to where a handle is dragged is found. */
 const halvings = 6

@@ -77,15 +77,15 @@ describe('a movement', () => {
   it('tells what no body can do, and what does not stay', () => {
     const broken = (change: Partial<Pose>, more: Partial<Figure> = {}) =>
       figureTroubles({ ...squat, poses: [standing, { ...squatting, ...change }], ...more }).join('; ')
-    expect(broken({ arms: [{ turn: [90, 40] }] })).toMatch(/elbow 0 bends -50°/)
-    expect(broken({ legs: [{ turn: [0, 60] }] })).toMatch(/knee 0 bends -60°/)
-    expect(broken({ hip: [-15, 80] })).toMatch(/near legs are \d+\.\d too short/)
+    expect(broken({ arms: [{ turn: [90, 40] }] })).toMatch(/near elbow bends -50°/)
+    expect(broken({ legs: [{ turn: [0, 60] }] })).toMatch(/far knee bends -60°/)
+    expect(broken({ hip: [-15, 80] })).toMatch(/near leg too short by \d+\.\d/)
     expect(broken({ arms: [{ turn: [0, 0] }], hip: [-15, 6], trunk: 90, legs: [{ turn: [90, 90] }] })).toMatch(
-      /hand 0 goes through the floor/,
+      /near hand under the floor by /,
     )
-    expect(broken({ legs: [{ at: [14, 2.2] }] })).toMatch(/nearFoot moves by 4.5/)
-    expect(broken({}, { stays: [{ part: 'nearHand', on: 'bar' }] })).toMatch(/nearHand has no bar/)
-    expect(broken({}, { stays: [{ part: 'nearFoot', on: 'floor' }], scenery: [{ kind: 'bench', x: 0 }] })).toMatch(/through the bench/)
+    expect(broken({ legs: [{ at: [14, 2.2] }] })).toMatch(/near foot moves by 4.5/)
+    expect(broken({}, { stays: [{ part: 'nearHand', on: 'bar' }] })).toMatch(/near hand has no bar/)
+    expect(broken({}, { stays: [{ part: 'nearFoot', on: 'floor' }], scenery: [{ kind: 'bench', x: 0 }] })).toMatch(/in the bench by /)
   })
 
   it('goes between two poses by angle; what reaches goes on reaching', () => {

@@ -1,4 +1,4 @@
-import { thick, type Degrees, type Hundredths } from './body'
+import { body, thick, type Degrees, type Hundredths } from './body'
 import { framesOf } from './frames'
 import type { Figure, Part, Pose } from './figure'
 import { bothOf } from './pairs'
@@ -40,11 +40,11 @@ function bendOf(from: Point, to: Point): Bend {
 /** The joints of a pose in side view, by how far they bend; those that leave the plane of the picture are not judged. */
 export function jointsOf(pose: Pose, view: Figure['view']): { joint: keyof typeof jointLimits; side: 0 | 1; bent: Degrees }[] {
   if (view === 'front') return []
-  const body = place(pose, view)
+  const placed = place(pose, view)
   const feet = bothOf(pose.feet ?? [usualFoot(view)])
   const flat = (...bends: Bend[]) => bends.every(({ out }) => Math.abs(out) < 20)
   return ([0, 1] as const).flatMap((side) => {
-    const [arm, leg] = [body.arms[side], body.legs[side]]
+    const [arm, leg] = [placed.arms[side], placed.legs[side]]
     const [upperArm, forearm] = [bendOf(arm.shoulder, arm.elbow), bendOf(arm.elbow, arm.hand)]
     const [thigh, shank] = [bendOf(leg.hip, leg.knee), bendOf(leg.knee, leg.ankle)]
     const found: [keyof typeof jointLimits, Degrees, boolean][] = [
@@ -69,59 +69,104 @@ export function partAt({ hip, neck, arms, legs }: PlacedBody, part: Part): Point
   return part === 'seat' ? hip : neck
 }
 
+const sideNames = ['near', 'far'] as const
+
 /** All that has a thickness, with it. */
-export const outlineOf = ({ hip, neck, head, arms, legs }: PlacedBody): [name: string, point: Point, thick: Hundredths][] => [
-  ['hip', hip, thick.trunk],
-  ['neck', neck, thick.trunk],
-  ['head', head, 6.5],
+const outlineOf = ({ hip, neck, head, arms, legs }: PlacedBody): [name: string, point: Point, thick: Hundredths][] => [
+  ['hips', hip, thick.trunk],
+  ['shoulders', neck, thick.trunk],
+  ['head', head, body.head],
   ...arms.flatMap((arm, side): [string, Point, Hundredths][] => [
-    [`elbow ${side}`, arm.elbow, thick.limb],
-    [`hand ${side}`, arm.hand, thick.limb],
+    [`${sideNames[side]} elbow`, arm.elbow, thick.limb],
+    [`${sideNames[side]} hand`, arm.hand, thick.limb],
   ]),
   ...legs.flatMap((leg, side): [string, Point, Hundredths][] => [
-    [`knee ${side}`, leg.knee, thick.limb],
-    [`ankle ${side}`, leg.ankle, thick.limb],
-    [`toes ${side}`, leg.toes, thick.limb],
+    [`${sideNames[side]} knee`, leg.knee, thick.limb],
+    [`${sideNames[side]} ankle`, leg.ankle, thick.limb],
+    [`${sideNames[side]} toes`, leg.toes, thick.limb],
   ]),
 ]
 
 /** How far something may sink into what it rests on: flesh gives. */
-const gives: Hundredths = 1.3
+const gives: Hundredths = 1.6
 
-/** What no body can do in this figure, or what does not stay where it is said to: nothing, if it is sound. */
-export function figureTroubles(figure: Figure): string[] {
-  const frames = framesOf(figure).map((pose) => ({ pose, placed: place(pose, figure.view) }))
-  const troubles = new Set<string>()
-  for (const { pose } of frames)
-    for (const { joint, side, bent } of jointsOf(pose, figure.view)) {
-      const [low, high] = jointLimits[joint]
-      if (bent < low - 0.5 || bent > high + 0.5) troubles.add(`${joint} ${side} bends ${Math.round(bent)}°`)
-    }
-  for (const { placed } of frames)
-    for (const [name, point, half] of outlineOf(placed)) {
-      if (point.y < half - gives - 0.3) troubles.add(`${name} goes through the floor: ${point.y.toFixed(1)}`)
-      for (const box of (figure.scenery ?? []).filter(({ kind }) => kind === 'bench')) {
-        const into = Math.min(tops.bench + half - gives - point.y, (box.wide ?? widths.bench!) / 2 - Math.abs(point.x - box.x))
-        if (into > 0.6) troubles.add(`${name} goes through the bench: ${into.toFixed(1)}`)
-      }
-    }
-  // What moves freely between two key poses need not be within reach there; what stays is judged below in each frame.
-  for (const { pose, placed } of frames.filter(({ pose }) => figure.poses.includes(pose)))
-    for (const name of ['arms', 'legs'] as const)
-      bothOf(pose[name]).forEach((limb, side) => {
-        if (!('at' in limb)) return
-        const end = partAt(placed, `${side === 0 ? 'near' : 'far'}${name === 'arms' ? 'Hand' : 'Foot'}`)
-        const miss = Math.hypot(end.x - limb.at[0], end.y - limb.at[1])
-        if (miss > 1) troubles.add(`${side === 0 ? 'near' : 'far'} ${name} are ${miss.toFixed(1)} too short`)
-      })
-  for (const { part, on } of figure.stays) {
-    const points = frames.map(({ placed }) => partAt(placed, part))
+/** Joints that bend further than joints do, or the wrong way. */
+function bentTroubles(pose: Pose, view: Figure['view']): string[] {
+  return jointsOf(pose, view).flatMap(({ joint, side, bent }) => {
+    const [low, high] = jointLimits[joint]
+    if (bent >= low - 0.5 && bent <= high + 0.5) return []
+    const which = joint === 'neck' ? 'neck' : `${sideNames[side]} ${joint}`
+    return [`${which} bends ${Math.round(bent)}°`]
+  })
+}
+
+/** What is under the floor. */
+const floorTroubles = (placed: PlacedBody): string[] =>
+  outlineOf(placed).flatMap(([name, { y }, half]) =>
+    y < half - gives ? [`${name} under the floor by ${(half - gives - y).toFixed(1)}`] : [],
+  )
+
+/** What is inside a bench. */
+const benchTroubles = (placed: PlacedBody, scenery: Figure['scenery'] = []): string[] =>
+  scenery
+    .filter(({ kind }) => kind === 'bench')
+    .flatMap((bench) =>
+      outlineOf(placed).flatMap(([name, { x, y }, half]) => {
+        const into = Math.min(tops.bench + half - gives + 0.3 - y, (bench.wide ?? widths.bench ?? 0) / 2 - Math.abs(x - bench.x))
+        return into > 0.6 ? [`${name} in the bench by ${into.toFixed(1)}`] : []
+      }),
+    )
+
+/** Hands and toes that do not get to where they reach for. */
+function reachTroubles(pose: Pose, placed: PlacedBody): string[] {
+  return (['arms', 'legs'] as const).flatMap((name) =>
+    bothOf(pose[name]).flatMap((limb, side) => {
+      if (!('at' in limb)) return []
+      const end = name === 'arms' ? placed.arms[side]!.hand : placed.legs[side]!.toes
+      const miss = Math.hypot(end.x - limb.at[0], end.y - limb.at[1])
+      return miss > 1 ? [`${sideNames[side]} ${name === 'arms' ? 'arm' : 'leg'} too short by ${miss.toFixed(1)}`] : []
+    }),
+  )
+}
+
+/** What no body can do in one pose: nothing, if it can. */
+export function poseTroubles(pose: Pose, view: Figure['view']): string[] {
+  const placed = place(pose, view)
+  return [...bentTroubles(pose, view), ...floorTroubles(placed), ...reachTroubles(pose, placed)]
+}
+
+const words = (name: string) => name.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`)
+
+/** What does not stay where it is said to, or is not there. */
+function stayTroubles(figure: Figure, placed: readonly PlacedBody[]): string[] {
+  return figure.stays.flatMap(({ part, on }) => {
+    const points = placed.map((body) => partAt(body, part))
     const [first] = points
-    const moved = Math.max(...points.map((point) => Math.hypot(point.x - first!.x, point.y - first!.y)))
-    if (moved > 1) troubles.add(`${part} moves by ${moved.toFixed(1)}`)
+    const moved = Math.max(...points.map(({ x, y }) => Math.hypot(x - first!.x, y - first!.y)))
     const away = awayFrom(on, first!, figure.scenery)
-    if (away === undefined) troubles.add(`${part} has no ${on}`)
-    else if (away > mostAway) troubles.add(`${part} is ${away.toFixed(1)} from the ${on}`)
-  }
-  return [...troubles]
+    return [
+      ...(moved > 1 ? [`${words(part)} moves by ${moved.toFixed(1)}`] : []),
+      ...(away === undefined
+        ? [`${words(part)} has no ${words(on)}`]
+        : away > mostAway
+          ? [`${words(part)} is ${away.toFixed(1)} from the ${words(on)}`]
+          : []),
+    ]
+  })
+}
+
+/**
+ * What no body can do in this figure, or what does not stay where it is said to, in hundredths of the height: nothing, if it is
+ * sound. What moves freely between two key poses need not be within reach there; what stays is judged at each instant.
+ */
+export function figureTroubles(figure: Figure): string[] {
+  const frames = framesOf(figure)
+  const placed = frames.map((pose) => place(pose, figure.view))
+  const troubles = [
+    ...frames.flatMap((pose) => bentTroubles(pose, figure.view)),
+    ...placed.flatMap((body) => [...floorTroubles(body), ...benchTroubles(body, figure.scenery)]),
+    ...figure.poses.flatMap((pose) => reachTroubles(pose, place(pose, figure.view))),
+    ...stayTroubles(figure, placed),
+  ]
+  return [...new Set(troubles)]
 }

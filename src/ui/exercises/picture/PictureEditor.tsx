@@ -94,7 +94,7 @@ export function PictureEditor({ name, figure: first, repSeconds, onClose, onDone
       {troubles.length > 0 && (
         <p className="second" role="status">
           Look again at: {troubles.slice(0, 4).join('; ')}
-          {troubles.length > 4 && `, and ${troubles.length - 4} more`}. It can be kept like this.
+          {troubles.length > 4 && `, and ${troubles.length - 4} more`} (in hundredths of the height). It can be kept like this.
         </p>
       )}
       <div className={kit.dialogFoot}>
