@@ -6,11 +6,44 @@ import { pieceName } from '@core/summary/names'
 import { useClass } from '../shared/context'
 import { sizeWords } from '@core/gear/lists/lists'
 import { Cell, Row, RowHead, Table } from '../../kit/Table'
+import { More } from '../shared/More'
 import styles from './gear.module.css'
 import kit from '../../kit/kit.module.css'
 
-/** Demand by kind and size, turn by turn, against what can be used. */
-export function ByKind({ lines }: { lines: GearLine[] }) {
+/** Demand by kind and size, against what can be used: turn by turn at a glance, and as figures behind it. */
+export const ByKind = ({ lines }: { lines: GearLine[] }) => (
+  <>
+    <Demand lines={lines} />
+    <More summary="Turn by turn as a table">
+      <TurnByTurn lines={lines} />
+    </More>
+  </>
+)
+
+/** What is wanted in each turn; the columns are the turns in their order. */
+function TurnByTurn({ lines }: { lines: GearLine[] }) {
+  const turns = Math.max(0, ...lines.map(({ byTurn }) => byTurn.length))
+  return (
+    <div className={styles.turns} tabIndex={0} role="region" aria-label="Turn by turn">
+      <Table
+        columns={['Kind and size', ...Array.from({ length: turns }, (_, turn) => ({ name: String(turn + 1), kind: 'figure' as const }))]}
+      >
+        {lines.map((line) => (
+          <Row key={`${line.kindId}/${line.sizeId}`}>
+            <RowHead>{[line.kindName, line.sizeLabel].filter(Boolean).join(', ')}</RowHead>
+            {line.byTurn.map((amount, turn) => (
+              <Cell figure key={turn}>
+                {amount > line.owned ? <span className={kit.mend}>{amount}</span> : amount}
+              </Cell>
+            ))}
+          </Row>
+        ))}
+      </Table>
+    </div>
+  )
+}
+
+function Demand({ lines }: { lines: GearLine[] }) {
   return (
     <Table
       className={styles.gearTable}
