@@ -1,6 +1,7 @@
 import type { Figure, Held, Pose } from '../../../src/core/figure/figure'
 import {
   arms,
+  type Arms,
   bells,
   both,
   but,
@@ -41,8 +42,6 @@ import {
 } from './poses'
 import type { FigureSet } from './set'
 import { walking } from './upright'
-
-type Arms = Pose['arms']
 
 // On the spot, in side view: the near leg lifts.
 const lifts = (near: ReturnType<typeof free>, from: Arms, to: Arms, more: Partial<Figure> = {}): Figure =>

@@ -1,6 +1,8 @@
 import type { Figure, Pose } from '../../../src/core/figure/figure'
 import {
   arms,
+  at,
+  type Arms,
   ball,
   both,
   but,
@@ -54,8 +56,6 @@ import {
 import type { FigureSet } from './set'
 import { hipSway, reachAndFold } from './upright'
 
-type Arms = Pose['arms']
-const at = (x: number, y: number): Arms => [reach(x, y)]
 const longMat = mat(40, 108)
 const kneeMat = mat(14, 100)
 const backMat = mat(4, 108)

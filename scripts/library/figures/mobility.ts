@@ -1,6 +1,7 @@
 import type { Figure, Pose } from '../../../src/core/figure/figure'
 import {
   arms,
+  type Arms,
   both,
   chair,
   facing,
@@ -34,7 +35,6 @@ import {
 import type { FigureSet } from './set'
 import { hipSway, reachAndFold, shoulderRolls } from './upright'
 
-type Arms = Pose['arms']
 const chairUnder = { scenery: [chair] }
 const frontChair = { scenery: [{ ...chair, x: 0 }] }
 const seated = (armPair: Arms, more = {}): Pose => front(armPair, 9, { hip: [0, 27.6], ...more })

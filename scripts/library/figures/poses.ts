@@ -7,7 +7,7 @@ export interface Leg {
   foot: number
 }
 
-type Arms = Pose['arms']
+export type Arms = Pose['arms']
 type At = readonly [x: number, y: number]
 
 const round = (value: number) => Math.round(value * 10) / 10
@@ -22,6 +22,8 @@ export const from = ([x, y]: At, length: number, rise: number): At => [
 // Arms: the ways of upper arm and forearm, the near one first.
 export const turn = (upper: number, fore: number, out?: [number, number]): Limb => ({ turn: [upper, fore], ...(out && { out }) })
 export const reach = (x: number, y: number, bend?: number): Limb => ({ at: point([x, y]), ...(bend !== undefined && { bend }) })
+/** Both hands there. */
+export const at = (x: number, y: number, bend?: number): Arms => [reach(x, y, bend)]
 export const both = (upper: number, fore: number, out?: [number, number]): Arms => [turn(upper, fore, out)]
 
 export const arms = {

@@ -1,6 +1,8 @@
 import type { Figure, Held, Pose } from '../../../src/core/figure/figure'
 import {
   arms,
+  at,
+  type Arms,
   ball,
   bell,
   bells,
@@ -49,9 +51,6 @@ import {
 } from './poses'
 import type { FigureSet } from './set'
 import { shoulderRolls, walking } from './upright'
-
-type Arms = Pose['arms']
-const at = (x: number, y: number, bend?: number): Arms => [reach(x, y, bend)]
 
 /** On both feet, the arms alone move. */
 const standing = (from: Arms, to: Arms, more: Partial<Figure> = {}): Figure =>

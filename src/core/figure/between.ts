@@ -2,26 +2,17 @@ import type { Degrees } from './body'
 import type { Figure, Limb, Pose } from './figure'
 import { bothOf } from './pairs'
 import { place, usualBend, usualFoot, type PlacedArm, type PlacedLeg, type Point } from './place'
+import { nearest, wayOf } from './ways'
 
 const mix = (from: number, to: number, share: number) => from + (to - from) * share
 
-/** The middle of what shoulders and hips reach, from behind to overhead, against the trunk. */
+/** The middle of what shoulders and hips reach, from behind to overhead, against the trunk: nobody swings an arm the long way round. */
 const middleOfReach: Degrees = 60
-
-/** A way by whole turns nearest to another: nobody swings an arm the long way round behind the back. */
-const nearest = (way: Degrees, to: Degrees): Degrees => way - 360 * Math.round((way - to) / 360)
 
 const mixed = (from: readonly [number, number], to: readonly [number, number], share: number): [number, number] => [
   mix(from[0], to[0], share),
   mix(from[1], to[1], share),
 ]
-
-/** The way and the tilt of a bone that is placed. */
-function wayOf(from: Point, to: Point, side: 1 | -1): [way: Degrees, out: Degrees] {
-  const [dx, dy, dz] = [side * (to.x - from.x), to.y - from.y, to.z - from.z]
-  const degrees = 180 / Math.PI
-  return [Math.atan2(dx, -dy) * degrees, Math.atan2(dz, Math.hypot(dx, dy)) * degrees]
-}
 
 const jointsOf = (limb: PlacedArm | PlacedLeg): [Point, Point, Point] =>
   'elbow' in limb ? [limb.shoulder, limb.elbow, limb.hand] : [limb.hip, limb.knee, limb.ankle]

@@ -4,6 +4,7 @@ import type { Figure, Limb, Part, Pose, Surface } from './figure'
 import { partAt, poseTroubles } from './limits'
 import { place, usualFoot, type PlacedBody, type Point } from './place'
 import { swapped } from './between'
+import { nearest, wayOf } from './ways'
 
 /** What of a body is taken hold of to change a pose: of both sides, near (0) and far (1). */
 export type Handle = 'hip' | 'neck' | 'head' | `${'elbow' | 'hand' | 'knee' | 'ankle' | 'toes'}${0 | 1}`
@@ -16,11 +17,9 @@ const round = (value: number) => Math.round(value * 10) / 10
 const sideOf = (handle: Handle): Side => (handle.endsWith('1') ? 1 : 0)
 const mirrors = (view: View, side: Side): 1 | -1 => (view === 'front' && side === 1 ? -1 : 1)
 
-/** The way from one point to another, nearest to what it was. */
-function wayTo(from: Flat, to: Flat, turns: 1 | -1, was: Degrees): Degrees {
-  const way = (Math.atan2(turns * (to.x - from.x), -(to.y - from.y)) * 180) / Math.PI
-  return round(way - 360 * Math.round((way - was) / 360))
-}
+/** The way from one point to another in the plane, nearest to what it was. */
+const wayTo = (from: Flat, to: Flat, turns: 1 | -1, was: Degrees): Degrees =>
+  round(nearest(wayOf({ ...from, z: 0 }, { ...to, z: 0 }, turns)[0], was))
 
 /** Where a handle is. */
 export function handleAt(placed: PlacedBody, handle: Handle): Point {

@@ -4,6 +4,7 @@ import type { Figure, Part, Pose } from './figure'
 import { bothOf } from './pairs'
 import { place, usualFoot, type PlacedBody, type Point } from './place'
 import { awayFrom, tops, widths } from './surfaces'
+import { nearest, wayOf } from './ways'
 
 /** How far joints bend, in degrees: what most adults reach, with some room for drawing. Negative is the wrong way. */
 export const jointLimits = {
@@ -19,40 +20,25 @@ export const jointLimits = {
 /** Where the middle of something that touches may be over what it touches. */
 const mostAway: Hundredths = 5.2
 
-const degrees = (value: number) => (value * 180) / Math.PI
-
 /** Within half a turn of the middle of its limits. */
-function within(value: Degrees, [low, high]: readonly [Degrees, Degrees]): Degrees {
-  const middle = (low + high) / 2
-  return value - 360 * Math.round((value - middle) / 360)
-}
-
-interface Bend {
-  way: Degrees
-  out: Degrees
-}
-
-function bendOf(from: Point, to: Point): Bend {
-  const [dx, dy, dz] = [to.x - from.x, to.y - from.y, to.z - from.z]
-  return { way: degrees(Math.atan2(dx, -dy)), out: degrees(Math.atan2(dz, Math.hypot(dx, dy))) }
-}
+const within = (value: Degrees, [low, high]: readonly [Degrees, Degrees]): Degrees => nearest(value, (low + high) / 2)
 
 /** The joints of a pose in side view, by how far they bend; those that leave the plane of the picture are not judged. */
 export function jointsOf(pose: Pose, view: Figure['view']): { joint: keyof typeof jointLimits; side: 0 | 1; bent: Degrees }[] {
   if (view === 'front') return []
   const placed = place(pose, view)
   const feet = bothOf(pose.feet ?? [usualFoot(view)])
-  const flat = (...bends: Bend[]) => bends.every(({ out }) => Math.abs(out) < 20)
+  const flat = (...bones: ReturnType<typeof wayOf>[]) => bones.every(([, out]) => Math.abs(out) < 20)
   return ([0, 1] as const).flatMap((side) => {
     const [arm, leg] = [placed.arms[side], placed.legs[side]]
-    const [upperArm, forearm] = [bendOf(arm.shoulder, arm.elbow), bendOf(arm.elbow, arm.hand)]
-    const [thigh, shank] = [bendOf(leg.hip, leg.knee), bendOf(leg.knee, leg.ankle)]
+    const [upperArm, forearm] = [wayOf(arm.shoulder, arm.elbow), wayOf(arm.elbow, arm.hand)]
+    const [thigh, shank] = [wayOf(leg.hip, leg.knee), wayOf(leg.knee, leg.ankle)]
     const found: [keyof typeof jointLimits, Degrees, boolean][] = [
-      ['elbow', forearm.way - upperArm.way, flat(upperArm, forearm)],
-      ['shoulder', upperArm.way + pose.trunk, flat(upperArm)],
-      ['knee', thigh.way - shank.way, flat(thigh, shank)],
-      ['hip', thigh.way + pose.trunk, flat(thigh)],
-      ['ankle', feet[side] - shank.way, flat(shank)],
+      ['elbow', forearm[0] - upperArm[0], flat(upperArm, forearm)],
+      ['shoulder', upperArm[0] + pose.trunk, flat(upperArm)],
+      ['knee', thigh[0] - shank[0], flat(thigh, shank)],
+      ['hip', thigh[0] + pose.trunk, flat(thigh)],
+      ['ankle', feet[side] - shank[0], flat(shank)],
       ['neck', pose.head ?? 0, side === 0],
     ]
     return found.flatMap(([joint, bent, judged]) => (judged ? [{ joint, side, bent: within(bent, jointLimits[joint]) }] : []))
