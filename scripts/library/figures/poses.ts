@@ -94,7 +94,7 @@ export const onFar = (near: Leg, armPair: Arms = arms.hang, trunk = 0, hip: At =
 const kneeHeight = 3
 const legLength = body.thigh + body.shank - 0.4
 
-export interface OnToes {
+interface OnToes {
   toe?: number
   trunk?: number
   head?: number
@@ -118,12 +118,12 @@ export function onToes(
 }
 
 /** The shoulders of a pose in side view. */
-export const shoulderOf = ({ hip, trunk }: Pose): At => from(hip, body.trunk, 90 - trunk)
+const shoulderOf = ({ hip, trunk }: Pose): At => from(hip, body.trunk, 90 - trunk)
 
-export const plankRise = 19.6
+const plankRise = 19.6
 /** Where the hands are in a long plank whose toes are at 0. */
 export const plankHands = round(shoulderOf(onToes(plankRise, arms.hang))[0])
-export const plankArms = (x = plankHands, y: number = rest): Arms => [reach(x, y)]
+const plankArms = (x = plankHands, y: number = rest): Arms => [reach(x, y)]
 export const plank = (more: OnToes & { arms?: Arms } = {}): Pose => onToes(plankRise, more.arms ?? plankArms(), more)
 export const pushUpLow = (more: OnToes & { arms?: Arms } = {}): Pose => onToes(5, more.arms ?? plankArms(), { head: -14, ...more })
 
@@ -151,7 +151,7 @@ export function onElbowsAndKnees(elbow: number, tilt: number): Pose {
   return pose(hip, leanFrom(hip, shoulder), both(-tilt, 88), free(thigh, -93, -78), undefined, -8)
 }
 
-export const forearmRise = 6.2
+const forearmRise = 6.2
 export const forearmArms: Arms = both(0, 88)
 export const forearmPlank = (more: OnToes & { arms?: Arms } = {}): Pose =>
   onToes(forearmRise, more.arms ?? forearmArms, { head: -10, ...more })
@@ -171,7 +171,7 @@ export const kneePlank = (armPair: Arms = [reach(kneePlankHands, rest)]): Pose =
 export const kneePushUpLow = (armPair: Arms = [reach(kneePlankHands, rest)]): Pose => onKnees(20, armPair, { head: -14 })
 
 /** On all fours, the back nearly level. */
-export const foursTrunk = 67
+const foursTrunk = 67
 const foursHip: At = [0, kneeHeight + body.thigh]
 export const foursHands = round(from(foursHip, body.trunk, 90 - foursTrunk)[0])
 export const kneeling: Leg = free(0, -93, -78)
@@ -284,7 +284,6 @@ export const handsAndFeet: Stay[] = [...hands, ...feet]
 export const knees: Stay[] = every('Knee', 'floor')
 export const elbows: Stay[] = every('Elbow', 'floor')
 export const back: Stay[] = [['back', 'floor']]
-export const backAndFeet: Stay[] = [...back, ...feet]
 export const seat: Stay[] = [['seat', 'chair']]
 export const seatAndFeet: Stay[] = [...seat, ...feet]
 export const on = (part: Part, surface: Surface): Stay => [part, surface]

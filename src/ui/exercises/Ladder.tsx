@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { Exercise } from '@core/library/exercise'
-import { formsOf, rungOrder, type Form } from '@core/library/form'
+import { formsOf, type Form } from '@core/library/form'
 import { commonSettings } from '@core/library/hall-settings'
 import { figureWords } from '@core/figure/words'
 import { FigurePicture } from '../kit/FigurePicture'
@@ -8,15 +8,12 @@ import styles from './ladder.module.css'
 
 const rungWords = { easier: 'easier', harder: 'harder', substitute: 'instead' } as const
 
-/** Easier options from far to near, the exercise, what stands in its place, and harder ones. */
+/** Easier options from far to near, the exercise, harder ones, and what stands in its place, which is on no rung. */
 function inOrder(exercise: Exercise): Form[] {
   const forms = formsOf(exercise)
   const of = (rung: Form['rung']) => forms.filter((form) => form.rung === rung)
-  return [...of('easier').reverse(), ...of(undefined), ...of('harder'), ...of('substitute')].sort((a, b) => place(a) - place(b))
+  return [...of('easier').reverse(), ...of(undefined), ...of('harder'), ...of('substitute')]
 }
-
-/** Substitutes last: they are on no rung. */
-const place = ({ rung }: Form) => (rung === undefined ? 1 : rung === 'substitute' ? 3 : rungOrder[rung])
 
 /** The exercise and its options as pictures, from easier to harder; the one that is chosen moves. */
 export function Ladder({ exercise }: { exercise: Exercise }) {
