@@ -71,7 +71,7 @@ function Card(props: CardProps) {
               {!now.items && <p className={styles.cardExercise}>{now.exercise}</p>}
               {now.figure && (
                 <div className={styles.cardFigure}>
-                  <LiveFigure figure={now.figure} moves={state.status === 'running' && !view.ahead} />
+                  <LiveFigure figure={now.figure} moves={state.status === 'running' && !view.ahead} into={state.elapsed / 1000} />
                 </div>
               )}
               {now.items &&

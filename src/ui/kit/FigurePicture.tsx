@@ -12,8 +12,8 @@ interface FigurePictureProps {
   figure: Figure
   /** The movement in words; a picture that stands beside them says nothing more. */
   label?: string
-  /** Seconds a rep, while it moves. */
-  moving?: { repSeconds: number; tempo?: TempoFigures | undefined } | undefined
+  /** Seconds a rep, while it moves; and how far into it all it is now, where that is counted elsewhere too. */
+  moving?: { repSeconds: number; tempo?: TempoFigures | undefined; into?: number | undefined } | undefined
   className?: string | undefined
 }
 
@@ -39,9 +39,14 @@ export function FigurePicture({ figure, label, moving, className }: FigurePictur
     [figure, moves, moving?.repSeconds, moving?.tempo?.join()],
   )
   const drawn = useRef<SVGGElement>(null)
+  // When the movement began, by the page's clock: told anew whenever that is.
+  const began = useRef(0)
+  useEffect(() => {
+    if (moving?.into !== undefined) began.current = performance.now() / 1000 - moving.into
+  }, [moving?.into])
   useEffect(() => {
     if (!cycle) return undefined
-    return onEachFrame((seconds) => draw(drawn.current, movedShapes(figure, cycle, seconds)))
+    return onEachFrame((seconds) => draw(drawn.current, movedShapes(figure, cycle, seconds - began.current)))
   }, [figure, cycle])
   return (
     <svg

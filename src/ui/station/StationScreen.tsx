@@ -55,7 +55,7 @@ function Station(props: StationProps) {
       <div className={`${styles.stationMiddle}${view.figure && !view.closed ? ` ${styles.isPictured}` : ''}`}>
         {view.figure && !view.closed && (
           <div className={styles.stationFigure}>
-            <LiveFigure figure={view.figure} moves={state.status === 'running' && !view.ahead} />
+            <LiveFigure figure={view.figure} moves={state.status === 'running' && !view.ahead} into={state.elapsed / 1000} />
           </div>
         )}
         <div>

@@ -16,6 +16,8 @@ interface TogetherProps {
   place: string
   /** Whether it is done now, and the clock runs. */
   moves: boolean
+  /** Seconds into the work. */
+  into: number
   ends: string
   digits: React.ReactNode
   /** Beside the digits: who has done how much. */
@@ -23,7 +25,7 @@ interface TogetherProps {
 }
 
 /** What all do: the exercise largest, then how, and what comes after it. */
-export function Together({ view, word, place, moves, ends, digits, standings }: TogetherProps) {
+export function Together({ view, word, place, moves, into, ends, digits, standings }: TogetherProps) {
   return (
     <div className={`${styles.together}${view.isList ? ` ${styles.isList}` : ''}${view.figure ? ` ${styles.isPictured}` : ''}`}>
       <header className={styles.head}>
@@ -44,7 +46,7 @@ export function Together({ view, word, place, moves, ends, digits, standings }: 
       <section className={styles.how}>
         {view.figure && (
           <div className={styles.picture}>
-            <LiveFigure figure={view.figure} moves={moves && !view.ahead} />
+            <LiveFigure figure={view.figure} moves={moves && !view.ahead} into={into} />
           </div>
         )}
         {view.how && <p className={styles.figures}>{view.how}</p>}

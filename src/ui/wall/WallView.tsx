@@ -75,6 +75,7 @@ export function WallView({ live, layout: first, zone, sound, children }: WallVie
         word={paused ? 'Paused' : view.word}
         place={view.place}
         moves={state.status === 'running' && state.phase.kind === 'work'}
+        into={state.elapsed / 1000}
         ends={`ends ${ends}`}
         digits={<Digits digits={digits} />}
         standings={snapshot.scores && <Standings live={live} />}
