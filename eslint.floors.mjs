@@ -18,6 +18,7 @@ export const floors = [
   ['options', 'the form of an exercise that suits somebody'],
   ['gear', 'how much gear a turn takes'],
   ['summary', 'plans and pieces in words'],
+  ['summary/sentence', 'a piece as a sentence that is read and edited, and the class in two'],
   ['class', 'the class: its document, all that is computed of it, and what mends it'],
   ['wall', 'how large names stand on the wall, and from how far they are read'],
   ['doing', 'what somebody does at a place of the class'],

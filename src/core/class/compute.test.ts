@@ -100,7 +100,7 @@ describe('a class computed', () => {
     expect(mats(waiting) - mats(inWaves(false))).toBe(8)
     expect(waiting.gear.turns).toHaveLength(2 * 16 + computed(() => undefined).gear.turns.length - 16)
     expect(waiting.sentences![0]).toContain(
-      'by half of the class at a time while the other half does 1 exercise together (0:30 work, 1 lap)',
+      'in two waves: half of the class works, the other half does 1 exercise, everyone the same: 0:30 work, 1 lap',
     )
   })
 })

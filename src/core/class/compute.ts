@@ -17,7 +17,7 @@ import type { Problem, Result } from '../base/result'
 import type { Rotation } from '../rotation/rotation'
 import { isMixing, rotationBy, type RotationChoice } from '../rotation/rule'
 import { inWaves } from '../rotation/waves'
-import { classSentences } from '../summary/sentences'
+import { classSentences, movingsOf } from '../summary/sentence/class-sentences'
 import { compileTimeline } from '../timeline/compile'
 import { whoseAmong, type Paces } from '../pace/pace'
 import type { Timeline } from '../timeline/phase'
@@ -142,7 +142,7 @@ export function computeClass(document: ClassDocument, library: HallLibrary): Com
   const sizes = placed.groups.map((group) => group.length)
   return {
     timeline,
-    sentences: timeline.ok ? classSentences(plan, timeline.value, sizes) : undefined,
+    sentences: timeline.ok ? classSentences(plan, timeline.value, sizes, movingsOf(document)) : undefined,
     people,
     paces,
     atHome: coming.filter((person) => home.has(person.id)),

@@ -1,4 +1,4 @@
-import { slotPhrase } from '../summary/sentences'
+import { slotPhrase } from '../summary/sentence/class-sentences'
 import type { ClassDocument } from './class-document'
 import type { Seconds } from '../base/units'
 import { computeClass, type HallLibrary } from './compute'

@@ -13,7 +13,7 @@ import type { Circuit, Plan } from '../../plan/plan'
 import { lapsOf, turnsPerLap } from '../../plan/turns'
 import { failure, problem, success, type Result } from '../../base/result'
 import { pairsSentence, pieceName, pieceNames } from '../../summary/names'
-import { roomSentences } from '../../summary/sentences'
+import { movingsOf, roomSentences } from '../../summary/sentence/class-sentences'
 import { broughtAlong } from './brings'
 import { joinedOwn } from './own-doings'
 import { shownNames } from './shown-names'
@@ -50,6 +50,7 @@ export function takeSnapshot(
       plan,
       computed.timeline.value,
       computed.groups.map((group) => group.length),
+      movingsOf(document),
     ),
     follow: followSentence(document, (id) => shown[computed.people.findIndex((person) => person.id === id)] ?? id),
     ...(document.demonstrators && { showing: showing(document) }),

@@ -7,7 +7,7 @@ import { computeClass } from '../../class/compute'
 import type { Circuit } from '../../plan/plan'
 import { swapLists } from '../../gear/lists/lists'
 import { paceText } from '../../summary/items'
-import { classSentences } from '../../summary/sentences'
+import { classSentences } from '../../summary/sentence/class-sentences'
 import type { Command, RunEvent } from '../clock/events'
 import { foldEvents } from '../clock/apply'
 import { roomView } from './room-view'
@@ -216,7 +216,9 @@ describe('a self-paced list', () => {
       headline: 'Through the list, at your own pace',
       points: ['9-6-3 of each:', 'goblet squat', 'push-up', 'glute bridge'],
     })
-    expect(taken.value.sentences[0]).toContain('11:00 rounds at your own pace, 1:40 rest, ladder at your own pace, to the finish')
+    expect(taken.value.sentences[0]).toContain(
+      'aiming at 6 rounds; 1:40 rest; ladder, one list for everyone, at their own pace: 9-6-3 of each',
+    )
     expect(taken.value.sentences[1]).toMatch(/^About \d+:\d\d \(\d+:\d\d to \d+:\d\d\) in all/)
   })
 
@@ -237,7 +239,7 @@ describe('a self-paced list', () => {
 describe('the class in two sentences', () => {
   it('tells what is done and how long it takes', () => {
     expect(lunch.sentences).toEqual([
-      '3:00 brief, 5:00 warm-up, 8 stations (0:40 work and 0:15 to move, 2 laps with 1:00 between), 1:00 water, then 4:00 cool-down; 16 people in pairs.',
+      '3:00 brief; 5:00 warm-up; 8 stations, pairs move on to the next: 0:40 work and 0:15 to move, 2 laps with 1:00 between; 1:00 water; 4:00 cool-down; 16 people in pairs.',
       '28:10 in all.',
     ])
   })

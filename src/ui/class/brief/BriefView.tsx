@@ -7,7 +7,7 @@ import { whoGoes } from '@core/brief/who-goes'
 import { briefChoices, briefSeconds } from '@core/brief/ways'
 import { walkThrough } from '@core/brief/walk-through'
 import { settingsOf } from '@core/class/compute'
-import { roomSentences } from '@core/summary/sentences'
+import { movingsOf, roomSentences } from '@core/summary/sentence/class-sentences'
 import { followSentence } from '@core/class/demonstrators'
 import { formatSeconds } from '@core/base/units'
 import { useClass, usePlanEdits } from '../shared/context'
@@ -46,7 +46,7 @@ export function BriefView() {
     )
   // The room is not told of the slot.
   const sizes = computed.groups.map((group) => group.length)
-  const opening = [...(computed.timeline.ok ? roomSentences(plan, computed.timeline.value, sizes) : []), ...(follow ? [follow] : [])]
+  const opening = [...(computed.timeline.ok ? roomSentences(plan, computed.timeline.value, sizes, movingsOf(document)) : []), ...(follow ? [follow] : [])]
   return (
     <>
       <section className={`${frame.classMain} ${styles.brief}`} aria-label="Brief">
