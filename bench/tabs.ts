@@ -36,7 +36,7 @@ export async function benchTabs(browser: Browser, base: string): Promise<void> {
     )
   console.log('From one tab of a class to another')
   line('first time ', await round())
-  await page.getByRole('textbox', { name: 'Transition' }).first().fill('0:20')
+  await page.getByRole('textbox', { name: 'Transition', exact: true }).first().fill('0:20')
   await page.keyboard.press('Tab')
   line('again      ', await round())
   await page.context().close()

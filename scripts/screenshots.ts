@@ -53,7 +53,7 @@ try {
   await page.getByText('Lists', { exact: true }).click()
   await take(page, 'gear-lists')
   await page.goto(`${server.base}/classes/demo-lunch/run`)
-  await page.getByRole('button', { name: 'Open the room' }).click()
+  await page.getByRole('button', { name: 'Run class' }).click()
   await page.waitForURL(/\/runs\//)
   await settle(page)
   const wall = await context.newPage()

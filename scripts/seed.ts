@@ -14,19 +14,27 @@ import { demoGear, demoHall, demoRooms } from './demo/hall'
 import { demoPeople } from './demo/people'
 import { demoPlans } from './demo/plans'
 
-/** Fills an empty database with the demo hall; with `--fresh`, empties it first. */
-async function seed(fresh: boolean): Promise<void> {
+const rowsIn =
+  (hallId: string) =>
+  <D extends { id: string; name: string }>(documents: D[]) =>
+    documents.map((document) => ({ hallId, id: document.id, name: document.name, document }))
+
+/** Fills an empty database with the demo hall, or with one that nobody has begun yet (`empty`); `fresh` empties it first. */
+async function seed(fresh: boolean, empty: boolean): Promise<void> {
   if (fresh) await database().execute('truncate hall cascade')
   const [row] = await database().select({ halls: count() }).from(halls)
-  if (row!.halls > 0) return
+  if (row!.halls > 0) {
+    if (empty) console.log('There is a hall already, and nothing of it is changed: begin your own on its first page.')
+    return
+  }
+  if (empty) return seedEmpty()
   const hallId = demoHall.id
-  const rowsOf = <D extends { id: string; name: string }>(documents: D[]) =>
-    documents.map((document) => ({ hallId, id: document.id, name: document.name, document }))
+  const rowsOf = rowsIn(hallId)
   // A demo of another day, for tests that set the clock.
   const today = new Date(process.env.SEED_NOW ?? Date.now())
   const past = demoRuns(today)
   await database().transaction(async (tx) => {
-    await tx.insert(halls).values(demoHall)
+    await tx.insert(halls).values({ ...demoHall, stage: 'demo' })
     await tx.insert(rooms).values(rowsOf(demoRooms))
     await tx.insert(people).values(rowsOf(demoPeople))
     await tx.insert(exercises).values(rowsOf(libraryExercises))
@@ -52,6 +60,17 @@ async function seed(fresh: boolean): Promise<void> {
   console.log(
     `The demo hall ${demoHall.name} is in: ${demoPeople.length} people, ${libraryExercises.length} exercises, ${demoGear.length} kinds of gear, ${demoClasses(today).length} classes, ${past.length} past runs.`,
   )
+}
+
+/** The exercises and kinds of gear that any hall begins with, in one that asks for its name when it is first opened. */
+async function seedEmpty(): Promise<void> {
+  const rowsOf = rowsIn('own-hall')
+  await database().transaction(async (tx) => {
+    await tx.insert(halls).values({ ...demoHall, id: 'own-hall', name: 'A hall to begin', stage: 'empty' })
+    await tx.insert(exercises).values(rowsOf(libraryExercises))
+    await tx.insert(gearKinds).values(rowsOf(demoGear))
+  })
+  console.log('An empty hall is in. Open it to give it a name and a room.')
 }
 
 const library = { people: demoPeople, exercises: libraryExercises, gear: demoGear }
@@ -83,5 +102,5 @@ function played({ document: { id, document }, commands }: DemoRun) {
   return { run, events }
 }
 
-await seed(process.argv.includes('--fresh'))
+await seed(process.argv.includes('--fresh'), process.argv.includes('--empty'))
 await closeDatabase()

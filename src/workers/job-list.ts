@@ -46,6 +46,7 @@ export const jobs = {
   /** Validated, and no more. */
   readClass: job(ClassDocument, success),
   readClassSave: job(ClassSave, success),
+  readPlan: job(Plan, success),
   readPlanFile: job(PlanFile, success),
   /** What a run of the class begins with. */
   snapshot: job(zod.strictObject({ document: ClassDocument, room: Room.optional() }), ({ document, room }, library) =>

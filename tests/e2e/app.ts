@@ -49,7 +49,7 @@ async function expectClean(axe: AxeBuilder): Promise<void> {
     violations.map(
       (violation) =>
         `${violation.id}: ${violation.nodes
-          .map((node) => node.target.join(' '))
+          .map((node) => `${node.target.join(' ')} ${node.html.slice(0, 160)}`)
           .slice(0, 4)
           .join(' | ')}`,
     ),

@@ -7,11 +7,11 @@ import { begin, closeScreens, end, expectTogether, openRoom, openRoomOf, openScr
 test('one stream serves all tabs of a browser; undo, repeat and lock', async ({ context, app }) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
   const streams = async () => ((await (await controls.request.get(`${app.base}/api/health`)).json()) as { streams: number }).streams
-  await expect(controls.getByText('together with the room')).toBeVisible()
+  await expect(controls.getByText('in sync')).toBeVisible()
   const before = await streams()
   const third = await context.newPage()
   await openPage(third, wall.url())
-  await expect(third.getByText('No line to the server')).toHaveCount(0)
+  await expect(third.getByText('No connection to the server')).toHaveCount(0)
   expect(await streams()).toBe(before)
   await third.close()
   await begin(controls, 5)
@@ -151,7 +151,7 @@ test('rounds are tapped in a list at everyone’s own pace; what is said is show
   await panel.getByRole('button', { name: 'Oren: a round more' }).click()
   await expect(panel.getByText('1 round')).toBeVisible()
   await expect(wall.getByRole('list', { name: 'How people stand' })).toContainText('Oren: 1 round')
-  await panel.getByRole('button', { name: 'Oren: take the last tap away' }).click()
+  await panel.getByRole('button', { name: 'Oren: undo the last tap' }).click()
   await expect(wall.getByRole('list', { name: 'How people stand' })).toHaveCount(0)
   // Oren puts one down himself; the coach's panel, and the wall, have it.
   const [, runId] = /\/runs\/([\w-]+)/.exec(controls.url())!
@@ -166,7 +166,7 @@ test('rounds are tapped in a list at everyone’s own pace; what is said is show
   await expect(card.getByRole('checkbox').first()).not.toBeChecked()
   await expectAccessible(card)
   await expect(wall.getByRole('list', { name: 'How people stand' })).toContainText('Oren: 1 round')
-  await card.getByRole('button', { name: 'Take the last tap away' }).click()
+  await card.getByRole('button', { name: 'Undo the last tap' }).click()
   await expect(card.getByText('You: no round yet')).toBeVisible()
   await card.close()
   await controls.bringToFront()

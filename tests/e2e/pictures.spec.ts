@@ -47,7 +47,7 @@ test('a picture of one’s own begins with that of a similar exercise, and is ch
   await editor.getByRole('button', { name: 'Pose after this' }).click()
   await expect(editor.getByText('Pose 3', { exact: true })).toBeVisible()
   await editor.getByRole('button', { name: 'Take this picture' }).click()
-  await form.getByRole('button', { name: 'Store' }).click()
+  await form.getByRole('button', { name: 'Save' }).click()
   await expect(form).toHaveCount(0)
   const stored = (await (await page.request.get('/api/exercises')).json()).exercises.find(
     ({ document }: { document: { id: string } }) => document.id === 'air-squat',
@@ -59,7 +59,7 @@ test('a picture of one’s own begins with that of a similar exercise, and is ch
   await form.getByRole('button', { name: 'Take it out' }).first().click()
   await form.getByLabel('Begin with the picture of').first().fill('Goblet squat')
   await page.getByRole('option', { name: 'Goblet squat', exact: true }).click()
-  await form.getByRole('button', { name: 'Store' }).click()
+  await form.getByRole('button', { name: 'Save' }).click()
   await expect(form).toHaveCount(0)
   await expect(page.getByRole('list', { name: 'From easier to harder' }).getByRole('img', { name: /^Air squat/ })).toBeVisible()
 })

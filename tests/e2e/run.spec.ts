@@ -33,7 +33,7 @@ test('controls and wall stay together through pause, resume, skip, hold, stop an
 
   await press(controls, /^Skip/)
   await expect(word(wall)).toHaveText('Move on')
-  await expect(wall.getByRole('list', { name: 'Stations' }).getByRole('listitem').nth(1)).toContainText('coming in')
+  await expect(wall.getByRole('list', { name: 'Stations' }).getByRole('listitem').nth(1)).toContainText('next')
   await press(controls, /^Hold/)
   await expect(controls.getByText('Will hold at the end of this')).toBeVisible()
   await press(controls, /^Release/)

@@ -8,7 +8,7 @@ test('tabs of a class change in place: addresses, back and forward work, and one
   const tabs = page.getByRole('navigation', { name: 'Class' })
   // Whatever loads the page anew forgets this.
   await page.evaluate(() => Object.assign(window, { stays: true }))
-  await page.getByRole('textbox', { name: 'Transition' }).first().fill('0:25')
+  await page.getByRole('textbox', { name: 'Transition', exact: true }).first().fill('0:25')
   await page.keyboard.press('Tab')
   await tabs.getByRole('link', tab(/^People/)).click()
   await expect(page).toHaveURL(new RegExp(`${id}/people$`))
@@ -24,7 +24,7 @@ test('tabs of a class change in place: addresses, back and forward work, and one
   await expect(page.getByRole('checkbox', { name: 'Juniper' })).toHaveCount(0)
   await page.keyboard.press('Control+z')
   await page.goBack()
-  await expect(page.getByRole('textbox', { name: 'Transition' }).first()).toHaveValue('0:15')
+  await expect(page.getByRole('textbox', { name: 'Transition', exact: true }).first()).toHaveValue('0:15')
   await page.goForward()
   await expect(page.getByLabel('Walk-in')).toBeVisible()
   expect(await page.evaluate(() => 'stays' in window)).toBe(true)
@@ -53,7 +53,7 @@ test('a tab can be opened by keyboard, and a change of the hall shows in a class
 test('a page of the version before offers to load anew, once nothing would be lost', async ({ page }) => {
   const id = await ownClass(page.request, 'demo-lunch')
   await openPage(page, `/classes/${id}/shape`)
-  const offer = page.getByText('Vicinor has been renewed')
+  const offer = page.getByText('Vicinor has been updated')
   // The app is renewed: every answer comes from another build, and the first save fails.
   let away = true
   await page.route('**/api/classes/**', async (route) => {
@@ -62,14 +62,16 @@ test('a page of the version before offers to load anew, once nothing would be lo
     const response = await route.fetch()
     return route.fulfill({ response, headers: { ...response.headers(), 'x-vicinor-build': 'other' } })
   })
-  await page.getByLabel('Name', { exact: true }).first().fill('Renewed Hour')
+  await page.getByRole('button', { name: 'Lunch Loop' }).click()
+  await page.getByLabel('Name of the class').fill('Renewed Hour')
+  await page.keyboard.press('Enter')
   await expect(page.getByText(/^not saved/)).toBeVisible()
   await expect(offer).toHaveCount(0)
   away = false
   await expect(page.getByText(/^saved/)).toBeVisible()
   await expect(offer).toBeVisible()
   await page.unroute('**/api/classes/**')
-  await page.getByRole('button', { name: 'Load it anew' }).click()
+  await page.getByRole('button', { name: 'Reload' }).click()
   await expect(page.getByRole('heading', { name: 'Renewed Hour' })).toBeVisible()
   await expect(offer).toHaveCount(0)
 })

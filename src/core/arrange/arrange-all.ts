@@ -66,8 +66,8 @@ export function* arrangeAll(input: ArrangeAllInput): Generator<ArrangeProgress, 
   const after = computeClass(document, input.library)
   const [mendBefore, mendAfter] = [toMend(input, input.document, before), toMend(input, document, after)]
   steps.push({
-    what: 'Findings',
-    text: mendAfter === mendBefore ? `${mendAfter} to mend, as before` : `${mendAfter} to mend instead of ${mendBefore}`,
+    what: 'Problems',
+    text: mendAfter === mendBefore ? `${mendAfter}, as before` : `${mendAfter} instead of ${mendBefore}`,
     better: mendAfter < mendBefore,
   })
   return { document, steps }

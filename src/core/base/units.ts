@@ -29,14 +29,22 @@ export function formatSeconds(seconds: Seconds): string {
 }
 
 /**
- * Reads a length of time as people type it: `45` (seconds), `1:30`, `1:00:00`, `90s`, `2 min`. Returns `undefined` for anything
- * else, so that a form can keep the text and say what is wrong.
+ * Reads a length of time as people type it: `45` (seconds), `1:30`, `1:00:00`, `90s`, `2 min`, `1.5 min`; and from a length that
+ * stands there, `+5` and `-5` more or less than it. Returns `undefined` for anything else, and for parts of a second, so that a
+ * form can keep the text and say what is wrong.
  */
-export function parseSeconds(text: string): Seconds | undefined {
+export function parseSeconds(text: string, from?: Seconds): Seconds | undefined {
   const trimmed = text.trim().toLowerCase()
+  const change = from === undefined ? undefined : /^([+-])\s*(.+)$/.exec(trimmed)
+  if (change) {
+    const by = parseSeconds(change[2]!)
+    return by === undefined ? undefined : from! + (change[1] === '-' ? -by : by)
+  }
   const clock = /^(?:(\d{1,2}):)?(\d{1,3}):([0-5]\d)$/.exec(trimmed)
   if (clock) return Number(clock[1] ?? 0) * 3600 + Number(clock[2]) * 60 + Number(clock[3])
-  const plain = /^(\d{1,6})\s*(s|sec|min|m)?$/.exec(trimmed)
+  const plain = /^(\d{1,6}(?:[.,]\d{1,2})?)\s*(s|secs?|seconds?|m|mins?|minutes?|["”']|′)?$/.exec(trimmed)
   if (!plain) return undefined
-  return Number(plain[1]) * (plain[2]?.startsWith('m') ? 60 : 1)
+  const isMinutes = /^(m|'|′)/.test(plain[2] ?? '')
+  const seconds = Number(plain[1]!.replace(',', '.')) * (isMinutes ? 60 : 1)
+  return Number.isInteger(seconds) ? seconds : undefined
 }

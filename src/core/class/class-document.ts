@@ -40,6 +40,8 @@ export const ClassDocument = z
     arranged: z.array(ArrangedGroup).max(limits.people).optional(),
     /** Sizes that people take in this class instead of their usual ones, by the ids of person and kind. */
     sizes: z.record(idField, z.record(idField, idField)).optional(),
+    /** Options that people do in this class instead of what everyone does, by the ids of person and exercise. */
+    options: z.record(idField, z.record(idField, idField)).optional(),
     /** Where people read where to go, if the wall is not to tell all of them. */
     placesOn: z.enum(['cards']).optional(),
     /** Whether what is tapped in self-paced parts is shown to the room. */

@@ -58,12 +58,13 @@ export interface ComputedClass {
 }
 
 /**
- * The people who are here, in the order in which they came and then those who were only counted, with the sizes they take in this
- * class and the version that they show;
+ * The people who are here, in the order in which they came and then those who were only counted, with the sizes and options they take
+ * in this class and the version that they show;
  * ids that the hall no longer knows are left out.
  */
 export function peopleHere(
-  document: Pick<ClassDocument, 'here' | 'walkIns' | 'sizes' | 'demonstrators' | 'headCount'> & Partial<Pick<ClassDocument, 'startsAt'>>,
+  document: Pick<ClassDocument, 'here' | 'walkIns' | 'sizes' | 'options' | 'demonstrators' | 'headCount'> &
+    Partial<Pick<ClassDocument, 'startsAt'>>,
   people: readonly Person[],
 ): Doer[] {
   const byId = new Map([...people, ...document.walkIns].map((person) => [person.id, person]))
@@ -71,9 +72,10 @@ export function peopleHere(
   const named = document.here.flatMap((id) => {
     const person = byId.get(id)
     const sizes = document.sizes?.[id]
+    const options = document.options?.[id]
     const shows = (['easier', 'harder'] as const).find((version) => shown[version] === id)
-    if (!person || (!sizes && !shows)) return person ? [person] : []
-    return [{ ...person, ...(sizes && { loads: { ...person.loads, ...sizes } }), ...(shows && { shows }) }]
+    if (!person || (!sizes && !options && !shows)) return person ? [person] : []
+    return [{ ...person, ...(sizes && { loads: { ...person.loads, ...sizes } }), ...(options && { options }), ...(shows && { shows }) }]
   })
   return [...named, ...counted(document.headCount ?? 0, document.startsAt)]
 }

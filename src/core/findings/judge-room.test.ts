@@ -21,7 +21,7 @@ describe('findings about the room, common practice unless a source is named', ()
     // One card, however many kinds.
     expect(with_([other({})])).toEqual([
       expect.stringMatching(
-        /^\d+ kinds and sizes of gear are wanted in two classes at once\. .*Kettlebell 12 kg: 4 here and 4 in Other, 2 to be had; /,
+        /^\d+ kinds and sizes of gear are wanted in two classes at once\. .*Kettlebell 12 kg: 4 here and 4 in Other, 2 available; /,
       ),
     ])
     expect(with_([other({ roomId: document.roomId })])).toContainEqual(expect.stringContaining('Other is in this room at the same time'))
@@ -31,7 +31,7 @@ describe('findings about the room, common practice unless a source is named', ()
     // Many classes, and many kinds, are counted: a card is read at a glance.
     expect(with_(crowd.map((each) => other({ id: each.id, name: each.name })))).toEqual([
       expect.stringMatching(
-        /^\d+ kinds .*Kettlebell 12 kg: 4 here and 20 in 5 other classes, 2 to be had; .*; and \d+ more\. Both classes may/,
+        /^\d+ kinds .*Kettlebell 12 kg: 4 here and 20 in 5 other classes, 2 available; .*; and \d+ more\. Both classes may/,
       ),
     ])
     const later = new Date(Date.parse(document.startsAt) + 3_600_000).toISOString()

@@ -63,6 +63,6 @@ describe('findings, common practice unless a source is named', () => {
   it('says what to mend first', () => {
     const order = judged(bare()).map((finding) => finding.severity)
     expect(order).toEqual([...order].sort((a, b) => ['mend', 'weigh', 'fine'].indexOf(a) - ['mend', 'weigh', 'fine'].indexOf(b)))
-    expect(find(judged(lunch()), 'gearShort')).toMatchObject({ severity: 'mend', what: 'Kettlebell 12 kg: 4 wanted, 2 to be had' })
+    expect(find(judged(lunch()), 'gearShort')).toMatchObject({ severity: 'mend', what: 'Kettlebell 12 kg: 4 wanted, 2 available' })
   })
 })

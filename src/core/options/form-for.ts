@@ -12,18 +12,33 @@ export interface FormChoice {
   unspared?: boolean
 }
 
-/** Somebody of the class; `shows` is the version that they show to the others; `counted`, whose name nobody took. */
-export type Doer = Person & { shows?: 'easier' | 'harder' | undefined; counted?: true | undefined }
+/**
+ * Somebody of the class; `shows` is the version that they show to the others; `options`, what was set for them alone, by exercise;
+ * `counted`, whose name nobody took.
+ */
+export type Doer = Person & {
+  shows?: 'easier' | 'harder' | undefined
+  options?: Readonly<Record<string, string>> | undefined
+  counted?: true | undefined
+}
 
 const hardness = (form: Form) => (['jumps', 'floor', 'balance'] as const).filter((strain) => form.asks.includes(strain)).length
 
 /**
  * The form a person should take: what everyone does, if it spares what the person goes easy on; else the mildest option that does.
  * Newcomers are given the nearest easier option of what is hard (jumps, floor and balance together); nobody is sent to a harder
- * one unasked. Without any that spares, the easiest, marked.
+ * one unasked. Without any that spares, the easiest, marked. What was set for the person alone stands before all of this.
  */
-export function formFor(person: Pick<Doer, 'goEasy' | 'level' | 'shows'>, use: Pick<Use, 'optionId'>, exercise: Exercise): FormChoice {
+export function formFor(
+  person: Pick<Doer, 'goEasy' | 'level' | 'shows' | 'options'>,
+  use: Pick<Use, 'optionId'>,
+  exercise: Exercise,
+): FormChoice {
   const standard = formOf(exercise, use.optionId)
+  const own = person.options?.[exercise.id]
+  const set = own === undefined ? undefined : formsOf(exercise).find(({ optionId }) => optionId === own)
+  // The coach has set it for this one person, who may know better than a rule.
+  if (set) return { form: set, why: 'set for them', ...(set.asks.some((strain) => person.goEasy.includes(strain)) && { unspared: true }) }
   if (person.shows) return shownBy(person, standard, exercise) ?? formFor({ ...person, shows: undefined }, use, exercise)
   // Most people, most of the time.
   if (person.goEasy.length === 0 && person.level !== 'newcomer') return { form: standard }

@@ -14,7 +14,7 @@ export function fullMix(stations: number, people: number, turns: number): Result
     return failure(
       problem(
         'noMix',
-        'With 2 stations there is no such mix: every station once and every partner once cannot both be had. Use the loop, or two files.',
+        'With 2 stations there is no such mix: every station once and every partner once cannot both be. Stay together, or take a new partner each turn.',
         'stations',
       ),
     )

@@ -20,13 +20,13 @@ export const RotationChoice = z.strictObject({ rule: Rule, step: wholeNumber(1, 
 export type RotationChoice = z.infer<typeof RotationChoice>
 
 export const ruleNames: Record<Rule, string> = {
-  loop: 'Loop',
-  loopByK: 'Loop, skipping stations',
-  twoFiles: 'Two files',
-  hostAndTraveller: 'Host and traveller',
-  fullMix: 'Full mix of two files',
-  wholeClass: 'Whole class mixed',
-  mixedGroups: 'Groups mixed',
+  loop: 'Stay together',
+  loopByK: 'Stay together, skip ahead',
+  twoFiles: 'New partner each turn',
+  hostAndTraveller: 'One stays, one moves',
+  fullMix: 'Every station, every partner',
+  wholeClass: 'Everyone with everyone',
+  mixedGroups: 'New trios or fours',
 }
 
 export const ruleWords: Record<Rule, string> = {
@@ -34,7 +34,7 @@ export const ruleWords: Record<Rule, string> = {
   loopByK: 'Every group moves several stations on: those side by side in the room do not follow each other.',
   twoFiles: 'One partner moves up, the other down: a new partner every turn, told in a sentence.',
   hostAndTraveller: 'One partner stays at home for a lap and shows the station; the other travels.',
-  fullMix: 'Every station once and every partner of the other file once. Told by wall and card.',
+  fullMix: 'Every station once and every partner who moves the other way once. Told by wall and card.',
   wholeClass: 'Everyone with everyone once, nobody over twice at a station. Told by wall and card.',
   mixedGroups: 'New groups every turn, with as few repeats as can be found. Told by wall and card.',
 }
@@ -74,8 +74,10 @@ export function rotationBy(
   const count = stations.length
   if (rule === 'loop') return loopRotation(stations, sizes, turns)
   if (stations.some((station) => station.span === 2))
-    return failure(problem('spanNeedsLoop', 'A station of two turns is only for the loop. Make it one turn, or use the loop.', 'rule'))
-  if (count < 2) return failure(problem('oneStation', 'There is one station only: nobody moves. Use the loop.', 'rule'))
+    return failure(
+      problem('spanNeedsLoop', 'A station of two turns needs groups that stay together. Make it one turn, or stay together.', 'rule'),
+    )
+  if (count < 2) return failure(problem('oneStation', 'There is one station only: nobody moves. Stay together.', 'rule'))
   const most = mostAtOnce(rule, sizes, count, size)
   const tight = stations.findIndex((station) => station.capacity !== undefined && station.capacity < most)
   if (tight >= 0 && sizes.length > 0)

@@ -1,4 +1,4 @@
-import { dayKey, isDayKey, plusDays, startOfDay, type DayKey } from '../../core/base/calendar/zoned'
+import { dayKey, isDayKey, plusDays, startOfDay, timeKey, type DayKey } from '../../core/base/calendar/zoned'
 import { limits } from '../../core/base/limits'
 import { formatSeconds } from '../../core/base/units'
 import type { Room } from '../../core/library/room'
@@ -27,6 +27,7 @@ export async function classesPage(asked: string | null) {
   const today = dayKey(now, hall.timeZone)
   const from = asked !== null && isDayKey(asked) ? asked : today
   const { classes, next } = await weekOf(from, from === today, now, hall.timeZone, rooms)
+  const recent = await classList(new Date(now.getTime() - habitWeeks * 7 * 86_400_000), startOfDay(plusDays(today, 14), hall.timeZone))
   const main = mainExercises(library.exercises)
     .slice(0, 24)
     .map((exercise) => exercise.id)
@@ -41,10 +42,26 @@ export async function classesPage(asked: string | null) {
       zone: hall.timeZone,
       clock: hall.figures.clock ?? ('24h' as const),
       now: now.toISOString(),
+      habits: habitsOf(recent, hall.timeZone),
       makings: { main, suggested: suggestedFrom(library.exercises) },
     },
   }
 }
+
+/** How far back a hall's habits go. */
+const habitWeeks = 5
+
+/** When classes are, in which room and for how long, the latest first: what a new one at that hour is most like. */
+const habitsOf = (classes: readonly SummedClass[], zone: string) =>
+  classes
+    .map(({ startsAt, summary }) => ({
+      startsAt: startsAt.toISOString(),
+      time: timeKey(startsAt, zone),
+      roomId: summary.roomId,
+      minutes: Math.round(summary.slotSeconds / 60),
+    }))
+    .filter(({ minutes }) => minutes > 0)
+    .reverse()
 
 /** The classes of seven days, on the first of which, if it is today, one that began before midnight may still go on. */
 async function weekOf(from: DayKey, isToday: boolean, now: Date, zone: string, rooms: readonly Room[]) {

@@ -26,6 +26,10 @@ export const halls = pgTable('hall', {
   timeZone: text('time_zone').notNull(),
   /** What the hall reckons with; absent, the common figures. */
   figures: jsonb('figures'),
+  /** `demo`, the made-up hall that an empty database is filled with; `empty`, nobody has begun it yet; else somebody's own. */
+  stage: text('stage', { enum: ['demo', 'empty', 'own'] })
+    .notNull()
+    .default('own'),
   version: integer('version').notNull().default(1),
   /** Counts the changes of people, exercises and gear: what was computed with them knows with which. Kept by triggers. */
   libraryVersion: integer('library_version').notNull().default(1),
@@ -84,6 +88,8 @@ export const classes = pgTable(
     format: format(),
     /** What lists show of it, and which class with which library that was computed from. */
     summary: jsonb('summary'),
+    /** Classes that go on week after week have it in common. */
+    seriesId: text('series_id'),
     /** Of the last save, so that a repeat of it is recognised. */
     saveId: text('save_id'),
     summaryOf: text('summary_of'),
@@ -91,7 +97,11 @@ export const classes = pgTable(
     updatedAt: moment('updated_at').notNull().defaultNow(),
     deletedAt: moment('deleted_at'),
   },
-  (table) => [primaryKey({ columns: [table.hallId, table.id] }), index('class_by_day').on(table.hallId, table.startsAt)],
+  (table) => [
+    primaryKey({ columns: [table.hallId, table.id] }),
+    index('class_by_day').on(table.hallId, table.startsAt),
+    index('class_by_series').on(table.hallId, table.seriesId),
+  ],
 )
 
 /** A class as it was: one row for each minute in which it was changed. */

@@ -127,7 +127,8 @@ async function requireRoom({ hallId, tx }: InHall, roomId: string): Promise<void
   if (!room) throw refuse('invalid', 'unknownRoom', `document.roomId "${roomId}" is not a room of this hall`)
 }
 
-export async function createClass(hall: InHall, document: ClassDocument): Promise<StoredClass> {
+/** A new class; `seriesId`, of classes that go on week after week. */
+export async function createClass(hall: InHall, document: ClassDocument, seriesId?: string): Promise<StoredClass> {
   await requireRoom(hall, document.roomId)
   const [row] = await hall.tx
     .insert(classes)
@@ -138,6 +139,7 @@ export async function createClass(hall: InHall, document: ClassDocument): Promis
       startsAt: new Date(document.startsAt),
       document,
       format: presentFormat(kinds.class),
+      seriesId: seriesId ?? null,
     })
     .returning(columns)
   return { ...row!, document }

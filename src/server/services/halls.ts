@@ -14,6 +14,8 @@ export interface Hall {
   id: string
   name: string
   timeZone: string
+  /** `demo`, `empty` until somebody begins it, or somebody's `own`. */
+  stage: 'demo' | 'empty' | 'own'
   figures: HallSettings
   version: number
   /** Tells one state of people, exercises, gear, rooms and figures from another. */
@@ -24,9 +26,9 @@ export interface Hall {
 export async function ownHall({ hallId, tx }: InHall): Promise<Hall> {
   const [hall] = await tx.select().from(halls).where(eq(halls.id, hallId))
   if (!hall) throw notFound('hall')
-  const { id, name, timeZone, version, libraryVersion } = hall
+  const { id, name, timeZone, stage, version, libraryVersion } = hall
   const figures = hall.figures === null ? commonSettings : readRow(kinds.figures, { document: hall.figures, format: 1 })
-  return { id, name, timeZone, version, figures, libraryKey: `${id}/${version}/${libraryVersion}` }
+  return { id, name, timeZone, stage, version, figures, libraryKey: `${id}/${version}/${libraryVersion}` }
 }
 
 type Table = typeof people | typeof exercises | typeof gearKinds | typeof rooms

@@ -1,4 +1,4 @@
-import { and, asc, eq, inArray, isNull } from 'drizzle-orm'
+import { and, asc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import { nanoid } from 'nanoid'
 import { exercisesUsed, planFile, type PlanFile } from '../../core/plan/words/file'
 import type { Plan } from '../../core/plan/plan'
@@ -6,7 +6,7 @@ import type { InHall } from '../db/in-hall'
 import { exercises, plans } from '../db/schema'
 import { presentFormat } from '../../core/base/stored'
 import { kinds, readRow, readRows, type Unreadable } from '../db/stored'
-import { notFound } from '../refused'
+import { notFound, refuse } from '../refused'
 
 export async function listPlans({ hallId, tx }: InHall): Promise<{ plans: Plan[]; unreadable: Unreadable[] }> {
   const rows = await tx
@@ -39,6 +39,26 @@ export async function exportPlan({ hallId, tx }: InHall, plan: Plan): Promise<Pl
     plan,
     readRows(kinds.exercise, rows).readable.map(({ document }) => document),
   )
+}
+
+/** Stores a plan as a new one, such as a class's, or a copy of another. */
+export async function createPlan({ hallId, tx }: InHall, given: Plan): Promise<Plan> {
+  const plan: Plan = { ...given, id: nanoid(12) }
+  await tx.insert(plans).values({ hallId, id: plan.id, name: plan.name, document: plan, format: presentFormat(kinds.plan) })
+  return plan
+}
+
+/** Another name for a plan, if it is still called as the one who asks knows it. */
+export async function renamePlan(hall: InHall, id: string, { name, before }: { name: string; before: string }): Promise<Plan> {
+  const { hallId, tx } = hall
+  const plan = { ...(await findPlan(hall, id)), name }
+  const [row] = await tx
+    .update(plans)
+    .set({ name, document: plan, format: presentFormat(kinds.plan), version: sql`${plans.version} + 1`, updatedAt: sql`now()` })
+    .where(and(eq(plans.hallId, hallId), eq(plans.id, id), eq(plans.name, before), isNull(plans.deletedAt)))
+    .returning({ id: plans.id })
+  if (!row) throw refuse('stale', 'changedElsewhere', 'This plan was renamed in another window.')
+  return plan
 }
 
 export interface Imported {

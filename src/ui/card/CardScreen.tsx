@@ -140,7 +140,7 @@ function Card(props: CardProps) {
       {!finished && <Buzz at={changeKey(state)} />}
       {!connected && (
         <p className={styles.cardFollow} role="status">
-          No line to the server: going on by itself
+          No connection to the server: going on by itself
         </p>
       )}
     </main>

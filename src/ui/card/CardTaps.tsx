@@ -55,7 +55,7 @@ export function CardTaps({ live: { snapshot, state, feed, clock }, personId, tok
       )}
       {alone && (
         <button type="button" className={styles.away} onClick={() => void line.add({ type: 'untap', tapId: own.last!.id })}>
-          Take the last tap away
+          Undo the last tap
         </button>
       )}
     </section>

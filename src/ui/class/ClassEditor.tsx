@@ -8,7 +8,8 @@ import { exerciseSearch } from '@core/search/exercises'
 import { api } from '../kit/api'
 import { tellProblem } from '../kit/notice'
 import { useUnsaved } from '../kit/unsaved'
-import { dayOf, timeOf } from '../kit/zoned-time'
+import { ClassHead } from './ClassHead'
+import { ClassMenu } from './ClassMenu'
 import { ClassTabs } from './ClassTabs'
 import { SaveWord } from './SaveWord'
 import { ClassProvider, type ClassContext } from './shared/context'
@@ -37,7 +38,7 @@ export function ClassEditor({ opening, library, rooms, others, zone, first }: Cl
   const [store] = useState(() => createClassStore(resumed?.document ?? stored.document))
   const document = useStore(store, (state) => state.document)
   const computed = useMemo(() => computeClass(document, library), [document, library])
-  const { save, saveNow, ...unsettled } = useAutosave(store, opening)
+  const { save, saveNow, storedVersion, ...unsettled } = useAutosave(store, opening)
   const { tab, follow } = useTab(stored.id, first)
   const [near, setNear] = useState<ClassTab>()
   useUnsaved(save.is !== 'saved')
@@ -53,27 +54,23 @@ export function ClassEditor({ opening, library, rooms, others, zone, first }: Cl
       tellProblem(error)
     }
   }, [id, saveNow])
+  const storeNow = useCallback(async () => ((await saveNow()) ? storedVersion() : undefined), [saveNow, storedVersion])
   const context: ClassContext = useMemo(
-    () => ({ id, document, computed, library, rooms, zone, others, store, search, run, change: store.getState().change }),
-    [id, document, computed, library, rooms, zone, others, store, search, run],
+    () => ({ id, document, computed, library, rooms, zone, others, store, search, run, storeNow, change: store.getState().change }),
+    [id, document, computed, library, rooms, zone, others, store, search, run, storeNow],
   )
-  const room = rooms.find((known) => known.id === document.roomId)
-  const coming = computed.people.length
   return (
     <ClassProvider value={context}>
       {/* eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-static-element-interactions -- links are pressed, not this */}
       <div onClick={follow}>
         <header className={styles.classHead}>
-          <h1>{document.name}</h1>
-          <span className="second">
-            {dayOf(document.startsAt, zone)}, {timeOf(document.startsAt, zone)} · {room?.name} · {coming}{' '}
-            {coming === 1 ? 'person' : 'people'}
-          </span>
+          <ClassHead />
           <span className="push no-print">
             <SaveWord save={save} zone={zone} />
             <Button onClick={() => void run()} h={40}>
               Run class
             </Button>
+            <ClassMenu />
           </span>
         </header>
         <Unsettled save={save} zone={zone} {...unsettled} />

@@ -15,7 +15,7 @@ import shell from '../shell/shell.module.css'
 
 /** What stands round the class and may be changed elsewhere while it is open. */
 interface Around {
-  /** Where the hall's library is to be had, as it is now. */
+  /** Where the hall's library is available, as it is now. */
   libraryKey: string
   rooms: Room[]
   others: OtherClass[]

@@ -22,7 +22,7 @@ export function ClassTabs({ open, onNear }: { open: ClassTab; onNear: (tab: Clas
         >
           {tabNames[tab]}
           {(toMend[tab] ?? 0) > 0 && (
-            <span className={kit.badgeCount} aria-label={`${toMend[tab]} to mend`}>
+            <span className={kit.badgeCount} aria-label={`${toMend[tab]} ${toMend[tab] === 1 ? 'problem' : 'problems'}`}>
               {toMend[tab]}
             </span>
           )}

@@ -12,7 +12,7 @@ export function Unsettled({ save, settle, left, settleLeft, zone }: UnsettledPro
       {save.is === 'conflict' && (
         <div className={styles.conflict} role="alert">
           <span>
-            <b>This class was changed in another window.</b> Your changes are still here and not stored.
+            <b>This class was changed in another window.</b> Your changes are still here and not saved.
           </span>
           <Button variant="default" onClick={() => settle('theirs')}>
             Take the other (undo brings yours back)
@@ -33,7 +33,7 @@ export function Unsettled({ save, settle, left, settleLeft, zone }: UnsettledPro
             Bring them back
           </Button>
           <Button variant="default" onClick={() => settleLeft(false)}>
-            Leave it as it is stored
+            Leave it as it is
           </Button>
         </div>
       )}

@@ -9,6 +9,7 @@ import { api } from '../kit/api'
 import { Kit } from '../kit/Kit'
 import { tellProblem } from '../kit/notice'
 import { usePutAway } from '../kit/put-away'
+import { useAgain } from '../kit/use-again'
 import { dayOf, timeOf } from '../kit/zoned-time'
 import { NewClass, type NewClassSources } from './NewClass'
 import styles from './classes.module.css'
@@ -45,6 +46,8 @@ interface ClassesPageProps {
   classes: ClassRow[]
   week: Week
   sources: NewClassSources
+  /** The name of the demo, while it is one. */
+  demo?: string | undefined
 }
 
 /** What is on in the week from today, or another, one press to run. */
@@ -56,7 +59,7 @@ export function ClassesPage(props: ClassesPageProps) {
   )
 }
 
-function Classes({ classes, week, sources }: ClassesPageProps) {
+function Classes({ classes, week, sources, demo }: ClassesPageProps) {
   const { zone, planId } = sources
   const [rows, setRows] = useState(classes)
   const [making, setMaking] = useState(planId !== undefined)
@@ -90,6 +93,14 @@ function Classes({ classes, week, sources }: ClassesPageProps) {
           </Button>
         </span>
       </div>
+      {demo && (
+        <div className={`${shell.sheet} ${kit.note}`} data-severity="fine">
+          <b>{demo} is a demo: its people and classes are made up. Try anything.</b>
+          <p>
+            <a href="/begin">Begin your own hall</a> when you are ready.
+          </p>
+        </div>
+      )}
       <NewClass opened={making} onClose={() => setMaking(false)} {...sources} />
       {rows.length === 0 && (
         <div className={`${shell.sheet} ${kit.empty}`}>
@@ -146,6 +157,8 @@ function Classes({ classes, week, sources }: ClassesPageProps) {
                     </ActionIcon>
                   </Menu.Target>
                   <Menu.Dropdown>
+                    <AgainItems id={row.id} />
+                    <Menu.Divider />
                     <Menu.Item onClick={() => void remove(row)}>Put away</Menu.Item>
                   </Menu.Dropdown>
                 </Menu>
@@ -158,6 +171,17 @@ function Classes({ classes, week, sources }: ClassesPageProps) {
         <a href="/put-away">Classes that were put away</a>
       </p>
     </div>
+  )
+}
+
+/** The class a second time, or next week. */
+function AgainItems({ id }: { id: string }) {
+  const again = useAgain(id)
+  return (
+    <>
+      <Menu.Item onClick={() => again.mutate(1)}>Again next week</Menu.Item>
+      <Menu.Item onClick={() => again.mutate(0)}>Duplicate</Menu.Item>
+    </>
   )
 }
 

@@ -6,6 +6,7 @@ import type { Room } from '@core/library/room'
 import { limits } from '@core/base/limits'
 import type { Plan } from '@core/plan/plan'
 import { planOf, presets, type PresetMakings } from '@core/plan/edit/presets'
+import { timeKey } from '@core/base/calendar/zoned'
 import { read } from '@core/base/read'
 import { starterPlan } from '@core/plan/edit/starter'
 import { api } from '../kit/api'
@@ -14,6 +15,7 @@ import { tellProblem } from '../kit/notice'
 import { NumberField } from '../kit/NumberField'
 import { anyUntaken } from '../kit/unsaved'
 import { WhenField } from '../kit/WhenField'
+import { habitAt, nextFree, type Habit } from './habits'
 import styles from './classes.module.css'
 
 /** What a new class is made from. */
@@ -24,6 +26,8 @@ export interface NewClassSources {
   clock: '24h' | '12h'
   now: string
   planId?: string | undefined
+  /** The classes of these weeks, the latest first. */
+  habits: readonly Habit[]
   /** Exercises that presets begin with. */
   makings: Omit<PresetMakings, 'newId'>
 }
@@ -39,18 +43,19 @@ const newId = () => nanoid(10)
 const empty = 'empty'
 const shapeKey = (id: string) => `shape:${id}`
 const planKey = (id: string) => `plan:${id}`
-const quarterHour = 15 * 60_000
 
-export function NewClass({ opened, onClose, plans, rooms, zone, clock, now, planId, makings }: NewClassProps) {
+export function NewClass({ opened, onClose, plans, rooms, zone, clock, now, planId, makings, habits }: NewClassProps) {
   const given = plans.find((plan) => plan.id === planId)
+  const firstRoom = habits[0]?.roomId ?? rooms[0]?.id ?? ''
+  const firstMinutes = given ? given.slotSeconds / 60 : 45
   const form = useForm({
     initialValues: {
       name: given?.name ?? '',
-      startsAt: new Date(Math.ceil(Date.parse(now) / quarterHour) * quarterHour).toISOString(),
-      roomId: rooms[0]?.id ?? '',
+      startsAt: nextFree(habits, now, firstRoom, firstMinutes),
+      roomId: firstRoom,
       from: given ? planKey(given.id) : shapeKey(presets[0]!.id),
       stations: 8 as number | undefined,
-      minutes: (given ? given.slotSeconds / 60 : 45) as number | undefined,
+      minutes: firstMinutes as number | undefined,
     },
     validate: {
       name: (value) =>
@@ -64,6 +69,16 @@ export function NewClass({ opened, onClose, plans, rooms, zone, clock, now, plan
       minutes: (value) => wholeFrom(value, 1, limits.totalSeconds / 60),
     },
   })
+
+  /** At another time of day a class is like the last one then. */
+  const startAt = (startsAt: string) => {
+    const habit = habitAt(habits, timeKey(startsAt, zone))
+    form.setValues({
+      startsAt,
+      ...(habit && !form.isDirty('roomId') && { roomId: habit.roomId }),
+      ...(habit && { minutes: habit.minutes }),
+    })
+  }
 
   const create = async (values: typeof form.values) => {
     // The field says it itself.
@@ -110,7 +125,7 @@ export function NewClass({ opened, onClose, plans, rooms, zone, clock, now, plan
         <Stack gap="sm">
           <TextInput label="Name" placeholder="Lunch circuit" data-autofocus {...form.getInputProps('name')} />
           <Group className={styles.newClassWhen} align="flex-start" wrap="nowrap">
-            <WhenField value={form.values.startsAt} zone={zone} clock={clock} onChange={(value) => form.setFieldValue('startsAt', value)} />
+            <WhenField value={form.values.startsAt} zone={zone} clock={clock} onChange={startAt} />
           </Group>
           <Select
             label="Room"
@@ -148,7 +163,7 @@ export function NewClass({ opened, onClose, plans, rooms, zone, clock, now, plan
           </Group>
           <Group justify="flex-end" mt="sm">
             <GiveUp />
-            <Button type="submit">Make the class</Button>
+            <Button type="submit">Create class</Button>
           </Group>
         </Stack>
       </form>

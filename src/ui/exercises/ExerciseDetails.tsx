@@ -34,7 +34,7 @@ export function ExerciseDetails({
       'Impact',
       exercise.impact === 'none' ? 'none' : exercise.impact === 'low' ? 'low, one foot stays down' : 'high, both feet leave the floor',
     ],
-    ['Asks of', exercise.asks.map((strain) => strainNames[strain]).join(', ') || 'nothing in particular'],
+    ['Loads', exercise.asks.map((strain) => strainNames[strain]).join(', ') || 'nothing in particular'],
     ['Gear', gear(exercise.gear)],
     [
       'Floor',
@@ -97,7 +97,7 @@ export function ExerciseDetails({
             <span className="second">{rungWords[option.rung]}</span> <b>{option.name}</b>{' '}
             <span className="second">
               {gear(option.gear) === 'none' ? 'no gear' : gear(option.gear)}
-              {option.asks.length > 0 && `; asks of ${option.asks.map((strain) => strainNames[strain]).join(', ')}`}
+              {option.asks.length > 0 && `; loads ${option.asks.map((strain) => strainNames[strain]).join(', ')}`}
             </span>
           </li>
         ))}

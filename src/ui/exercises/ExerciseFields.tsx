@@ -67,7 +67,7 @@ export function ExerciseFields({ draft, set, errorOf }: ExerciseFieldsProps) {
       />
       <MultiSelect
         className={styles.isHalf}
-        label="Asks of"
+        label="Loads"
         data={strains}
         value={draft.asks}
         onChange={(asks) => set({ asks: asks as Strain[] })}

@@ -123,7 +123,7 @@ function Exercises({ exercises, gear, figures }: ExercisesPageProps) {
                     <b>{exercise.name}</b>
                     <span className="second">
                       {exercise.regions.join(', ')} · {exercise.pattern} · {exercise.stance}
-                      {exercise.asks.length > 0 && ` · asks of ${exercise.asks.map((strain) => strainNames[strain]).join(', ')}`}
+                      {exercise.asks.length > 0 && ` · loads ${exercise.asks.map((strain) => strainNames[strain]).join(', ')}`}
                     </span>
                   </button>
                 </li>

@@ -78,7 +78,7 @@ export function GearNeeds({
                 />
               ))}
             <Button size="xs" variant="default" onClick={() => onChange(needs.filter((_, at) => at !== index))}>
-              Take out
+              Remove
             </Button>
           </div>
         )

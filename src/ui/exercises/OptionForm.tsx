@@ -45,11 +45,11 @@ export function OptionForm({ option, number, gear, picture, nameError, set, onRe
           onChange={(event) => set({ name: event.currentTarget.value })}
         />
         <Button className="field-check" variant="default" size="xs" onClick={onRemove}>
-          Take out
+          Remove
         </Button>
         <MultiSelect
           className={styles.isHalf}
-          label="Asks of"
+          label="Loads"
           data={strains}
           value={option.asks}
           onChange={(asks) => set({ asks: asks as Strain[] })}

@@ -124,7 +124,7 @@ export function UsualTimes({ first, onClose }: { first: StoredSettings; onClose:
           Common times
         </Button>
         <Button loading={busy} onClick={() => void store()}>
-          Store
+          Save
         </Button>
       </div>
     </FormDialog>

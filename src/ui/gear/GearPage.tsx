@@ -43,7 +43,7 @@ function Inventory({ gear, rooms, figures: first }: GearPageProps) {
         count={`${library.stored.length} kinds in the hall`}
         rows={library.stored}
         nameOf={(stored) => stored.document.name}
-        columns={['Kind', 'Counted', 'Sizes and how many', 'Not to be had', 'Where', { name: 'Change', kind: 'hidden' }]}
+        columns={['Kind', 'Counted', 'Sizes and how many', 'Out of use', 'Where', { name: 'Change', kind: 'hidden' }]}
         find={{ label: 'Find gear', placeholder: 'Type a kind', none: 'No kind by that name.' }}
         empty={{ title: 'No gear yet', text: 'Classes that need none can be planned and run. Add kinds here, or read a table.' }}
         newLabel="New kind"

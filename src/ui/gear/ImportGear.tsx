@@ -66,7 +66,7 @@ export function ImportGear({ stored, hall, onClose, onImported }: ImportGearProp
   }
   return (
     <ImportTable<GearColumn, GearRow>
-      title="Read a table of gear"
+      title="Import gear"
       columns={columns}
       placeholder={'kind,weight,owned\nKettlebell,8 kg,4'}
       matchHeadings={(headings) => matchColumns(headings, likelyGearColumns, 'kind')}

@@ -70,7 +70,7 @@ export function KindEditor({ stored, hall, onClose, onStored, onErased }: KindEd
         checked={draft.canBring ?? false}
         onChange={(event) => set({ canBring: event.currentTarget.checked || undefined })}
       />
-      <Table columns={['Weight', 'or called', 'Owned', 'Broken', 'Lent out', { name: 'Take out', kind: 'hidden' }]}>
+      <Table columns={['Weight', 'or called', 'Owned', 'Broken', 'Lent out', { name: 'Remove', kind: 'hidden' }]}>
         {draft.sizes.map((size, index) => (
           <Row key={size.id}>
             <Cell>
@@ -102,9 +102,9 @@ export function KindEditor({ stored, hall, onClose, onStored, onErased }: KindEd
                 variant="default"
                 disabled={draft.sizes.length === 1}
                 onClick={() => set({ sizes: draft.sizes.filter((_, at) => at !== index) })}
-                aria-label={`Take out size ${index + 1}`}
+                aria-label={`Remove size ${index + 1}`}
               >
-                Take out
+                Remove
               </Button>
             </Cell>
           </Row>

@@ -17,7 +17,7 @@ const Close = createContext<() => void>(() => {})
 export function GiveUp() {
   return (
     <Button variant="default" onClick={useContext(Close)}>
-      Give up
+      Cancel
     </Button>
   )
 }
@@ -38,7 +38,7 @@ export function FormDialog({ opened = true, dirty, onClose, children, ...modal }
       <Close.Provider value={close}>{children}</Close.Provider>
       {asks && (
         <div className={kit.dialogAsks} role="alertdialog" aria-label="Discard what you typed?">
-          <b>What you typed is stored nowhere yet.</b>
+          <b>What you typed is not saved yet.</b>
           <Button variant="default" onClick={discard}>
             Discard it
           </Button>

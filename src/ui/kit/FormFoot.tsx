@@ -26,7 +26,7 @@ export function FormFoot({ busy, onStore, onErase, children }: FormFootProps) {
       )}
       <GiveUp />
       <Button loading={busy} onClick={onStore}>
-        Store
+        Save
       </Button>
     </div>
   )

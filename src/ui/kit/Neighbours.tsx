@@ -2,9 +2,9 @@ import type { CSSProperties, ReactNode, Ref } from 'react'
 import neighbours from './neighbours.module.css'
 
 /** The row of neighbours: stations as tiles, each notched towards the one its group goes to next. */
-export function Neighbours({ label, children }: { label: string; children: ReactNode }) {
+export function Neighbours({ label, wide = false, children }: { label: string; wide?: boolean; children: ReactNode }) {
   return (
-    <div className={neighbours.neighbours} role="list" aria-label={label}>
+    <div className={`${neighbours.neighbours}${wide ? ` ${neighbours.isWide}` : ''}`} role="list" aria-label={label}>
       {children}
     </div>
   )

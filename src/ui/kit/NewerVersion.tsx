@@ -11,9 +11,9 @@ export function NewerVersion() {
   if (!newer || wouldLose) return null
   return (
     <div className={`${kit.newerVersion} no-print`} role="status">
-      <span>Vicinor has been renewed. What you typed is stored.</span>
+      <span>Vicinor has been updated. What you typed is saved.</span>
       <Button size="xs" variant="default" onClick={() => location.reload()}>
-        Load it anew
+        Reload
       </Button>
     </div>
   )

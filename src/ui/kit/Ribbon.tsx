@@ -6,6 +6,8 @@ import ribbon from './ribbon.module.css'
 interface RibbonProps {
   blocks: Block[]
   total: Seconds
+  /** The slot to draw it in: what is left of it stands open at the end. */
+  span?: Seconds
   chosen?: string | undefined
   onChoose?: ((pieceId: string) => void) | undefined
   names?: boolean
@@ -20,6 +22,7 @@ interface RibbonProps {
 export const Ribbon = memo(function Ribbon({
   blocks,
   total,
+  span = total,
   chosen,
   onChoose,
   names = true,
@@ -28,7 +31,8 @@ export const Ribbon = memo(function Ribbon({
   block: draw,
 }: RibbonProps) {
   const keys = keysOf(blocks)
-  const percent = (seconds: Seconds) => `${(100 * seconds) / total}%`
+  const whole = Math.max(total, span)
+  const percent = (seconds: Seconds) => `${(100 * seconds) / whole}%`
   return (
     <div>
       <div className={ribbon.ribbon} role="group" aria-label={`The class to scale, ${formatSeconds(total)} in all`}>
@@ -36,16 +40,26 @@ export const Ribbon = memo(function Ribbon({
           block.phases.map((phase) => (
             <span
               key={phase.index}
-              className={`${ribbon.ribbonPhase}${phase.seconds / total < 0.004 ? ` ${ribbon.isThin}` : ''}${phase.optional ? ` ${ribbon.isOptional}` : ''}`}
+              className={`${ribbon.ribbonPhase}${phase.seconds / whole < 0.004 ? ` ${ribbon.isThin}` : ''}${phase.optional ? ` ${ribbon.isOptional}` : ''}`}
               data-kind={phase.kind}
               style={{ left: percent(phase.start), width: `max(1px, calc(${percent(phase.seconds)} - 1.5px))` }}
             />
           )),
         )}
+        {span > total && (
+          <span className={ribbon.ribbonFree} style={{ left: percent(total), width: percent(span - total) }}>
+            {(span - total) / whole > 0.1 && `${formatSeconds(span - total)} free`}
+          </span>
+        )}
+        {span < total && (
+          <span className={ribbon.ribbonEnd} style={{ left: percent(span) }}>
+            <b>the slot ends</b>
+          </span>
+        )}
         {names &&
           blocks.map((block, index) => {
             const style = { left: `calc(${percent(block.start)} - 3px)`, width: `calc(${percent(block.seconds)} + 4px)` }
-            const wide = block.seconds / total > 0.05
+            const wide = block.seconds / whole > 0.05
             const label = wide ? <span className={ribbon.ribbonName}>{block.name}</span> : null
             const key = keys[index]!
             if (draw) return draw(block, style, label, key)
@@ -73,7 +87,7 @@ export const Ribbon = memo(function Ribbon({
       </div>
       {scale && (
         <div className={ribbon.ribbonScale} aria-hidden>
-          {marks(total, scaleShare).map((at) => (
+          {marks(whole, scaleShare).map((at) => (
             <span key={at} style={{ left: percent(at) }}>
               {formatSeconds(at)}
             </span>

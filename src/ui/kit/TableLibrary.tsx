@@ -60,7 +60,7 @@ export function TableLibrary<Item>({
             Save as CSV
           </Button>
           <Button variant="default" onClick={onImport}>
-            Read a table
+            Import
           </Button>
           <Button onClick={onNew}>{newLabel}</Button>
         </span>

@@ -38,7 +38,7 @@ export function ImportPeople({ hall, onClose, onImported }: ImportPeopleProps) {
   }
   return (
     <ImportTable<PeopleColumn, Person>
-      title="Read a table of people"
+      title="Import people"
       columns={columns}
       placeholder={'name,level,easy on\nOren,regular,knee'}
       matchHeadings={(headings) => matchColumns(headings, likelyPeopleColumns, 'name')}

@@ -47,7 +47,7 @@ export function PersonEditor({ stored, others, gear, onClose, onStored, onErased
       {
         code: 'sameName',
         field: 'name',
-        message: `There is a ${draft.name.trim()} already. Tell them apart, such as ${draft.name.trim()} B., or press Store again to have two.`,
+        message: `There is a ${draft.name.trim()} already. Tell them apart, such as ${draft.name.trim()} B., or press Save again to have two.`,
       },
     ])
   }

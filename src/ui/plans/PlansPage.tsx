@@ -12,6 +12,8 @@ import { formatSeconds } from '@core/base/units'
 import { fromText } from '../kit/from-text'
 import { api, ApiError } from '../kit/api'
 import { Kit } from '../kit/Kit'
+import { NameInPlace } from '../kit/NameInPlace'
+import { tellProblem } from '../kit/notice'
 import { usePutAway } from '../kit/put-away'
 import { Ribbon } from '../kit/Ribbon'
 import kit from '../kit/kit.module.css'
@@ -45,6 +47,19 @@ function Plans({ initial }: { initial: Plan[] }) {
       onAway: () => setPlans((now) => now.filter(({ id }) => id !== plan.id)),
       onBack: () => setPlans((now) => byName([...now, plan])),
     })
+
+  const { mutate: rename } = useMutation({
+    mutationFn: ({ plan, name }: { plan: Plan; name: string }) =>
+      api<{ plan: Plan }>('PUT', `/api/plans/${plan.id}`, { name, before: plan.name }),
+    onSuccess: ({ plan }) => setPlans((now) => byName(now.map((known) => (known.id === plan.id ? plan : known)))),
+    onError: tellProblem,
+  })
+  const { mutate: copy } = useMutation({
+    mutationFn: (plan: Plan) =>
+      api<{ plan: Plan }>('POST', '/api/plans', { ...plan, name: `${plan.name.slice(0, limits.nameLength - 5)} copy` }),
+    onSuccess: ({ plan }) => setPlans((now) => byName([...now, plan])),
+    onError: tellProblem,
+  })
 
   const {
     mutate: take,
@@ -106,7 +121,13 @@ function Plans({ initial }: { initial: Plan[] }) {
       )}
       <Stack gap={10}>
         {plans.map((plan) => (
-          <PlanCard key={plan.id} plan={plan} onPutAway={() => void remove(plan)} />
+          <PlanCard
+            key={plan.id}
+            plan={plan}
+            onRename={(name) => rename({ plan, name })}
+            onCopy={() => copy(plan)}
+            onPutAway={() => void remove(plan)}
+          />
         ))}
       </Stack>
     </div>
@@ -122,12 +143,19 @@ async function readFile(file: File): Promise<unknown> {
   }
 }
 
-function PlanCard({ plan, onPutAway }: { plan: Plan; onPutAway: () => void }) {
+interface PlanCardProps {
+  plan: Plan
+  onRename: (name: string) => void
+  onCopy: () => void
+  onPutAway: () => void
+}
+
+function PlanCard({ plan, onRename, onCopy, onPutAway }: PlanCardProps) {
   const timeline = compileTimeline(plan)
   return (
     <article className={`${shell.sheet} ${styles.plan}`} aria-label={plan.name}>
       <div className={`${shell.pageHead} ${styles.planHead}`}>
-        <h2>{plan.name}</h2>
+        <NameInPlace level={2} label={`Name of ${plan.name}`} name={plan.name} onName={onRename} whole />
         <span className="second">
           {timeline.ok && formatSeconds(timeline.value.total)} of {formatSeconds(plan.slotSeconds)}
         </span>
@@ -137,6 +165,9 @@ function PlanCard({ plan, onPutAway }: { plan: Plan; onPutAway: () => void }) {
           </Button>
           <Button component="a" href={`/api/plans/${plan.id}/file`} download size="xs" variant="default">
             Save as file
+          </Button>
+          <Button size="xs" variant="default" aria-label={`Copy ${plan.name}`} onClick={onCopy}>
+            Copy
           </Button>
           <Button size="xs" variant="default" aria-label={`Put ${plan.name} away`} onClick={onPutAway}>
             Put away

@@ -99,7 +99,7 @@ export function RoomEditor({ stored, gear, unit, onClose, onStored, onErased }: 
             onEmpty={() => set({ pictureMetres: undefined })}
           />
           {features.length > 0 && (
-            <Table columns={['What', 'From left', 'From top', 'Long', 'Wide', { name: 'Take out', kind: 'hidden' }]}>
+            <Table columns={['What', 'From left', 'From top', 'Long', 'Wide', { name: 'Remove', kind: 'hidden' }]}>
               {features.map((feature, index) => (
                 <Row key={feature.id}>
                   <Cell>
@@ -146,9 +146,9 @@ export function RoomEditor({ stored, gear, unit, onClose, onStored, onErased }: 
                       size="compact-sm"
                       variant="default"
                       onClick={() => set({ features: features.filter((_, at) => at !== index) })}
-                      aria-label={`Take out ${featureNames[feature.kind]} ${index + 1}`}
+                      aria-label={`Remove ${featureNames[feature.kind]} ${index + 1}`}
                     >
-                      Take out
+                      Remove
                     </Button>
                   </Cell>
                 </Row>

@@ -27,9 +27,9 @@ export function ControlsRibbon({ live, slotEnd, zone, holds }: ControlsRibbonPro
       <Ribbon blocks={blocks} total={snapshot.timeline.total} names={false} scale={false} />
       {under && <RibbonHead state={state} />}
       <div className={styles.controlsEnds}>
-        <span>{formatSeconds(state.gone / 1000)} gone</span>
+        <span>{formatSeconds(state.gone / 1000)} elapsed</span>
         <span role="status" className={connected ? styles.isTogether : undefined}>
-          {connected ? 'together with the room' : 'no line: going on by itself'}
+          {connected ? 'in sync' : 'offline: going on by itself'}
           {holds && ' · this device holds the controls'}
         </span>
         <span>

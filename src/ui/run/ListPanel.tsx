@@ -137,7 +137,7 @@ function Taps({ group, on, tap, takeAway }: TapsProps) {
             type="button"
             className="small-button"
             onClick={() => takeAway(last.id)}
-            aria-label={`${names(group)}: take the last tap away`}
+            aria-label={`${names(group)}: undo the last tap`}
           >
             Take away
           </button>

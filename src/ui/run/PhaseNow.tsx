@@ -55,7 +55,7 @@ export function PhaseNow({ live, view, digits, slotEnd, shut, onUndo, onTime }: 
           <p>
             The clock counts up{' '}
             {state.phase.selfPaced?.capSeconds ? `to ${formatSeconds(state.phase.selfPaced.capSeconds)} at most, or` : ''} until you press
-            Skip; reckoned: {formatSeconds(state.phase.seconds)}.
+            Skip; expected: {formatSeconds(state.phase.seconds)}.
           </p>
         )}
         {state.holding && (

@@ -119,7 +119,7 @@ function Station(props: StationProps) {
           <Caption live={live} station={number - 1} />
           <SoundButton sound={sound} />
         </div>
-        {!connected && <p role="status">No line to the server: going on by itself</p>}
+        {!connected && <p role="status">No connection to the server: going on by itself</p>}
       </footer>
     </main>
   )

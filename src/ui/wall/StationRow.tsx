@@ -44,7 +44,7 @@ export function StationRow({ tiles, withPoints, moves }: StationRowProps) {
             </ul>
           )}
           <div className={styles.wallTilePeople}>
-            {tile.coming && tile.people.length > 0 && <small>coming in</small>}
+            {tile.coming && tile.people.length > 0 && <small>next</small>}
             {tile.people.map((name, index) => (
               <div key={index}>{name === tile.works ? <b>{name} works</b> : name}</div>
             ))}

@@ -23,7 +23,7 @@ export function WallFoot({ live, sound, layout, view, onLayout }: WallFootProps)
       <Announce at={changeKey(live.state)} words={[view.word, view.place, view.headline, view.detail]} quiet={sound.on} />
       <div className={styles.wallLine}>
         <SoundButton sound={sound} />
-        {!live.connected && <span role="status">No line to the server: going on by itself</span>}
+        {!live.connected && <span role="status">No connection to the server: going on by itself</span>}
       </div>
       <label>
         Layout{' '}

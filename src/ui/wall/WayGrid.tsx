@@ -53,7 +53,7 @@ export function WayGrid({ tiles, onward, moves = false }: WayGridProps) {
                     ))}
                 </p>
               )}
-              {tile.coming && tile.people.length > 0 && <span className="visually-hidden">coming in</span>}
+              {tile.coming && tile.people.length > 0 && <span className="visually-hidden">next</span>}
               <div className={styles.wayNames}>
                 {grid.names[index]!.map(({ text, size }, person) => (
                   <div

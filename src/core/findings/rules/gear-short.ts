@@ -10,7 +10,7 @@ export function gearShort(judged: Judged): Finding[] {
   return lines.map((line) => ({
     id: `gearShort-${line.kindId}-${line.sizeId}`,
     severity: 'mend' as const,
-    what: `${[line.kindName, line.sizeLabel].filter(Boolean).join(' ')}: ${line.most} wanted, ${line.owned} to be had`,
+    what: `${[line.kindName, line.sizeLabel].filter(Boolean).join(' ')}: ${line.most} wanted, ${line.owned} available`,
     why: 'See Gear for the turns in which it is short.',
     ...(fix && { fix }),
   }))

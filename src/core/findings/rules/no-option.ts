@@ -47,7 +47,7 @@ export function noOption(judged: Judged): Finding[] {
 /** One limit that nothing spares, or several of which each way spares only some. */
 function whyOf(strains: readonly Strain[], asked: readonly (readonly Strain[])[]): string {
   const always = strains.filter((strain) => asked.every((asks) => asks.includes(strain)))
-  if (always.length > 0) return `It asks of ${andList(always.map((strain) => strainNames[strain]))}, and so does every option of it.`
+  if (always.length > 0) return `It loads ${andList(always.map((strain) => strainNames[strain]))}, and so does every option of it.`
   return `No option of it spares ${andList(strains.map((strain) => strainNames[strain]))} at once.`
 }
 

@@ -66,6 +66,6 @@ function gearClashes(
       wanting.length > mostNamed
         ? `${together - line.most} in ${wanting.length} other classes`
         : wanting.map(({ name, count }) => `${count} in ${name}`).join(', ')
-    return [`${[line.kindName, line.sizeLabel].filter(Boolean).join(' ')}: ${line.most} here and ${elsewhere}, ${line.owned} to be had`]
+    return [`${[line.kindName, line.sizeLabel].filter(Boolean).join(' ')}: ${line.most} here and ${elsewhere}, ${line.owned} available`]
   })
 }

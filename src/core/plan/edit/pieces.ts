@@ -1,4 +1,5 @@
 import { exchanged } from '../../base/exchanged'
+import { climbedTogether } from './circuit'
 import { idsOf, type Copied } from './copied'
 import { emptyStation } from './simple'
 import { newUse, type Starter } from './use'
@@ -6,7 +7,9 @@ import { emptyStations, intervals, plainCircuit, plainPart, rest, rotate, type N
 import type { Circuit, Pause, Piece, Plan } from '../plan'
 
 /** What can be put into a class with one press. The figures are a beginning, to be changed. */
-export type PieceKind = 'warmUp' | 'stations' | 'together' | 'coolDown' | Pause['kind']
+export type PieceKind = 'warmUp' | 'stations' | 'together' | 'list' | 'ladder' | 'coolDown' | Pause['kind']
+
+const ownPace = { kind: 'task', openerCount: 0, rungRestSeconds: 0 } as const
 
 const pauseSeconds: Record<Pause['kind'], number> = { brief: 180, water: 60, swap: 120, rest: 60 }
 
@@ -27,6 +30,10 @@ export function newPiece(kind: PieceKind, newId: NewId, suggested: Suggested = {
       return plainCircuit(newId, 'Together', emptyStations(newId, 5), intervals([40]), rest(20, 2))
     case 'stations':
       return plainCircuit(newId, 'Stations', emptyStations(newId, 6), intervals([40]), rotate(15, 2, 60))
+    case 'list':
+      return plainCircuit(newId, 'List', emptyStations(newId, 1), { ...ownPace, goal: 'cap', capSeconds: 600 })
+    case 'ladder':
+      return climbedTogether(plainCircuit(newId, 'Ladder', emptyStations(newId, 1), { ...ownPace, goal: 'finish' }), true)
     default:
       return { id: newId(), type: 'pause', kind, seconds: pauseSeconds[kind] }
   }
@@ -58,6 +65,10 @@ export function withAfter(plan: Plan, afterId: string, piece: Piece, { vary, var
   })
   return { ...put, parts }
 }
+
+/** The plan with a piece before the one named, in the same part. */
+export const withBefore = (plan: Plan, beforeId: string, piece: Piece): Plan =>
+  onPart(plan, beforeId, (pieces, at) => pieces.toSpliced(at, 0, piece))
 
 /** The plan without the piece, its variations, and the part it leaves empty. The last piece of a plan stays. */
 export function withoutPiece(plan: Plan, id: string): Plan {

@@ -210,7 +210,7 @@ export const presets: readonly Preset[] = [
   {
     id: 'ladder',
     name: 'Ladder',
-    what: '12-9-6-3 of five, a short one if there is time',
+    what: '12-9-6-3 of five, everyone on one rung; a short one if there is time',
     slotSeconds: 1800,
     parts: (m) => [
       plainPart(m.newId, [
@@ -218,7 +218,7 @@ export const presets: readonly Preset[] = [
           m.newId,
           'Ladder',
           [listed(m, [12, 12, 12, 12, 12])],
-          task({ goal: 'finish', rungs: [12, 9, 6, 3], rungRestSeconds: 20 }),
+          task({ goal: 'finish', rungs: [12, 9, 6, 3], rungRestSeconds: 20, rungClock: { led: true, seconds: 150 } }),
         ),
       ]),
       plainPart(

@@ -26,7 +26,7 @@ export const askFor = ({ id, phase }: WayToEnd, now: Milliseconds, deadline: Mil
 
 /**
  * What was asked for as the command that happens: a change of the timeline is made here, from the run as it is, and never taken
- * from a screen. Fails with `notNow` when the way that was shown is no longer to be had.
+ * from a screen. Fails with `notNow` when the way that was shown is no longer available.
  */
 export function commandFor(asked: AskedCommand, snapshot: RunSnapshot, progress: Progress): Result<Command> {
   if (asked.type !== 'amend') return success(asked)

@@ -260,7 +260,7 @@ describe('breaks and work trimmed', () => {
     const half = trimmed(room(), whole(mixed), lengthOf(mixed) - 20, 'break')!
     expect(half.phases.map(({ seconds }) => seconds)).toEqual([60, 46, 40, 15, 30, 6])
     expect(half.cost).toBeCloseTo(21 * 0.7 * (1 + 20 / 43), 9)
-    // More than there is to be had is not taken.
+    // More than is available is not taken.
     expect(trimmed(room(), whole(mixed), 10, 'break')!.phases.map(({ seconds }) => seconds)).toEqual([60, 30, 40, 10, 30, 5])
   })
 

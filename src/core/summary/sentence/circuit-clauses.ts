@@ -153,7 +153,7 @@ function ownClauses({ stations }: Circuit): Clause<Circuit>[] {
           slot: `skip.${id}`,
           label: `Laps without exercise ${index + 1}`,
           value: skipLaps,
-          set: (circuit, laps) => at(circuit, id, (station) => ({ ...station, skipLaps: laps })),
+          set: (circuit, laps) => at(circuit, id, (station) => ({ ...station, skipLaps: [...laps] })),
         },
       ],
       without: (circuit) => at(circuit, id, (station) => ({ ...station, skipLaps: [] })),
@@ -344,7 +344,7 @@ function roundClauses(circuit: Circuit): Clause<Circuit>[] {
   if (waves)
     clauses.push(
       { id: 'waves', said: [', in two waves: half of the class works, the other half does '], without: ({ waves: _, ...of }) => of },
-      ...clausesWithin<Circuit, Circuit>(circuitClauses(waves.meanwhile, anybody, true), 'meanwhile', (of, change) =>
+      ...clausesWithin<Circuit, Circuit>(circuitClauses(waves.meanwhile, anybody, true), 'meanwhile.', (of, change) =>
         of.waves ? { ...of, waves: { meanwhile: change(of.waves.meanwhile) } } : of,
       ),
     )

@@ -1,3 +1,4 @@
+import { sortBy } from 'es-toolkit'
 import type { Seconds } from '../../base/units'
 import { asLists, countedBy, withPosition, withWaves } from '../../plan/edit/circuit'
 import type { NewId } from '../../plan/edit/make'
@@ -16,17 +17,21 @@ export interface Offer<Of> {
 
 type Offered<Of> = Offer<Of> & { when: boolean }
 
-const those = <Of>(offers: Offered<Of>[]): Offer<Of>[] => offers.filter(({ when }) => when)
+export const those = <Of>(offers: Offered<Of>[]): Offer<Of>[] => offers.filter(({ when }) => when)
 
 /** What can be added to a circuit that is `seconds` long now, the most usual first. */
 export function circuitOffers(circuit: Circuit, seconds: Seconds): Offer<Circuit>[] {
   const { stay } = circuit
-  return [
+  const offers = [
     ...(stay.kind === 'intervals' ? intervalOffers(circuit, stay) : listOffers(circuit, stay)),
     ...breakOffers(circuit),
     ...wholeOffers(circuit, seconds),
   ]
+  return sortBy(offers, [({ id }) => rare.indexOf(id)])
 }
+
+/** What few circuits say, the rarest last. */
+const rare = ['position', 'brief', 'pairs', 'lists', 'lastGap', 'turns', 'name']
 
 function intervalOffers({ travel }: Circuit, { workSeconds, sets, gapSeconds, setRestSeconds }: Intervals): Offer<Circuit>[] {
   const change = (more: Partial<Intervals>) => (circuit: Circuit) =>
@@ -57,7 +62,7 @@ function intervalOffers({ travel }: Circuit, { workSeconds, sets, gapSeconds, se
     },
     {
       id: 'position',
-      words: travel === 'rotate' ? 'another exercise at each station' : 'two lengths of work in turn',
+      words: travel === 'rotate' ? 'more exercises at a station' : 'two lengths of work in turn',
       slot: `work.${workSeconds.length}`,
       when: workSeconds.length < 12,
       add: withPosition,

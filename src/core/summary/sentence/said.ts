@@ -1,7 +1,8 @@
 import { midSentence } from '../../base/mid-sentence'
 import { formatSeconds } from '../../base/units'
 import type { NewId } from '../../plan/edit/make'
-import { showLaps, showRungs } from '../../plan/words/notation'
+import type { Use } from '../../plan/plan'
+import { showCycle, showDose, showLaps, showReps, showRungs, showTempo } from '../../plan/words/notation'
 
 /** `of` with another value of one slot; `newId` makes the ids of what that adds. */
 type Set<Of, Value> = (of: Of, value: Value, newId: NewId) => Of
@@ -18,15 +19,26 @@ export interface NumberSlot<Of> extends Slot {
   value: number
   least: number
   most: number
+  /** A bare number is minutes, not seconds. */
+  minutes?: true
   set: Set<Of, number>
 }
 
-/** Figures that go together: the rungs of a ladder, or laps (from 0). */
-export interface SeriesSlot<Of> extends Slot {
-  kind: 'rungs' | 'laps'
-  value: readonly number[]
-  set: Set<Of, number[]>
+/** Values that have a notation of their own: how each is written and read is `plan/words`. */
+export interface Written {
+  rungs: readonly number[]
+  /** From 0. */
+  laps: readonly number[]
+  reps: Omit<NonNullable<Use['reps']>, 'counted'>
+  tempo: NonNullable<Use['tempo']>['figures']
+  cycle: NonNullable<Use['inner']>['cycle']
+  dose: NonNullable<NonNullable<Use['dose']>['newcomer']>
+  kilograms: number
 }
+
+export type WrittenSlot<Of, Kind extends keyof Written = keyof Written> = {
+  [K in Kind]: Slot & { kind: K; value: Written[K]; set: Set<Of, Written[K]> }
+}[Kind]
 
 export interface TextSlot<Of> extends Slot {
   kind: 'text'
@@ -49,7 +61,7 @@ export interface ClassSlot extends Slot {
   words: string
 }
 
-export type AnySlot<Of> = NumberSlot<Of> | SeriesSlot<Of> | TextSlot<Of> | ChoiceSlot<Of> | ClassSlot
+export type AnySlot<Of> = NumberSlot<Of> | WrittenSlot<Of> | TextSlot<Of> | ChoiceSlot<Of> | ClassSlot
 
 /** A stretch of a sentence: plain words, or what can be changed where it stands. */
 export type Said<Of> = string | AnySlot<Of>
@@ -75,6 +87,16 @@ export function slotText<Of>(slot: AnySlot<Of>): string {
       return showRungs(slot.value)
     case 'laps':
       return showLaps(slot.value)
+    case 'reps':
+      return showReps(slot.value)
+    case 'tempo':
+      return showTempo(slot.value)
+    case 'cycle':
+      return showCycle(slot.value)
+    case 'dose':
+      return showDose(slot.value)
+    case 'kilograms':
+      return String(slot.value)
     case 'text':
       return midSentence(slot.value)
     case 'choice':
@@ -91,30 +113,22 @@ export const clausesText = <Of>(clauses: readonly Clause<Of>[]): string =>
     .flatMap(({ said }) => said.map((word) => (typeof word === 'string' ? word : slotText(word))))
     .join('')
 
-type Change<Of, In> = (of: Of, change: (inner: In) => In) => Of
+/** Changes what stands within something. */
+export type Change<Of, In> = (of: Of, change: (inner: In) => In) => Of
 
 /** A slot of something that stands within another, as a slot of that. */
 function slotWithin<Of, In>(slot: AnySlot<In>, prefix: string, change: Change<Of, In>): AnySlot<Of> {
-  const key = `${prefix}.${slot.slot}`
-  switch (slot.kind) {
-    case 'time':
-    case 'count':
-      return { ...slot, slot: key, set: (of: Of, value: number, newId: NewId) => change(of, (inner) => slot.set(inner, value, newId)) }
-    case 'rungs':
-    case 'laps':
-      return { ...slot, slot: key, set: (of: Of, value: number[], newId: NewId) => change(of, (inner) => slot.set(inner, value, newId)) }
-    case 'text':
-    case 'choice':
-      return { ...slot, slot: key, set: (of: Of, value: string, newId: NewId) => change(of, (inner) => slot.set(inner, value, newId)) }
-    default:
-      return slot
-  }
+  if (!('set' in slot)) return slot
+  // Whatever the kind, the value that comes in is the one that the inner slot takes.
+  const set = slot.set as Set<In, unknown>
+  const outer: Set<Of, unknown> = (of, value, newId) => change(of, (inner) => set(inner, value, newId))
+  return { ...slot, slot: `${prefix}${slot.slot}`, set: outer } as AnySlot<Of>
 }
 
-/** Clauses of something that stands within another, as clauses of that. */
+/** Clauses of something that stands within another, as clauses of that; `prefix` tells their slots from its own. */
 export const clausesWithin = <Of, In>(clauses: readonly Clause<In>[], prefix: string, change: Change<Of, In>): Clause<Of>[] =>
   clauses.map(({ id, said, without, aside }) => ({
-    id: `${prefix}.${id}`,
+    id: `${prefix}${id}`,
     said: said.map((word) => (typeof word === 'string' ? word : slotWithin(word, prefix, change))),
     ...(without && { without: (of: Of) => change(of, without) }),
     ...(aside && { aside }),

@@ -3,11 +3,13 @@ import { shapes } from '../../../../tests/fixtures/shapes'
 import { planOf, presets } from '../../plan/edit/presets'
 import { tidyPlan } from '../../plan/edit/tidy'
 import { partChanged, pieceChanged } from '../../plan/pieces-changed'
-import { Plan, type Part, type Piece } from '../../plan/plan'
+import { Plan, type Circuit, type Part, type Piece, type Station, type Use } from '../../plan/plan'
 import { circuitClauses } from './circuit-clauses'
 import { circuitOffers, partOffers, pauseOffers, type Offer } from './offers'
 import { partClauses } from './part-clauses'
 import { pauseClauses } from './pause-clauses'
+import { stationClauses, stationOffers } from './station-clauses'
+import { useClauses, useOffers, type UsePlace } from './use-clauses'
 import { clausesText, type AnySlot, type Clause } from './said'
 
 let counter = 0
@@ -34,6 +36,55 @@ const sayPiece = (piece: Piece) =>
     : { clauses: circuitClauses(piece), offers: circuitOffers(piece, 300) }) as ReturnType<Sentence['again']>
 const sayPart = (part: Part) => ({ clauses: partClauses(part), offers: partOffers(part) }) as ReturnType<Sentence['again']>
 
+const place: UsePlace = {
+  forms: [
+    { value: '', words: 'Squat' },
+    { value: 'slow', words: 'easier: Slow squat' },
+  ],
+  oneSided: true,
+  kind: 'task',
+}
+
+/** The sentences of a circuit's stations and their uses. */
+function placesOf(plan: Plan, circuit: Circuit): Sentence[] {
+  const put = (station: Station) =>
+    tidyPlan(
+      pieceChanged(plan, circuit.id, () => ({
+        ...circuit,
+        stations: circuit.stations.map((known) => (known.id === station.id ? station : known)),
+      })),
+    )
+  const found = (changed: Plan, id: string) =>
+    changed.parts
+      .flatMap(({ pieces }) => pieces)
+      .flatMap((piece) => (piece.type === 'circuit' ? piece.stations : []))
+      .find((station) => station.id === id)!
+  return circuit.stations.flatMap((station, index): Sentence[] => {
+    const say = (of: Station) =>
+      ({ clauses: stationClauses(of, index + 1), offers: stationOffers(of, circuit) }) as unknown as ReturnType<Sentence['again']>
+    const sayUse = (use: Use) =>
+      ({ clauses: useClauses(use, place), offers: useOffers(use, place) }) as unknown as ReturnType<Sentence['again']>
+    return [
+      {
+        where: `station ${station.id}`,
+        ...say(station),
+        now: station,
+        put: (next) => put(next as Station),
+        again: (plan) => say(found(plan, station.id)),
+      },
+      ...station.uses.map(
+        (use): Sentence => ({
+          where: `use ${use.id}`,
+          ...sayUse(use),
+          now: use,
+          put: (next) => put({ ...station, uses: station.uses.map((known) => (known === use ? (next as Use) : known)) }),
+          again: (plan) => sayUse(found(plan, station.id).uses.find(({ id }) => id === use.id)!),
+        }),
+      ),
+    ]
+  })
+}
+
 const sentencesOf = (plan: Plan): Sentence[] =>
   plan.parts.flatMap((part): Sentence[] => [
     ...part.pieces.map(
@@ -45,6 +96,7 @@ const sentencesOf = (plan: Plan): Sentence[] =>
         again: (changed) => sayPiece(changed.parts.flatMap(({ pieces }) => pieces).find(({ id }) => id === piece.id)!),
       }),
     ),
+    ...part.pieces.flatMap((piece) => (piece.type === 'circuit' ? placesOf(plan, piece) : [])),
     {
       where: `${plan.name} part ${part.id}`,
       ...sayPart(part),

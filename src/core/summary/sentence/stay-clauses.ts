@@ -129,7 +129,7 @@ function ladderClauses(stay: Task, rungs: readonly number[]): Clause<Circuit>[] 
           slot: 'rungs',
           label: 'Rungs',
           value: rungs,
-          set: (circuit, value) => ofTask(circuit, (task) => ({ ...task, rungs: value })),
+          set: (circuit, value) => ofTask(circuit, (task) => ({ ...task, rungs: [...value] })),
         },
         led ? ' of each' : ' of each, ',
       ],
@@ -155,7 +155,7 @@ function ladderClauses(stay: Task, rungs: readonly number[]): Clause<Circuit>[] 
 }
 
 function rungClockClause(led: NonNullable<Task['rungClock']>): Clause<Circuit> {
-  if (led.seconds === undefined) return { id: 'rungClock', said: [', each until the coach goes on'] }
+  if (led.seconds === undefined) return { id: 'rungOpen', said: [', each until the coach goes on'] }
   return {
     id: 'rungClock',
     said: [

@@ -46,7 +46,10 @@ export function BriefView() {
     )
   // The room is not told of the slot.
   const sizes = computed.groups.map((group) => group.length)
-  const opening = [...(computed.timeline.ok ? roomSentences(plan, computed.timeline.value, sizes, movingsOf(document)) : []), ...(follow ? [follow] : [])]
+  const opening = [
+    ...(computed.timeline.ok ? roomSentences(plan, computed.timeline.value, sizes, movingsOf(document)) : []),
+    ...(follow ? [follow] : []),
+  ]
   return (
     <>
       <section className={`${frame.classMain} ${styles.brief}`} aria-label="Brief">
@@ -58,7 +61,7 @@ export function BriefView() {
             </span>
           </span>
           <span className="push no-print">
-            <Button onClick={() => setReading(true)}>Read it out</Button>
+            <Button onClick={() => setReading(true)}>Prompter</Button>
           </span>
         </div>
         {computed.sentences?.map((sentence) => (
@@ -108,7 +111,7 @@ export function BriefView() {
         <p className="second">
           {figures.briefSeconds.least} to {figures.briefSeconds.most} s an exercise, as this hall reckons (Exercises, Usual times).
         </p>
-        <h2>For everyone’s safety</h2>
+        <h2>Safety</h2>
         <ul className={styles.cautions}>
           {classCautions.map((caution) => (
             <li key={caution}>{caution}</li>

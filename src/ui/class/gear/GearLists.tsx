@@ -123,7 +123,7 @@ export function GearLists() {
       </section>
       <div className="no-print">
         <Button size="xs" variant="default" disabled={ticked.length === 0} onClick={() => setTicked([])}>
-          Take all ticks away
+          Clear all ticks
         </Button>{' '}
         <Button size="xs" variant="default" onClick={() => window.print()}>
           Print

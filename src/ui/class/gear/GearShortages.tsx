@@ -25,7 +25,7 @@ export function GearShortages() {
       {short.length === 0 && <p className="second">Nothing. Every turn has what its people need.</p>}
       {search.failed && (
         <div className={kit.note} data-severity="mend" role="alert">
-          <b>Ways to mend it could not be worked out here.</b>
+          <b>Solutions could not be worked out here.</b>
           <p>What is short is counted right. Change the stations by hand.</p>
         </div>
       )}
@@ -61,7 +61,7 @@ function Shortage({ line, search }: { line: GearLine; search: ReturnType<typeof 
   return (
     <div className={kit.note} data-severity="mend">
       <b id={id}>
-        {sizeWords(line)}: {line.most} wanted, {line.owned} to be had
+        {sizeWords(line)}: {line.most} wanted, {line.owned} available
       </b>
       <p>{shortageWords(line, computed.gear.turns, pieces)}</p>
       {search.done && fixes.length === 0 && <p>No single change makes it less. Choose another exercise at one of these stations.</p>}
@@ -84,7 +84,7 @@ function Shortage({ line, search }: { line: GearLine; search: ReturnType<typeof 
       )}
       {!search.done && !search.failed && (
         <p className="second" role="status">
-          Looking for ways to mend it …
+          Looking for solutions …
         </p>
       )}
     </div>

@@ -51,7 +51,7 @@ function Demand({ lines }: { lines: GearLine[] }) {
         'Kind',
         'Size',
         { name: 'Needed', kind: 'figure' },
-        { name: 'To be had', kind: 'figure' },
+        { name: 'Available', kind: 'figure' },
         { name: 'Short', kind: 'figure' },
         'Turn by turn',
         'Stations',

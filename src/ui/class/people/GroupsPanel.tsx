@@ -110,7 +110,7 @@ export function GroupsPanel() {
             onClick={() => change((draft) => void (draft.arranged = best.arranged))}
             disabled={points <= best.cost && document.arranged !== undefined}
           >
-            Make groups for these wishes
+            Regroup
           </Button>
           <p className="second" role="status">
             {verdict(points, best)}

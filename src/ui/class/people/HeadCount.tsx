@@ -1,5 +1,6 @@
 import { limits } from '@core/base/limits'
-import { countNotation, DraftField } from '../../kit/DraftField'
+import { DraftField } from '../../kit/DraftField'
+import { countNotation } from '../../kit/notation'
 import { setOrDrop } from '../shared/set-or-drop'
 import { useClass } from '../shared/context'
 import styles from './people.module.css'

@@ -22,8 +22,8 @@ export function RoomSide({ room, judged, unit }: { room: Room; judged: Judged; u
     [judged],
   )
   return (
-    <aside className={styles.classSide} aria-label="What to mend in the room">
-      <h2 role="status">{findings.length === 0 ? 'Nothing to mend here' : `${findings.length} to look at`}</h2>
+    <aside className={styles.classSide} aria-label="Problems in the room">
+      <h2 role="status">{findings.length === 0 ? 'No problems here' : `${findings.length} to look at`}</h2>
       {findings.map((finding) => (
         <div className={kit.note} data-severity={finding.severity} key={finding.id}>
           <b id={finding.id}>{finding.what}</b>
@@ -66,7 +66,7 @@ export function RoomSide({ room, judged, unit }: { room: Room; judged: Judged; u
         {squareMetresPerson} m² is the usual factor. Ceiling {showLength(room.ceilingMetres, unit)}. Keep the ways to the exits free and the
         floor dry. Your local building and fire rules come first.
       </p>
-      <h2>How it is reckoned</h2>
+      <h2>How this is worked out</h2>
       <p className="second">
         Put down, get up, walk round what stands in the way at {settingsOf(library).walkingMetresPerSecond ?? 1} m/s or the person’s own
         pace, get down, take up. Walls, pillars and exits are set under Rooms.

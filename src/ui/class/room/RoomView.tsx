@@ -67,16 +67,16 @@ function Laid({ room }: { room: Room }) {
       ? [{ key: `${transition.circuitId}-${transition.from}-${transition.to}`, corners, short: transition.needed > transition.given }]
       : []
   })
+  const moves = transitions.length
+  const headline =
+    spots.length === 0 ? room.name : short.length > 0 ? `${short.length} of ${moves} moves need longer` : `All ${moves} moves fit`
   const lay = () => change((draft) => void (draft.spots = layOut(room, floors).spots))
   return (
     <>
       <section className={styles.classMain} aria-label="Room">
         <div className={styles.bigLine}>
-          <span className={`${styles.big}${short.length > 0 ? ` ${kit.mend}` : ''}`}>
-            {spots.length === 0 ? room.name : short.length > 0 ? `${short.length} too short` : 'In time'}
-          </span>
+          <span className={`${styles.big}${short.length > 0 ? ` ${kit.mend}` : ''}`}>{headline}</span>
           <span>
-            {spots.length === 0 ? '' : `of ${transitions.length} ways from station to station; `}
             {showLength(room.lengthMetres, unit)} × {showLength(room.widthMetres, unit)}
           </span>
           <span className="push no-print">

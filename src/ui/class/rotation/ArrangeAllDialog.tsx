@@ -29,7 +29,7 @@ export function ArrangeAllDialog({ onClose }: { onClose: () => void }) {
     // eslint-disable-next-line react-hooks/exhaustive-deps -- worked out for the class as it is when the dialog opens
   }, [])
   return (
-    <Modal opened onClose={onClose} title="Arrange it all" size="lg">
+    <Modal opened onClose={onClose} title="Optimise" size="lg">
       {failed && (
         <div className={kit.note} data-severity="mend" role="alert">
           <b>It could not be worked out here.</b>

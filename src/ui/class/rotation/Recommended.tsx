@@ -49,7 +49,7 @@ export function Recommended({ entry: { circuit, choice }, outcomes }: Recommende
       {isOdd && chosen && chosen.alone > 0 && isMixing(choice.rule) && (
         <div className={kit.note}>
           <b>{computed.people.length} people: one is left over every turn</b>
-          <p>Step in yourself, or use the loop: it makes one group of three.</p>
+          <p>Step in yourself, or stay together: that makes one group of three.</p>
         </div>
       )}
     </>

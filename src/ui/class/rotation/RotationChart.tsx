@@ -54,14 +54,14 @@ export function RotationChart({ entry, rotation }: ChartProps) {
       </p>
       <div className={`${styles.turnSteps} no-print`}>
         <Button variant="default" size="sm" disabled={shown === 0} onClick={() => setTurn(shown - 1)}>
-          Turn before
+          Previous turn
         </Button>
         <b role="status">
           Turn {shown + 1} of {rotation.turns.length}
           {rotation.turns.length > perLap && <span className="second"> · lap {Math.floor(shown / perLap) + 1}</span>}
         </b>
         <Button variant="default" size="sm" disabled={shown === rotation.turns.length - 1} onClick={() => setTurn(shown + 1)}>
-          Turn after
+          Next turn
         </Button>
         <SegmentedControl
           className="push"

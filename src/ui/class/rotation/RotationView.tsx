@@ -36,7 +36,7 @@ export function RotationView() {
       <section className={styles.classMain} aria-label="Rotation">
         <div className={`${styles.pieceBar} no-print`}>
           <Button size="xs" variant="default" onClick={() => setArranging(true)}>
-            Arrange it all
+            Optimise
           </Button>
           <span className="second">groups, order of stations and where each begins, for the wishes and the gear</span>
         </div>
@@ -55,7 +55,7 @@ export function RotationView() {
           <RotationChart key={`${entry.circuit.id}-${entry.choice.rule}`} entry={entry} rotation={entry.rotation.value} />
         ) : (
           <div className={kit.empty}>
-            <h2>This cannot be had</h2>
+            <h2>This is not possible</h2>
             <p>{entry.rotation.problems[0]?.message}</p>
           </div>
         )}

@@ -57,11 +57,11 @@ export function RuleChoice({ entry: { circuit, choice }, outcomes }: RuleChoiceP
 }
 
 const ruleShort: Record<Rule, string> = {
-  loop: 'groups stay together',
+  loop: 'on to the next station',
   loopByK: 'neighbours do not follow',
-  twoFiles: 'a new partner every turn',
-  hostAndTraveller: 'one stays, one goes',
-  fullMix: 'every station, every partner',
-  wholeClass: 'everyone with everyone',
-  mixedGroups: 'new trios or fours',
+  twoFiles: 'one moves up, one down',
+  hostAndTraveller: 'one shows the station',
+  fullMix: 'told by wall and card',
+  wholeClass: 'told by wall and card',
+  mixedGroups: 'as few repeats as can be',
 }

@@ -15,7 +15,7 @@ export function DeviceCheck() {
     <>
       <h2>In the room, in a minute</h2>
       <ol className="second">
-        <li>Open the room, and on a television its wall: by link, or by the code it shows.</li>
+        <li>Run class, and on a television its wall: by link, or by the code it shows.</li>
         <li>Press “Check all screens”: each says which it is, beeps, and tells whether it stays awake and how far it reads.</li>
         <li>Show the code for cards, and start.</li>
       </ol>

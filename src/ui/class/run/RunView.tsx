@@ -56,7 +56,7 @@ export function RunView() {
           <p key={sentence}>{sentence}</p>
         ))}
         <Button size="lg" onClick={() => void run()} disabled={notes.some((note) => note.stops)}>
-          Open the room
+          Run class
         </Button>{' '}
         <Button size="lg" variant="default" component="a" href={`/classes/${id}/rehearsal`} disabled={notes.some((note) => note.stops)}>
           Rehearse it
@@ -103,7 +103,7 @@ export function RunView() {
             />
           </>
         )}
-        <h2>For everyone’s sake</h2>
+        <h2>Safety</h2>
         <p className="second">
           Ask who is new, unwell, pregnant or back from an injury, and offer the easier option first. Floor clear and dry, exits free. Stop
           or ease off when form fails. This does not replace medical advice, your training, or your local rules.

@@ -5,7 +5,8 @@ import { readingDistance } from '@core/wall/reading-distance'
 import { layoutNames, layouts, type Layout } from '@core/run/screens/wall-layouts'
 import { classReach, outOfReach, startTiles } from '@core/wall/wall-reach'
 import { wallSizes } from '../../wall/layouts'
-import { DraftField, decimalNotation } from '../../kit/DraftField'
+import { DraftField } from '../../kit/DraftField'
+import { decimalNotation } from '../../kit/notation'
 import { Cell, Row, RowHead, Table } from '../../kit/Table'
 import { useClass } from '../shared/context'
 import kit from '../../kit/kit.module.css'
@@ -71,7 +72,7 @@ export function WallReach() {
         ))}
       </Table>
       <p className="second">
-        With the names of this class, reckoned with 22 arc minutes (ISO 9241-303) on a 16 : 9 screen. The layout is chosen at the foot of
+        With the names of this class, worked out with 22 arc minutes (ISO 9241-303) on a 16 : 9 screen. The layout is chosen at the foot of
         the wall.
       </p>
     </>

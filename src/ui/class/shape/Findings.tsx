@@ -35,6 +35,7 @@ export function Findings({ onChoose }: { onChoose: (pieceId: string) => void }) 
 }
 
 function headline(mend: number, weigh: number): string {
-  const texts = [mend > 0 && `${mend} to mend`, weigh > 0 && `${weigh} to weigh`].filter(Boolean)
-  return texts.length > 0 ? texts.join(', ') : 'Nothing to mend'
+  const counted = (count: number, what: string) => count > 0 && `${count} ${what}${count === 1 ? '' : 's'}`
+  const texts = [counted(mend, 'problem'), counted(weigh, 'suggestion')].filter(Boolean)
+  return texts.length > 0 ? texts.join(', ') : 'No problems'
 }

@@ -5,11 +5,10 @@ import { mainCircuits } from '@core/plan/main-circuits'
 import { pieceNames } from '@core/summary/names'
 import { blocksOf } from '@core/timeline/blocks'
 import { formatSeconds } from '@core/base/units'
-import { ClassDetails } from './ClassDetails'
 import { useClass } from '../shared/context'
 import { Findings } from './Findings'
-import { PieceBar } from './PieceBar'
-import { PlanRibbon } from './PlanRibbon'
+import { SlotField } from './SlotField'
+import { PlanRibbon } from './ribbon/PlanRibbon'
 import { PieceEditor } from './PieceEditor'
 import { goToEmpty } from './StationTiles'
 import { UndoButtons } from '../shared/UndoButtons'
@@ -21,13 +20,12 @@ import styles from '../class.module.css'
 import kit from '../../kit/kit.module.css'
 
 const FitDialog = whenOpened(async () => (await import('./FitDialog')).FitDialog)
-const RevisionsDialog = whenOpened(async () => (await import('./RevisionsDialog')).RevisionsDialog)
 
 // Below the stations, where it can come after the rest.
 const LoadPicture = lazily(async () => (await import('./LoadPicture')).LoadPicture, 'What the class loads')
 
 export function ShapeView() {
-  const { id, document, computed } = useClass()
+  const { document, computed } = useClass()
   const { plan } = document
   const [chosenId, setChosen] = useState(() => mainPiece(plan).id)
   const pieces = plan.parts.flatMap((part) => part.pieces)
@@ -42,11 +40,11 @@ export function ShapeView() {
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page is opened
   }, [])
   const [fitting, setFitting] = useState(false)
-  const [looking, setLooking] = useState(false)
   const main = mainPiece(plan)
   const { timeline } = computed
   const blocks = useMemo(() => (timeline.ok ? blocksOf(timeline.value, pieceNames(plan)) : []), [plan, timeline])
 
+  const secondsOf = (id: string) => blocks.find((block) => block.pieceId === id)?.seconds ?? 0
   return (
     <>
       <section className={styles.classMain} aria-label="Shape">
@@ -59,7 +57,7 @@ export function ShapeView() {
                   about: {formatSeconds(timeline.value.range.low)} to {formatSeconds(timeline.value.range.high)},{' '}
                 </span>
               )}
-              <span>of {formatSeconds(plan.slotSeconds)}</span> <Spare seconds={plan.slotSeconds - timeline.value.total} />
+              of <SlotField /> <Spare seconds={plan.slotSeconds - timeline.value.total} />
             </span>
           ) : (
             <span className={kit.mend}>No total yet</span>
@@ -71,10 +69,9 @@ export function ShapeView() {
             <UndoButtons />
           </span>
         </div>
-        {timeline.ok && timeline.value.total > 0 ? (
-          <PlanRibbon blocks={blocks} total={timeline.value.total} chosen={chosen.id} onChoose={setChosen} />
+        {timeline.ok ? (
+          <PlanRibbon blocks={blocks} total={timeline.value.total} chosen={chosen} onChoose={setChosen} />
         ) : (
-          !timeline.ok &&
           timeline.problems.map((problem) => (
             <div className={kit.note} data-severity="mend" role="alert" key={problem.code}>
               <b>{problem.message}</b>
@@ -87,8 +84,7 @@ export function ShapeView() {
           opened={fitting}
           onClose={() => setFitting(false)}
         />
-        <PieceBar piece={chosen} onChoose={setChosen} />
-        <PieceEditor piece={chosen} />
+        <PieceEditor key={chosen.id} piece={chosen} seconds={secondsOf(chosen.id)} />
         <WhenSeen height={420}>
           <LoadPicture />
         </WhenSeen>
@@ -126,19 +122,6 @@ export function ShapeView() {
             </div>
           ))
         )}
-        <h2>This class</h2>
-        <ClassDetails />
-        <p>
-          <button type="button" className={kit.linkButton} onClick={() => setLooking(true)}>
-            As it was before
-          </button>
-          <RevisionsDialog opened={looking} onClose={() => setLooking(false)} />
-        </p>
-        <p>
-          <a className="second" href={`/api/classes/${id}/plan-file`} download>
-            Save this plan as a file
-          </a>
-        </p>
       </aside>
     </>
   )

@@ -2,25 +2,33 @@ import { midSentence } from '@core/base/mid-sentence'
 import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core'
 import { rectSwappingStrategy, SortableContext, sortableKeyboardCoordinates, useSortable } from '@dnd-kit/sortable'
 import { nanoid } from 'nanoid'
-import { useMemo } from 'react'
+import { useMemo, useState } from 'react'
 import type { Exercise } from '@core/library/exercise'
 import { formOf, type Form } from '@core/library/form'
 import { newUse, starterOf, withExercise } from '@core/plan/edit/use'
 import type { Circuit, Station, Use } from '@core/plan/plan'
-import { paceText, detailsOf } from '@core/summary/items'
-import { isLead } from '@core/summary/lead'
-import { listLines } from '@core/summary/list-lines'
+import { detailsOf } from '@core/summary/items'
+import { Popover } from '@mantine/core'
 import { FormFigure } from '../../kit/FormFigure'
+import { lazily } from '../../kit/lazily'
 import { Neighbour, Neighbours } from '../../kit/Neighbours'
 import { useClass, type EditCircuit } from '../shared/context'
 import { ExercisePicker } from '../shared/ExercisePicker'
+import { ListLines } from './list/ListLines'
 import neighbours from '../../kit/neighbours.module.css'
+
+// What is not needed for every station comes when it is opened.
+const StationPanel = lazily(async () => (await import('./station/StationPanel')).StationPanel, 'The details of the station')
 
 interface StationTilesProps {
   circuit: Circuit
   edit: EditCircuit
-  openStation: string | undefined
-  onOpen: (stationId: string) => void
+}
+
+/** What is looked at closely: a station, or one item of its list. */
+interface Looked {
+  stationId: string
+  useId?: string | undefined
 }
 
 const inputOf = (station: Station, position: number) => `exercise-${station.id}-${position}`
@@ -46,7 +54,8 @@ export function goToEmpty(circuit: Circuit, afterStation: number, afterPosition 
 }
 
 /** The stations as tiles; one is dragged onto another to trade their places, with the pointer or the keyboard. */
-export function StationTiles({ circuit, edit, openStation, onOpen }: StationTilesProps) {
+export function StationTiles({ circuit, edit }: StationTilesProps) {
+  const [looked, setLooked] = useState<Looked>()
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -63,7 +72,7 @@ export function StationTiles({ circuit, edit, openStation, onOpen }: StationTile
   return (
     <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={trade}>
       <SortableContext items={ids} strategy={rectSwappingStrategy}>
-        <Neighbours label="Stations in order">
+        <Neighbours label="Stations in order" wide={circuit.stations.some((station) => isTask(circuit, station))}>
           {circuit.stations.map((station, index) => (
             <StationTile
               key={station.id}
@@ -71,8 +80,8 @@ export function StationTiles({ circuit, edit, openStation, onOpen }: StationTile
               station={station}
               index={index}
               edit={edit}
-              open={station.id === openStation}
-              onOpen={() => onOpen(station.id)}
+              open={looked?.stationId === station.id ? looked : undefined}
+              onOpen={setLooked}
             />
           ))}
         </Neighbours>
@@ -86,8 +95,8 @@ interface StationTileProps {
   station: Station
   index: number
   edit: EditCircuit
-  open: boolean
-  onOpen: () => void
+  open: Looked | undefined
+  onOpen: (looked: Looked | undefined) => void
 }
 
 function StationTile({ circuit, station, index, edit, open, onOpen }: StationTileProps) {
@@ -107,7 +116,8 @@ function StationTile({ circuit, station, index, edit, open, onOpen }: StationTil
     if (exerciseId) goToEmpty(circuit, index, position)
   }
   const positions = positionsOf(circuit, station)
-  const pictures = station.rest ? [] : picturesOf(station, library.exercises)
+  const isList = stay.kind === 'task'
+  const pictures = station.rest || isList ? [] : picturesOf(station, library.exercises)
   const handle = (
     <div className={`${neighbours.tileHead}${pictures.length > 0 ? ` ${neighbours.isPictured}` : ''}`}>
       <button
@@ -124,22 +134,44 @@ function StationTile({ circuit, station, index, edit, open, onOpen }: StationTil
           <FormFigure form={form} />
         </span>
       ))}
-      <button
-        type="button"
-        className={neighbours.tileMore}
-        aria-expanded={open}
-        onClick={onOpen}
-        aria-label={`Details of station ${number}`}
+      <Popover
+        opened={open !== undefined}
+        onChange={(opened) => !opened && onOpen(undefined)}
+        position="bottom"
+        shadow="md"
+        trapFocus
+        returnFocus
+        withinPortal
       >
-        {open ? 'Close' : 'Details'}
-      </button>
+        <Popover.Target>
+          <button
+            type="button"
+            className={neighbours.tileMore}
+            onClick={() => onOpen(open ? undefined : { stationId: station.id })}
+            aria-label={`Details of station ${number}`}
+          >
+            ⋯
+          </button>
+        </Popover.Target>
+        <Popover.Dropdown>
+          {open && <StationPanel circuit={circuit} station={station} useId={open.useId} onClose={() => onOpen(undefined)} />}
+        </Popover.Dropdown>
+      </Popover>
     </div>
   )
   return (
-    <Neighbour number={number} label={`Station ${number}`} handle={handle} chosen={open} tileRef={setNodeRef} style={style}>
+    <Neighbour number={number} label={`Station ${number}`} handle={handle} chosen={open !== undefined} tileRef={setNodeRef} style={style}>
       {station.name && <div className={neighbours.tileName}>{station.name}</div>}
       {station.rest && <div className="neighbour-name">Rest</div>}
-      {isTask(circuit, station) && <ListOf circuit={circuit} station={station} />}
+      {isList && (
+        <ListLines
+          circuit={circuit}
+          station={station}
+          stay={stay}
+          number={number}
+          onOpen={(useId) => onOpen({ stationId: station.id, useId })}
+        />
+      )}
       {!station.rest &&
         Array.from({ length: positions }, (_, position) => (
           <ExercisePicker
@@ -180,34 +212,9 @@ function UseLines({ use }: { use: Use }) {
   return (
     <div className={`second ${neighbours.tileLines}`}>
       {form.optionId && <div className={neighbours.tileOption}>{form.name}</div>}
-      <div>
-        {form.regions.join(', ')} · {form.stance}
-      </div>
       <div>{form.gear.length === 0 ? 'no gear' : form.gear.map((need) => kinds.get(need.kindId) ?? need.kindId).join(', ')}</div>
       {details.length > 0 && <div>{details.join(', ')}</div>}
       {use.sides !== 'none' && <span className={neighbours.tileTag}>{sideNames[use.sides]}</span>}
     </div>
-  )
-}
-
-function ListOf({ circuit, station }: { circuit: Circuit; station: Station }) {
-  const { library, computed } = useClass()
-  const stay = station.stay ?? circuit.stay
-  if (stay.kind !== 'task') return null
-  const name = (use: Use) => {
-    const exercise = library.exercises.find(({ id }) => id === use.exerciseId)
-    return exercise ? formOf(exercise, use.optionId).name : use.exerciseId
-  }
-  return (
-    <>
-      {station.uses.length > 0 &&
-        listLines(stay, station.uses, name).map((line, index) => (
-          <div key={index} className={isLead(line) ? 'second' : undefined}>
-            {line}
-          </div>
-        ))}
-      {station.uses.length === 0 && <div className="second">No items yet: see Details</div>}
-      {station.uses.length > 0 && <div className={`second ${neighbours.tileLines}`}>{paceText(stay, station.uses, computed.paces)}</div>}
-    </>
   )
 }

@@ -86,7 +86,7 @@ export function SuggestDialog({ circuit, opened, onClose }: { circuit: Circuit; 
                       ? nameOf(keptId)
                       : (suggestion?.exercise.name ?? (station.rest ? 'Rest' : 'nothing fits'))}
                 </b>
-                {suggestion && asksInWords(suggestion.exercise) && <div className="second">asks of {asksInWords(suggestion.exercise)}</div>}
+                {suggestion && asksInWords(suggestion.exercise) && <div className="second">loads {asksInWords(suggestion.exercise)}</div>}
               </Cell>
               <Cell className="second">{own ? whyOwn(station.uses[0]!.exerciseId) : keptId ? 'kept' : suggestion?.reasons.join(', ')}</Cell>
               <Cell>

@@ -24,6 +24,8 @@ export interface ClassContext {
   search: ExerciseSearch
   /** Stores the class and opens a run of it. */
   run: () => Promise<void>
+  /** Stores the class; answers with the version that it is stored as, or nothing where that failed. */
+  storeNow: () => Promise<number | undefined>
   change: (recipe: (draft: ClassDocument) => void) => void
 }
 
@@ -42,16 +44,24 @@ export interface PlanEdits {
   /** Changes the plan; what the change makes meaningless goes with it, and what would make no sense is told instead. One step of undo. */
   editPlan: (recipe: (draft: Plan) => void) => void
   setPlan: (plan: Plan) => void
+  /** Takes the plan, or says why it cannot be; `amends`, as part of the step of undo before it. */
+  tryPlan: (plan: Plan, amends?: boolean) => string | undefined
   editPiece: <P extends Piece>(piece: P, recipe: (draft: P) => void) => void
 }
 
 export function usePlanEdits(): PlanEdits {
   const { document, store } = useClass()
-  const setPlan = (next: Plan) => {
+  const tryPlan = (next: Plan, amends = false): string | undefined => {
     const tidied = tidyPlan(next)
     const checked = read(Plan, tidied)
-    if (!checked.ok) return tellProblem(new Error(checked.problems[0]?.message))
-    store.getState().replace({ ...store.getState().document, plan: tidied })
+    if (!checked.ok) return checked.problems[0]?.message ?? 'That makes no plan.'
+    const state = store.getState()
+    state[amends ? 'amend' : 'replace']({ ...state.document, plan: tidied })
+    return undefined
+  }
+  const setPlan = (next: Plan) => {
+    const wrong = tryPlan(next)
+    if (wrong !== undefined) tellProblem(new Error(wrong))
   }
   const editPlan = (recipe: (draft: Plan) => void) => setPlan(produce(document.plan, recipe))
   const editPiece = <P extends Piece>(piece: P, recipe: (draft: P) => void) =>
@@ -59,7 +69,7 @@ export function usePlanEdits(): PlanEdits {
       const found = draft.parts.flatMap((part) => part.pieces).find((known) => known.id === piece.id)
       if (found) recipe(found as P)
     })
-  return { editPlan, setPlan, editPiece }
+  return { editPlan, setPlan, tryPlan, editPiece }
 }
 
 export type EditCircuit = (recipe: (draft: Circuit) => void) => void

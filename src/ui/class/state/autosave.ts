@@ -102,5 +102,6 @@ export function useAutosave(store: ClassStore, { stored: initial, resumed }: Ope
   }
 
   const saveNow = useCallback(() => saver.save(), [saver])
-  return { save, settle, saveNow, left, settleLeft }
+  const storedVersion = useCallback(() => saver.version, [saver])
+  return { save, settle, saveNow, storedVersion, left, settleLeft }
 }

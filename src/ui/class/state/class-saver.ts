@@ -62,7 +62,8 @@ const isLost = (error: ApiError) => error.status === 0 || error.status >= 500 ||
  * written over unasked.
  */
 export class ClassSaver {
-  private version: number
+  /** Of the class as it is stored. */
+  version: number
   private storedAt: string
   private stored: ClassDocument
   private edited: ClassDocument

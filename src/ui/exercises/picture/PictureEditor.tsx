@@ -49,7 +49,7 @@ export function PictureEditor({ name, figure: first, repSeconds, onClose, onDone
           Pose after this
         </Button>
         <Button size="xs" variant="default" disabled={figure.poses.length === 1} onClick={() => set(withoutPose(figure, at))}>
-          Take pose out
+          Remove pose
         </Button>
         <Button size="xs" variant="default" onClick={() => set(otherSide(figure))}>
           Other side

@@ -1,0 +1,101 @@
+import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core'
+import { arrayMove, SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
+import { nanoid } from 'nanoid'
+import { useRef } from 'react'
+import { pieceChanged } from '@core/plan/pieces-changed'
+import type { Circuit, Station, Task, Use } from '@core/plan/plan'
+import { readItem } from '@core/search/read-item'
+import { listOrder } from '@core/summary/list-lines'
+import { paceText } from '@core/summary/items'
+import { useClass } from '../../shared/context'
+import { usePlanTyping } from '../sentence/use-plan-typing'
+import { ListLine } from './ListLine'
+import styles from './list.module.css'
+
+const newId = () => nanoid(10)
+
+/** Where a line stands in the list, for the focus. */
+const lineId = (station: Station, at: number) => `line-${station.id}-${at}`
+
+interface ListLinesProps {
+  circuit: Circuit
+  station: Station
+  stay: Task
+  number: number
+  /** Opens what else is said of an item. */
+  onOpen: (useId: string) => void
+}
+
+/** A list as on a board, one line an item: typed, pasted several lines at once, dragged. */
+export function ListLines({ circuit, station, stay, number, onOpen }: ListLinesProps) {
+  const { library, search, computed } = useClass()
+  const typing = usePlanTyping()
+  const box = useRef<HTMLDivElement>(null)
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  )
+  const change = (slot: string, recipe: (uses: Use[]) => Use[]) =>
+    typing.set(slot, (plan) =>
+      pieceChanged(plan, circuit.id, (piece) =>
+        piece.type === 'pause'
+          ? piece
+          : {
+              ...piece,
+              stations: piece.stations.map((known) => (known.id === station.id ? { ...known, uses: recipe(known.uses) } : known)),
+            },
+      ),
+    )
+  const rungs = stay.rungs !== undefined
+  const read = (text: string, before?: Use) => readItem(text, before, { exercises: library.exercises, search }, newId, rungs)
+  const goTo = (at: number) => requestAnimationFrame(() => box.current?.querySelector<HTMLElement>(`#${lineId(station, at)}`)?.focus())
+  const drop = ({ active, over }: DragEndEvent) => {
+    if (!over || over.id === active.id) return
+    change('', (uses) => {
+      const place = (id: unknown) => uses.findIndex((use) => use.id === id)
+      return arrayMove(uses, place(active.id), place(over.id))
+    })
+  }
+  /** Lines that were pasted from a place on: each that can be read is an item; those that cannot are given back. */
+  const paste = (lines: string[], at: number): string[] => {
+    const readings = lines.map((text) => ({ text, item: read(text) }))
+    const items = readings.flatMap(({ item }) => (item && 'use' in item ? [item.use] : []))
+    if (items.length > 0) change('', (uses) => uses.toSpliced(at, 0, ...items))
+    goTo(at + items.length)
+    return readings.flatMap(({ text, item }) => (item && 'missed' in item ? [text] : []))
+  }
+  return (
+    <div ref={box} className={styles.list} role="group" aria-label={`List at station ${number}`}>
+      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+        <SortableContext items={station.uses.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+          {[...listOrder(stay, station.uses.length), station.uses.length].map((line) =>
+            typeof line === 'string' ? (
+              <div key={line} className={`second ${styles.lead}`}>
+                {line}
+              </div>
+            ) : (
+              <ListLine
+                key={station.uses[line]?.id ?? 'new'}
+                id={lineId(station, line)}
+                use={station.uses[line]}
+                number={line + 1}
+                rungs={rungs}
+                read={read}
+                onBegin={() => typing.begin(`line-${line}`)}
+                onItem={(use) => change(`line-${line}`, (uses) => (line < uses.length ? uses.with(line, use) : [...uses, use]))}
+                onNext={() => goTo(line + 1)}
+                onPaste={(lines) => paste(lines, line)}
+                onRemove={() => {
+                  change('', (uses) => uses.toSpliced(line, 1))
+                  goTo(Math.max(0, line - 1))
+                }}
+                onOpen={onOpen}
+              />
+            ),
+          )}
+        </SortableContext>
+      </DndContext>
+      {station.uses.length > 0 && <div className={`second ${styles.pace}`}>{paceText(stay, station.uses, computed.paces)}</div>}
+    </div>
+  )
+}

@@ -1,0 +1,70 @@
+import { lazy, Suspense, useState } from 'react'
+import { withAfter, withBefore } from '@core/plan/edit/pieces'
+import type { Piece } from '@core/plan/plan'
+import { pieceName } from '@core/summary/names'
+import { useClass, usePlanEdits } from '../../shared/context'
+import styles from './plan-ribbon.module.css'
+
+// Fetched, open, when they are first asked for.
+const AddMenu = lazy(async () => ({ default: (await import('./AddMenu')).AddMenu }))
+const PieceMenu = lazy(async () => ({ default: (await import('./PieceMenu')).PieceMenu }))
+
+interface PiecePillProps {
+  piece: Piece
+  /** Where its middle is, in percent of the width. */
+  middle: number
+  onChoose: (id: string) => void
+}
+
+type Opened = 'before' | 'menu' | 'after'
+
+/** What can be done with the chosen piece, on it: something put before or after it, and a menu of the rest. */
+export function PiecePill({ piece, middle, onChoose }: PiecePillProps) {
+  const { document } = useClass()
+  const { setPlan } = usePlanEdits()
+  const [opened, setOpened] = useState<Opened>()
+  const name = pieceName(piece)
+  const insert = (made: Piece) => {
+    setPlan((opened === 'before' ? withBefore : withAfter)(document.plan, piece.id, made))
+    onChoose(made.id)
+  }
+  const labels: Record<Opened, string> = { before: `Add before ${name}`, menu: `Change ${name}`, after: `Add after ${name}` }
+  const button = (which: Opened) => {
+    const shown = (
+      <button
+        key={which}
+        type="button"
+        aria-label={labels[which]}
+        title={labels[which]}
+        aria-haspopup="menu"
+        aria-expanded={opened === which}
+        onClick={() => setOpened(which)}
+      >
+        {which === 'menu' ? '⋯' : '+'}
+      </button>
+    )
+    if (opened !== which) return shown
+    const close = () => setOpened(undefined)
+    return (
+      <Suspense key={which} fallback={shown}>
+        {which === 'menu' ? (
+          <PieceMenu piece={piece} onChoose={onChoose} target={shown} onClose={close} />
+        ) : (
+          <AddMenu onMade={insert} target={shown} onClose={close} />
+        )}
+      </Suspense>
+    )
+  }
+  return (
+    <div
+      className={`${styles.pill} no-print`}
+      role="toolbar"
+      aria-label={name}
+      style={{ left: `clamp(52px, ${middle}%, calc(100% - 52px))` }}
+    >
+      {button('before')}
+      {button('menu')}
+      {button('after')}
+    </div>
+  )
+}
