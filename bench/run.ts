@@ -7,6 +7,7 @@ import { benchCore } from './core'
 import { benchCrowd } from './crowd'
 import { benchFigures } from './figures'
 import { benchFlood } from './flood'
+import { benchKeys } from './keys'
 import { benchPace } from './pace'
 import { benchReach } from './reach'
 import { benchPageWeight } from './page-weight'
@@ -32,6 +33,7 @@ const parts: Record<string, () => Promise<void> | void> = {
       await benchCrowd(base, runId)
     }),
   tabs: () => onScreens((browser, base) => benchTabs(browser, base)),
+  keys: () => onScreens((browser, base) => benchKeys(browser, base)),
   figures: () => onScreens((browser, base) => benchFigures(browser, base)),
   pages: () =>
     onScreens(async (browser, base, runId) => {

@@ -277,14 +277,14 @@ test('exercises are suggested with reasons, shuffled, kept; the class made gentl
   await expect(block(page, /^Brief,/)).toBeVisible()
 
   await page
-    .getByRole('button', { name: /^Change / })
+    .getByRole('button', { name: /^Change Stations/ })
     .first()
     .click()
   await page.getByRole('menuitem', { name: /harder or easier/ }).click()
   await dialog.getByText('gentler on …').click()
   await dialog.getByRole('button', { name: /^Make (this|these)/ }).click()
   await page
-    .getByRole('button', { name: /^Change / })
+    .getByRole('button', { name: /^Change Stations/ })
     .first()
     .click()
   await page.getByRole('menuitem', { name: /harder or easier/ }).click()

@@ -20,7 +20,7 @@ test('groups are made for what the coach wishes, changed by hand with what it co
   const two = side.getByRole('combobox', { name: 'Two people' })
   const choose = async () => {
     await two.click()
-    for (const at of [0, 1]) await page.getByRole('option').nth(at).click()
+    for (const at of [0, 1]) await page.getByRole('listbox').getByRole('option').nth(at).click()
     await page.keyboard.press('Escape')
   }
   await choose()

@@ -26,7 +26,7 @@ test('an instructor makes a class, shapes it, ticks people, and sees rotation an
   await page.getByRole('textbox', { name: 'Work', exact: true }).fill('45')
   await expect(total).toContainText('12:45')
   await page.getByRole('textbox', { name: 'Work', exact: true }).fill('45x')
-  await expect(page.getByText('A time from 0:01 to 1:00:00, such as 0:40')).toBeVisible()
+  await expect(page.getByText('A time from 0:01 to 6:00:00, such as 0:40')).toBeVisible()
   await expect(page.getByRole('textbox', { name: 'Work', exact: true })).toHaveValue('45x')
   await expect(total).toContainText('12:45')
   await page.getByRole('textbox', { name: 'Work', exact: true }).fill('0:45')

@@ -20,7 +20,8 @@ export function asLists(circuit: Circuit): Circuit {
   if (circuit.travel === 'rotate') return { ...circuit, stay: list, stations: circuit.stations.map(bare) }
   const { laps: _, turns: __, stations, ...rest } = circuit
   const uses = stations.flatMap((station) => station.uses)
-  return { ...rest, laps: 1, lapRestSeconds: 0, stay: list, stations: [bare({ ...stations[0]!, skipLaps: [], uses })] }
+  const transition = { seconds: 0, how: 'walk' } as const
+  return { ...rest, laps: 1, lapRestSeconds: 0, transition, stay: list, stations: [bare({ ...stations[0]!, skipLaps: [], uses })] }
 }
 
 /** The circuit worked by the clock: of one list that all go through, each item is a station then. */

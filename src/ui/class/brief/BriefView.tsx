@@ -10,6 +10,7 @@ import { settingsOf } from '@core/class/compute'
 import { movingsOf, roomSentences } from '@core/summary/sentence/class-sentences'
 import { followSentence } from '@core/class/demonstrators'
 import { formatSeconds } from '@core/base/units'
+import { ClassSide } from '../shared/ClassSide'
 import { useClass, usePlanEdits } from '../shared/context'
 import { ReadingView } from './ReadingView'
 import { AgainWords, BriefWords, SectionWords } from './BriefWords'
@@ -85,7 +86,7 @@ export function BriefView() {
           </section>
         ))}
       </section>
-      <aside className={frame.classSide} aria-label="How to give it">
+      <ClassSide label="How to give it" summary="How to give it">
         <h2>How to give it</h2>
         {choices.map((choice) => (
           <div className={kit.note} data-severity={choice.current && 'fine'} key={choice.way}>
@@ -118,7 +119,7 @@ export function BriefView() {
           ))}
         </ul>
         <p className="second">Usual cautions of coaches. Local rules and the advice of licensed professionals come before them.</p>
-      </aside>
+      </ClassSide>
       {reading && <ReadingView pages={readingPages(opening, sections, movesOf)} onClose={() => setReading(false)} />}
     </>
   )

@@ -1,6 +1,7 @@
 import { SegmentedControl } from '@mantine/core'
 import { useMemo, useState } from 'react'
 import { listQueues } from '@core/gear/lists/list-queues'
+import { ClassSide } from '../shared/ClassSide'
 import { useClass } from '../shared/context'
 import { GearLists } from './GearLists'
 import { GearQueues } from './GearQueues'
@@ -63,7 +64,7 @@ export function GearView() {
           <GearQueues queues={queues} />
         )}
       </section>
-      <aside className={styles.classSide} aria-label="What is short">
+      <ClassSide label="What is short" summary="What is short">
         <GearShortages />
         {unknownExercises.map((id) => (
           <div className={kit.note} data-severity="weigh" key={id}>
@@ -82,7 +83,7 @@ export function GearView() {
           Person by person, turn by turn, in the form and the size each takes. What stands at a station counts in every turn. In a list at
           their own pace, as many as people well spread over it need. What is broken, lent out or kept in another room does not count.
         </p>
-      </aside>
+      </ClassSide>
     </>
   )
 }

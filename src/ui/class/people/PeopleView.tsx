@@ -2,6 +2,7 @@ import { TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { groupSizesWord } from '@core/grouping/groups'
 import { limits } from '@core/base/limits'
+import { ClassSide } from '../shared/ClassSide'
 import { useClass } from '../shared/context'
 import { Exceptions } from './Exceptions'
 import { GroupsPanel } from './GroupsPanel'
@@ -90,10 +91,10 @@ export function PeopleView() {
         <Demonstrators />
         <Exceptions />
       </section>
-      <aside className={frame.classSide} aria-label="Groups">
+      <ClassSide label="Groups" summary="Groups">
         <GroupsPanel />
         <Problems />
-      </aside>
+      </ClassSide>
     </>
   )
 }

@@ -7,9 +7,9 @@ import { layReady } from '@core/floor/laid-ready'
 import { bestSpotTrade } from '@core/floor/trade-spots'
 import { showLength, type LengthUnit } from '@core/library/length'
 import type { Room } from '@core/library/room'
+import { ClassSide } from '../shared/ClassSide'
 import { useClass } from '../shared/context'
 import { FixButtons } from '../shared/FixButtons'
-import styles from '../class.module.css'
 import kit from '../../kit/kit.module.css'
 
 /** What is wrong with the stations' places, what would make the ways shorter, and how all this is reckoned. */
@@ -22,7 +22,7 @@ export function RoomSide({ room, judged, unit }: { room: Room; judged: Judged; u
     [judged],
   )
   return (
-    <aside className={styles.classSide} aria-label="Problems in the room">
+    <ClassSide label="Problems in the room" summary={findings.length === 0 ? 'No problems here' : `${findings.length} to look at`}>
       <h2 role="status">{findings.length === 0 ? 'No problems here' : `${findings.length} to look at`}</h2>
       {findings.map((finding) => (
         <div className={kit.note} data-severity={finding.severity} key={finding.id}>
@@ -71,6 +71,6 @@ export function RoomSide({ room, judged, unit }: { room: Room; judged: Judged; u
         Put down, get up, walk round what stands in the way at {settingsOf(library).walkingMetresPerSecond ?? 1} m/s or the person’s own
         pace, get down, take up. Walls, pillars and exits are set under Rooms.
       </p>
-    </aside>
+    </ClassSide>
   )
 }

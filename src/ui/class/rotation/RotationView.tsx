@@ -2,6 +2,7 @@ import { Button, SegmentedControl } from '@mantine/core'
 import { useState } from 'react'
 import { pairsSentence, pieceName } from '@core/summary/names'
 import { ArrangeAllDialog } from './ArrangeAllDialog'
+import { ClassSide } from '../shared/ClassSide'
 import { useClass } from '../shared/context'
 import { MeetingMatrix } from './MeetingMatrix'
 import { Problems } from '../shared/Problems'
@@ -60,7 +61,7 @@ export function RotationView() {
           </div>
         )}
       </section>
-      <aside className={styles.classSide} aria-label="What this rotation gives">
+      <ClassSide label="What this rotation gives" summary="What this rotation gives">
         <h2>What this rotation gives</h2>
         <Problems />
         <Recommended entry={entry} outcomes={outcomes} />
@@ -75,7 +76,7 @@ export function RotationView() {
           ))}
         <p className="second">{pairsSentence(entry.circuit.pairs, largest)}</p>
         {entry.rotation.ok && entry.units.length > 1 && <MeetingMatrix entry={entry} rotation={entry.rotation.value} />}
-      </aside>
+      </ClassSide>
     </>
   )
 }

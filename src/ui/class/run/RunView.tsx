@@ -2,6 +2,7 @@ import { Box, Button, Switch } from '@mantine/core'
 import { everyCircuit } from '@core/plan/every-circuit'
 import { formatSeconds } from '@core/base/units'
 import { timeOf } from '../../kit/zoned-time'
+import { ClassSide } from '../shared/ClassSide'
 import { useClass } from '../shared/context'
 import styles from './RunView.module.css'
 import { DeviceCheck } from './DeviceCheck'
@@ -74,7 +75,7 @@ export function RunView() {
           </div>
         </div>
       </section>
-      <aside className={frame.classSide} aria-label="Before you start">
+      <ClassSide label="Before you start" summary="Before you start">
         <h2>Before you start</h2>
         {notes.map(({ text, tab, stops }) => (
           <div className={kit.note} data-severity={stops ? 'mend' : 'weigh'} key={text}>
@@ -108,7 +109,7 @@ export function RunView() {
           Ask who is new, unwell, pregnant or back from an injury, and offer the easier option first. Floor clear and dry, exits free. Stop
           or ease off when form fails. This does not replace medical advice, your training, or your local rules.
         </p>
-      </aside>
+      </ClassSide>
     </>
   )
 }

@@ -1,18 +1,19 @@
-import { useMemo } from 'react'
 import type { Finding } from '@core/findings/rules/finding'
-import { judge } from '@core/findings/judge'
 import { FixButtons } from '../shared/FixButtons'
-import { useJudged } from '../shared/judged'
+import type { useJudged } from '../shared/judged'
 import kit from '../../kit/kit.module.css'
 
+interface FindingsProps {
+  findings: readonly Finding[]
+  judged: ReturnType<typeof useJudged>
+  onChoose: (pieceId: string) => void
+}
+
 /** What is wrong with the class, and the press that mends it: each press is one step of undo, and can be looked at first. */
-export function Findings({ onChoose }: { onChoose: (pieceId: string) => void }) {
-  const judged = useJudged()
-  const findings = useMemo(() => judge(judged), [judged])
-  const count = (severity: Finding['severity']) => findings.filter((finding) => finding.severity === severity).length
+export function Findings({ findings, judged, onChoose }: FindingsProps) {
   return (
     <section aria-label="Findings">
-      <h2 role="status">{headline(count('mend'), count('weigh'))}</h2>
+      <h2 role="status">{findingsHeadline(findings)}</h2>
       {findings.map((finding) => (
         <div className={kit.note} data-severity={finding.severity} key={finding.id}>
           <b id={finding.id}>{finding.what}</b>
@@ -34,8 +35,11 @@ export function Findings({ onChoose }: { onChoose: (pieceId: string) => void }) 
   )
 }
 
-function headline(mend: number, weigh: number): string {
-  const counted = (count: number, what: string) => count > 0 && `${count} ${what}${count === 1 ? '' : 's'}`
-  const texts = [counted(mend, 'problem'), counted(weigh, 'suggestion')].filter(Boolean)
-  return texts.length > 0 ? texts.join(', ') : 'No problems'
+/** How many problems and suggestions there are. */
+export function findingsHeadline(findings: readonly Finding[]): string {
+  const counted = (severity: Finding['severity'], what: string) => {
+    const count = findings.filter((finding) => finding.severity === severity).length
+    return count > 0 && `${count} ${what}${count === 1 ? '' : 's'}`
+  }
+  return [counted('mend', 'problem'), counted('weigh', 'suggestion')].filter(Boolean).join(', ') || 'No problems'
 }

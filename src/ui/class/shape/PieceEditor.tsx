@@ -1,7 +1,8 @@
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import type { Seconds } from '@core/base/units'
 import type { Circuit, Piece } from '@core/plan/plan'
-import { usePlanEdits, type EditCircuit } from '../shared/context'
+import { useClass, usePlanEdits, type EditCircuit } from '../shared/context'
+import { Later } from '../shared/Later'
 import { lazily } from '../../kit/lazily'
 import { PieceSentence } from './sentence/PieceSentence'
 import { StationTiles } from './StationTiles'
@@ -21,8 +22,22 @@ export function PieceEditor({ piece, seconds }: PieceEditorProps) {
     <>
       <PieceSentence piece={piece} seconds={seconds} onDiffer={differing ? undefined : () => setDiffering(true)} />
       {differing && <DiffersGrid piece={piece} onClose={() => setDiffering(false)} />}
-      {piece.type === 'circuit' && <Stations circuit={piece} />}
-      {piece.type === 'circuit' && piece.waves && (
+      <Later>
+        <PieceStations pieceId={piece.id} />
+      </Later>
+    </>
+  )
+}
+
+/** The stations of the piece, and of what half of the class does meanwhile. */
+const PieceStations = memo(function PieceStations({ pieceId }: { pieceId: string }) {
+  const { document } = useClass()
+  const piece = document.plan.parts.flatMap(({ pieces }) => pieces).find(({ id }) => id === pieceId)
+  if (piece?.type !== 'circuit') return null
+  return (
+    <>
+      <Stations circuit={piece} />
+      {piece.waves && (
         <>
           <h3>Meanwhile, the other half</h3>
           <Stations circuit={piece.waves.meanwhile} of={piece} />
@@ -30,7 +45,7 @@ export function PieceEditor({ piece, seconds }: PieceEditorProps) {
       )}
     </>
   )
-}
+})
 
 /** The stations of a circuit, or those of the list that one of its waves does meanwhile. */
 function Stations({ circuit, of }: { circuit: Circuit; of?: Circuit }) {

@@ -1,18 +1,18 @@
 import { Button } from '@mantine/core'
-import { useEffect, useMemo, useState } from 'react'
+import { memo, useEffect, useMemo, useState } from 'react'
 import { mainPiece } from '@core/plan/main-circuits'
 import { mainCircuits } from '@core/plan/main-circuits'
 import { pieceNames } from '@core/summary/names'
 import { blocksOf } from '@core/timeline/blocks'
 import { formatSeconds } from '@core/base/units'
 import { useClass } from '../shared/context'
-import { Findings } from './Findings'
 import { SlotField } from './SlotField'
 import { PlanRibbon } from './ribbon/PlanRibbon'
+import { Later } from '../shared/Later'
 import { PieceEditor } from './PieceEditor'
+import { ShapeSide } from './ShapeSide'
 import { goToEmpty } from './StationTiles'
 import { UndoButtons } from '../shared/UndoButtons'
-import { Cell, Row, Table } from '../../kit/Table'
 import { lazily } from '../../kit/lazily'
 import { whenOpened } from '../../kit/when-opened'
 import { WhenSeen } from '../../kit/WhenSeen'
@@ -23,6 +23,14 @@ const FitDialog = whenOpened(async () => (await import('./FitDialog')).FitDialog
 
 // Below the stations, where it can come after the rest.
 const LoadPicture = lazily(async () => (await import('./LoadPicture')).LoadPicture, 'What the class loads')
+
+const Loads = memo(function Loads() {
+  return (
+    <WhenSeen height={420}>
+      <LoadPicture />
+    </WhenSeen>
+  )
+})
 
 export function ShapeView() {
   const { document, computed } = useClass()
@@ -85,44 +93,13 @@ export function ShapeView() {
           onClose={() => setFitting(false)}
         />
         <PieceEditor key={chosen.id} piece={chosen} seconds={secondsOf(chosen.id)} />
-        <WhenSeen height={420}>
-          <LoadPicture />
-        </WhenSeen>
+        <Later>
+          <Loads />
+        </Later>
       </section>
-      <aside className={styles.classSide} aria-label="What it adds up to">
-        <Findings onChoose={setChosen} />
-        <h2>In two sentences</h2>
-        {computed.sentences ? (
-          computed.sentences.map((sentence) => <p key={sentence}>{sentence}</p>)
-        ) : (
-          <p className="second">They come with the total.</p>
-        )}
-        <h2>Piece by piece</h2>
-        {blocks.length > 0 ? (
-          <Table columns={['From', 'Piece', 'Length']}>
-            {blocks.map((block) => (
-              <Row key={block.start}>
-                <Cell className="second">{formatSeconds(block.start)}</Cell>
-                <Cell>
-                  <button className={kit.rowButton} onClick={() => setChosen(block.pieceId)}>
-                    {block.name}
-                  </button>
-                  {block.optional && <div className="second">if there is time</div>}
-                </Cell>
-                <Cell figure>{formatSeconds(block.seconds)}</Cell>
-              </Row>
-            ))}
-          </Table>
-        ) : (
-          pieces.map((piece) => (
-            <div key={piece.id}>
-              <button className={kit.linkButton} onClick={() => setChosen(piece.id)}>
-                {piece.name ?? piece.type}
-              </button>
-            </div>
-          ))
-        )}
-      </aside>
+      <Later>
+        <ShapeSide onChoose={setChosen} />
+      </Later>
     </>
   )
 }

@@ -50,7 +50,7 @@ export interface PlanEdits {
 }
 
 export function usePlanEdits(): PlanEdits {
-  const { document, store } = useClass()
+  const { store } = useClass()
   const tryPlan = (next: Plan, amends = false): string | undefined => {
     const tidied = tidyPlan(next)
     const checked = read(Plan, tidied)
@@ -63,7 +63,7 @@ export function usePlanEdits(): PlanEdits {
     const wrong = tryPlan(next)
     if (wrong !== undefined) tellProblem(new Error(wrong))
   }
-  const editPlan = (recipe: (draft: Plan) => void) => setPlan(produce(document.plan, recipe))
+  const editPlan = (recipe: (draft: Plan) => void) => setPlan(produce(store.getState().document.plan, recipe))
   const editPiece = <P extends Piece>(piece: P, recipe: (draft: P) => void) =>
     editPlan((draft) => {
       const found = draft.parts.flatMap((part) => part.pieces).find((known) => known.id === piece.id)

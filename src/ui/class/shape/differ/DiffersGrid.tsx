@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { differingFields, withoutDiffering, type Varied } from '@core/plan/edit/differ'
 import { partOf } from '@core/plan/edit/parts'
 import { pieceChanged } from '@core/plan/pieces-changed'
@@ -15,6 +15,12 @@ import styles from './differ.module.css'
 
 type Unit = 'lap' | 'time'
 
+/** A figure, or an exercise, over the laps or times. */
+interface Row {
+  id: string
+  field: VaryField
+}
+
 /** What differs from lap to lap, or from one time through the part to the next: a grid in which only that is inked. */
 export function DiffersGrid({ piece, onClose }: { piece: Piece; onClose: () => void }) {
   const { document, library } = useClass()
@@ -22,7 +28,7 @@ export function DiffersGrid({ piece, onClose }: { piece: Piece; onClose: () => v
   const part = partOf(document.plan, piece.id)!
   const laps = piece.type === 'circuit' ? lapsOf(piece) : 1
   const [chosen, setUnit] = useState<Unit>(laps > 1 ? 'lap' : 'time')
-  const [asked, setAsked] = useState<readonly { id: string; field: VaryField }[]>([])
+  const [asked, setAsked] = useState<readonly Row[]>([])
   const unit: Unit = laps > 1 && (chosen === 'lap' || part.repeat === 1) ? 'lap' : 'time'
   const targets = targetsOf(piece, library.exercises)
   const here = new Set(targets.map(({ id }) => id))
@@ -35,13 +41,13 @@ export function DiffersGrid({ piece, onClose }: { piece: Piece; onClose: () => v
         ? pieceChanged(plan, piece.id, (now) => (now.type === 'circuit' ? taken(now, next(now)) : now))
         : { ...plan, parts: plan.parts.map((known) => (known.id === part.id ? taken(known, next(known)) : known)) },
     )
-  const same = (one: { id: string; field: VaryField }) => (other: { id: string; field: VaryField }) =>
-    one.id === other.id && one.field === other.field
+  const same = (one: Row) => (other: Row) => one.id === other.id && one.field === other.field
   const said = differingFields(varied).filter(({ id }) => here.has(id))
-  const whole = { id: targets[0]!.id, field: targets[0]!.fields[0]! }
+  const firstItem = piece.type === 'circuit' && piece.stay.kind === 'task' ? piece.stations[0]?.uses[0] : undefined
+  const first: Row = firstItem ? { id: firstItem.id, field: 'reps' } : { id: targets[0]!.id, field: targets[0]!.fields[0]! }
   const wanted = [...said, ...asked.filter((one) => !said.some(same(one)))]
-  // Somebody who comes here wants to change something: most often how long it is worked.
-  const rows = wanted.length > 0 ? wanted : [whole]
+  // Somebody who comes here wants to change something: most often how long it is worked, or of a list how many.
+  const rows = wanted.length > 0 ? wanted : [first]
   const more = targets.flatMap((target) =>
     target.fields
       .filter((field) => !rows.some(same({ id: target.id, field })))
@@ -50,8 +56,11 @@ export function DiffersGrid({ piece, onClose }: { piece: Piece; onClose: () => v
         words: target === targets[0] ? fieldNames[field] : `${target.label}: ${fieldNames[field]}`,
       })),
   )
+  const root = useRef<HTMLElement>(null)
+  // Whoever opened it goes on typing.
+  useEffect(() => root.current?.querySelector<HTMLElement>('tbody input')?.focus(), [])
   return (
-    <section className={styles.differs} aria-label="What differs">
+    <section ref={root} className={styles.differs} aria-label="What differs">
       <div className={styles.head}>
         <h3>What differs</h3>
         {laps > 1 && part.repeat > 1 && (

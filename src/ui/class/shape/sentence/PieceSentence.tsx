@@ -64,7 +64,7 @@ export function PieceSentence({ piece, seconds, onDiffer }: PieceSentenceProps) 
       onAdd: () =>
         add(
           ofPart((now) => adds(now, newId)),
-          slot,
+          slot && `part.${slot}`,
         ),
     })),
   ]
