@@ -101,7 +101,7 @@ export async function untilLive(page: Page): Promise<void> {
 
 /** Types into a list that opens, and takes its first entry once it is marked. */
 export const takeFirst = async (page: Page) => {
-  await expect(page.locator('[role=option][data-combobox-selected]').first()).toBeVisible()
+  await expect(page.locator('[role=option][data-combobox-selected]').filter({ visible: true }).first()).toBeVisible()
   await page.keyboard.press('Enter')
 }
 

@@ -6,7 +6,8 @@ export const pauseNames: Record<Pause['kind'], string> = { brief: 'Brief', water
 export function pieceName(piece: Piece): string {
   if (piece.name) return piece.name
   if (piece.type === 'pause') return pauseNames[piece.kind]
-  return piece.travel === 'rotate' ? 'Stations' : 'Together'
+  if (piece.travel === 'rotate') return 'Stations'
+  return piece.stay.kind === 'task' ? 'List' : 'Everyone the same'
 }
 
 /** "Station 3", or "Blue loop 3" where the circuit has a name of its own. */

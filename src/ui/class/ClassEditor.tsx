@@ -12,12 +12,13 @@ import { ClassHead } from './ClassHead'
 import { ClassMenu } from './ClassMenu'
 import { ClassTabs } from './ClassTabs'
 import { SaveWord } from './SaveWord'
-import { ClassProvider, type ClassContext } from './shared/context'
+import { ClassProvider, HallProvider, type ClassContext } from './shared/context'
 import { useAutosave } from './state/autosave'
 import { createClassStore } from './state/class-store'
 import type { Opening } from './state/opening'
 import { useUndoKeys } from './state/undo-keys'
 import type { ClassTab } from './tabs'
+import { UndoButtons } from './shared/UndoButtons'
 import { TabViews } from './TabViews'
 import { Unsettled } from './Unsettled'
 import { useTab } from './use-tab'
@@ -59,24 +60,28 @@ export function ClassEditor({ opening, library, rooms, others, zone, first }: Cl
     () => ({ id, document, computed, library, rooms, zone, others, store, search, run, storeNow, change: store.getState().change }),
     [id, document, computed, library, rooms, zone, others, store, search, run, storeNow],
   )
+  const hall = useMemo(() => ({ library, search }), [library, search])
   return (
-    <ClassProvider value={context}>
-      {/* eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-static-element-interactions -- links are pressed, not this */}
-      <div onClick={follow}>
-        <header className={styles.classHead}>
-          <ClassHead />
-          <span className="push no-print">
-            <SaveWord save={save} zone={zone} />
-            <Button onClick={() => void run()} h={40}>
-              Run class
-            </Button>
-            <ClassMenu />
-          </span>
-        </header>
-        <Unsettled save={save} zone={zone} {...unsettled} />
-        <ClassTabs open={tab} onNear={(tab) => startTransition(() => setNear(tab))} />
-        <TabViews open={tab} near={near} />
-      </div>
-    </ClassProvider>
+    <HallProvider value={hall}>
+      <ClassProvider value={context}>
+        {/* eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-static-element-interactions -- links are pressed, not this */}
+        <div onClick={follow}>
+          <header className={styles.classHead}>
+            <ClassHead />
+            <span className="push no-print">
+              <SaveWord save={save} zone={zone} />
+              <UndoButtons />
+              <Button onClick={() => void run()} h={40}>
+                Run class
+              </Button>
+              <ClassMenu />
+            </span>
+          </header>
+          <Unsettled save={save} zone={zone} {...unsettled} />
+          <ClassTabs open={tab} onNear={(tab) => startTransition(() => setNear(tab))} />
+          <TabViews open={tab} near={near} />
+        </div>
+      </ClassProvider>
+    </HallProvider>
   )
 }

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from 'react'
+import { lazy, Suspense, useRef, useState } from 'react'
 import styles from './head.module.css'
 
 // Fetched, open, when it is first asked for.
@@ -7,6 +7,12 @@ const ClassMenuOpen = lazy(async () => ({ default: (await import('./ClassMenuOpe
 /** What can be done with the class as a whole. */
 export function ClassMenu() {
   const [opened, setOpened] = useState(false)
+  const place = useRef<HTMLSpanElement>(null)
+  const close = () => {
+    setOpened(false)
+    // The menu and its dialogs go with what they were opened from.
+    setTimeout(() => document.activeElement === document.body && place.current?.querySelector('button')?.focus())
+  }
   const button = (
     <button
       type="button"
@@ -19,10 +25,15 @@ export function ClassMenu() {
       ⋯
     </button>
   )
-  if (!opened) return button
   return (
-    <Suspense fallback={button}>
-      <ClassMenuOpen target={button} onClose={() => setOpened(false)} />
-    </Suspense>
+    <span ref={place}>
+      {opened ? (
+        <Suspense fallback={button}>
+          <ClassMenuOpen target={button} onClose={close} />
+        </Suspense>
+      ) : (
+        button
+      )}
+    </span>
   )
 }

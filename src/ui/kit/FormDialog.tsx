@@ -1,5 +1,6 @@
 import { Button, Modal, type ModalProps } from '@mantine/core'
 import { useUnsaved } from './unsaved'
+import { useFocusBack } from './use-focus-back'
 import { createContext, useContext, useState, type ReactNode } from 'react'
 import kit from './kit.module.css'
 
@@ -25,6 +26,7 @@ export function GiveUp() {
 /** A dialog with a form: Esc, the cross and Give up close it at once while nothing was typed, and ask before they discard what was. */
 export function FormDialog({ opened = true, dirty, onClose, children, ...modal }: FormDialogProps) {
   const [asked, setAsked] = useState(false)
+  useFocusBack()
   useUnsaved(opened && dirty)
   const asks = asked && dirty
   // Pressed again, it is the question that goes away.
@@ -43,7 +45,7 @@ export function FormDialog({ opened = true, dirty, onClose, children, ...modal }
             Discard it
           </Button>
           <Button autoFocus onClick={() => setAsked(false)}>
-            Go on
+            Keep typing
           </Button>
         </div>
       )}

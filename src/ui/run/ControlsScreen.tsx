@@ -124,7 +124,7 @@ function Controls(props: ControlsProps) {
           ))}
         <LockButton locked={locked} onLock={setLocked} />
         {(!elsewhere || state.status === 'ready') && (
-          <EndButton state={state} onEnd={() => void send({ type: 'finish' })} classId={classId} />
+          <EndButton locked={locked} state={state} onEnd={() => void send({ type: 'finish' })} classId={classId} />
         )}
       </header>
       <ControlsRibbon live={live} slotEnd={slotEnd} zone={zone} holds={state.holder?.device === device.id} />

@@ -5,10 +5,12 @@ interface EndButtonProps {
   state: RunState
   onEnd: () => void
   classId: string
+  /** Whether the controls are locked against stray presses. */
+  locked: boolean
 }
 
 /** Ending is for good, so it takes a second press. */
-export function EndButton({ state, onEnd, classId }: EndButtonProps) {
+export function EndButton({ state, onEnd, classId, locked }: EndButtonProps) {
   const [asked, setAsked] = useState(false)
   if (state.status === 'finished' || state.status === 'ready') {
     return (
@@ -18,7 +20,13 @@ export function EndButton({ state, onEnd, classId }: EndButtonProps) {
     )
   }
   return (
-    <button type="button" className="small-button" onClick={() => (asked ? onEnd() : setAsked(true))} onBlur={() => setAsked(false)}>
+    <button
+      type="button"
+      className="small-button"
+      disabled={locked}
+      onClick={() => (asked ? onEnd() : setAsked(true))}
+      onBlur={() => setAsked(false)}
+    >
       {asked ? 'Press again to end it' : 'End class'}
     </button>
   )

@@ -27,7 +27,7 @@ export function newPiece(kind: PieceKind, newId: NewId, suggested: Suggested = {
     case 'coolDown':
       return plainCircuit(newId, 'Cool-down', filled(suggested.coolDown, 4, newId), intervals([45]))
     case 'together':
-      return plainCircuit(newId, 'Together', emptyStations(newId, 5), intervals([40]), rest(20, 2))
+      return plainCircuit(newId, 'Everyone the same', emptyStations(newId, 5), intervals([40]), rest(20, 2))
     case 'stations':
       return plainCircuit(newId, 'Stations', emptyStations(newId, 6), intervals([40]), rotate(15, 2, 60))
     case 'list':

@@ -68,7 +68,9 @@ export const presets: readonly Preset[] = [
     name: 'Down the list together',
     what: 'all do the same, 0:40 and 0:20, 3 laps',
     slotSeconds: 2400,
-    parts: (m) => [plainPart(m.newId, [plainCircuit(m.newId, 'Together', emptyStations(m.newId, 6), intervals([40]), rest(20, 3, 60))])],
+    parts: (m) => [
+      plainPart(m.newId, [plainCircuit(m.newId, 'Everyone the same', emptyStations(m.newId, 6), intervals([40]), rest(20, 3, 60))]),
+    ],
   },
   {
     id: 'sets',

@@ -9,7 +9,7 @@ import { clausesWithin, slotText, type ChoiceSlot, type Clause, type NumberSlot 
 import { aimClauses, intervalClauses, listClauses, mostSeconds } from './stay-clauses'
 
 /** Names that say no more than the sentence does. */
-export const isPlainName = (name: string) => ['stations', 'together', 'meanwhile'].includes(name.toLowerCase())
+export const isPlainName = (name: string) => ['stations', 'together', 'everyone the same', 'list', 'meanwhile'].includes(name.toLowerCase())
 
 /** One list that all go through, once: no number of lists or laps is worth a word. */
 export const isOneList = ({ travel, stay, stations, laps }: Circuit): boolean =>

@@ -2,6 +2,7 @@ import { Modal } from '@mantine/core'
 import { useHotkeys } from '@mantine/hooks'
 import { useState, type ReactNode } from 'react'
 import styles from './brief.module.css'
+import { useFocusBack } from '../../kit/use-focus-back'
 
 /** What is read at once. */
 export interface ReadingPage {
@@ -13,6 +14,7 @@ export interface ReadingPage {
 
 /** One thing at a time in large type, for the coach; space, an arrow or a presenter's page key goes on. */
 export function ReadingView({ pages, onClose }: { pages: readonly ReadingPage[]; onClose: () => void }) {
+  useFocusBack()
   const [at, setAt] = useState(0)
   const last = pages.length - 1
   const go = (by: number) => setAt((now) => Math.max(0, Math.min(last, now + by)))

@@ -1,7 +1,8 @@
-import { Button, Modal, Textarea } from '@mantine/core'
+import { Button, Modal, Select, Textarea } from '@mantine/core'
 import { nanoid } from 'nanoid'
 import { useState } from 'react'
 import { limits } from '@core/base/limits'
+import { Level } from '@core/library/level'
 import { calledLike } from '@core/library/same-name'
 import { pastedNames } from '@core/tables/people-table'
 import { useClass } from '../shared/context'
@@ -13,6 +14,7 @@ export function PasteNames({ disabled }: { disabled: boolean }) {
   const { document, library, change } = useClass()
   const [opened, setOpened] = useState(false)
   const [text, setText] = useState('')
+  const [level, setLevel] = useState<Level>('newcomer')
   const names = pastedNames(text)
   const everybody = [...document.walkIns, ...library.people]
   const isNew = (name: string) => calledLike(everybody, name).length === 0
@@ -24,7 +26,7 @@ export function PasteNames({ disabled }: { disabled: boolean }) {
       for (const name of names.filter((name) => !shared.includes(name))) {
         const id = calledLike(everybody, name)[0]?.id ?? `walk-in-${nanoid(8)}`
         if (draft.here.includes(id) || draft.here.length + (draft.headCount ?? 0) >= limits.people) continue
-        if (isNew(name)) draft.walkIns.push({ id, name, level: 'newcomer', goEasy: [], goEasyNote: '', loads: {} })
+        if (isNew(name)) draft.walkIns.push({ id, name, level, goEasy: [], goEasyNote: '', loads: {} })
         draft.here.push(id)
       }
     })
@@ -52,6 +54,15 @@ export function PasteNames({ disabled }: { disabled: boolean }) {
           {names.length} {names.length === 1 ? 'name' : 'names'}
           {strangers > 0 && `, ${strangers} not on the roster: they come as walk-ins`}
         </p>
+        {strangers > 0 && (
+          <Select
+            label="Level of those who are new"
+            data={Level.options}
+            value={level}
+            allowDeselect={false}
+            onChange={(value) => value && setLevel(value as Level)}
+          />
+        )}
         {shared.length > 0 && (
           <p className={kit.mend}>Several people are called {shared.join(' or ')}: tick the right one on the list yourself.</p>
         )}

@@ -6,20 +6,23 @@ import { ClassSide } from '../shared/ClassSide'
 import { useClass } from '../shared/context'
 import { Exceptions } from './Exceptions'
 import { GroupsPanel } from './GroupsPanel'
-import { UndoButtons } from '../shared/UndoButtons'
 import { Problems } from '../shared/Problems'
 import { PersonTick } from './PersonTick'
 import { Demonstrators } from './Demonstrators'
 import { HeadCount } from './HeadCount'
 import { PasteNames } from './PasteNames'
 import { WalkIn } from './WalkIn'
+import { whenOpened } from '../../kit/when-opened'
 import styles from './people.module.css'
 import frame from '../class.module.css'
 import kit from '../../kit/kit.module.css'
 
+const PersonTonight = whenOpened(async () => (await import('./PersonTonight')).PersonTonight)
+
 export function PeopleView() {
   const { document, computed, library, change } = useClass()
   const [search, setSearch] = useState('')
+  const [opened, setOpened] = useState<string>()
   const everyone = [...document.walkIns, ...library.people]
   const found = everyone.filter((person) => person.name.toLowerCase().includes(search.trim().toLowerCase()))
   const here = new Set(document.here)
@@ -42,9 +45,6 @@ export function PeopleView() {
           <span>
             here{computed.groups.length > 0 && `, ${groupSizesWord(computed.groups.map((group) => group.length))}`}
             {computed.atHome.length > 0 && <span className="second">; {computed.atHome.length} from home</span>}
-          </span>
-          <span className="push">
-            <UndoButtons />
           </span>
         </div>
         <div className={styles.peopleTools}>
@@ -84,10 +84,12 @@ export function PeopleView() {
                 disabled={full && !here.has(person.id)}
                 onTick={tick}
                 onHome={setHome}
+                onOpen={setOpened}
               />
             ))}
           </div>
         )}
+        {opened !== undefined && <PersonTonight id={opened} opened onClose={() => setOpened(undefined)} />}
         <Demonstrators />
         <Exceptions />
       </section>

@@ -11,9 +11,11 @@ interface PersonTickProps {
   disabled: boolean
   onTick: (id: string, comes: boolean) => void
   onHome: (id: string, home: boolean) => void
+  /** Opens what is known of them. */
+  onOpen: (id: string) => void
 }
 
-export function PersonTick({ person, here, home, disabled, onTick, onHome }: PersonTickProps) {
+export function PersonTick({ person, here, home, disabled, onTick, onHome, onOpen }: PersonTickProps) {
   const limitsText = person.goEasy.map((strain) => strainNames[strain]).join(', ')
   const detail = [person.level, limitsText && `easy on ${limitsText}`, person.goEasyNote].filter(Boolean).join(' · ')
   return (
@@ -26,6 +28,14 @@ export function PersonTick({ person, here, home, disabled, onTick, onHome }: Per
         description={detail}
         classNames={{ label: 'person-name', body: 'person-body' }}
       />
+      <button
+        type="button"
+        className={`${kit.peekButton} ${styles.personMore}`}
+        aria-label={`About ${person.name}`}
+        onClick={() => onOpen(person.id)}
+      >
+        ⋯
+      </button>
       {here && (
         <button
           type="button"

@@ -1,6 +1,7 @@
-import { TextInput, Select, Button } from '@mantine/core'
+import { Button, MultiSelect, Select, TextInput } from '@mantine/core'
 import { nanoid } from 'nanoid'
 import { useState, type FormEvent } from 'react'
+import { Strain, strainNames } from '@core/library/exercise'
 import { Level } from '@core/library/level'
 import { calledLike } from '@core/library/same-name'
 import { useClass } from '../shared/context'
@@ -11,6 +12,7 @@ export function WalkIn({ disabled }: { disabled: boolean }) {
   const [name, setName] = useState('')
   const [asked, setAsked] = useState<string>()
   const [level, setLevel] = useState<Level>('newcomer')
+  const [goEasy, setGoEasy] = useState<Strain[]>([])
   const [error, setError] = useState<string>()
   const add = (event: FormEvent) => {
     event.preventDefault()
@@ -27,10 +29,11 @@ export function WalkIn({ disabled }: { disabled: boolean }) {
       )
     }
     change((draft) => {
-      draft.walkIns.push({ id, name: trimmed, level, goEasy: [], goEasyNote: '', loads: {} })
+      draft.walkIns.push({ id, name: trimmed, level, goEasy, goEasyNote: '', loads: {} })
       draft.here.push(id)
     })
     setName('')
+    setGoEasy([])
   }
   return (
     <form className={styles.walkIn} onSubmit={add}>
@@ -48,6 +51,14 @@ export function WalkIn({ disabled }: { disabled: boolean }) {
         value={level}
         onChange={(value) => value && setLevel(value as Level)}
         allowDeselect={false}
+      />
+      <MultiSelect
+        label="Easy on"
+        placeholder={goEasy.length === 0 ? 'nothing' : undefined}
+        data={Strain.options.map((value) => ({ value, label: strainNames[value] }))}
+        value={goEasy}
+        onChange={(value) => setGoEasy(value as Strain[])}
+        disabled={disabled}
       />
       <Button type="submit" variant="default" disabled={disabled}>
         Add

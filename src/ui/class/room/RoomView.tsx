@@ -14,7 +14,6 @@ import { rotatingCircuits } from '@core/plan/turns'
 import { useClass } from '../shared/context'
 import { FloorPlan } from '../../kit/FloorPlan'
 import { useJudged } from '../shared/judged'
-import { UndoButtons } from '../shared/UndoButtons'
 import { RoomSide } from './RoomSide'
 import { WaysTable } from './WaysTable'
 import styles from '../class.module.css'
@@ -83,7 +82,6 @@ function Laid({ room }: { room: Room }) {
             <Button variant="default" size="sm" onClick={lay}>
               {spots.length === 0 ? 'Lay the stations out' : 'Lay out anew'}
             </Button>
-            <UndoButtons />
           </span>
         </div>
         <FloorPlan

@@ -7,12 +7,14 @@ import { useClass } from '../shared/context'
 import { usePastPartners } from '../shared/use-past-partners'
 import styles from '../class.module.css'
 import kit from '../../kit/kit.module.css'
+import { useFocusBack } from '../../kit/use-focus-back'
 
 /**
  * Groups, order and start places at once, worked out beside the page: shown as it goes, stopped by closing, and nothing changes
  * until it is used.
  */
 export function ArrangeAllDialog({ onClose }: { onClose: () => void }) {
+  useFocusBack()
   const { document, library, rooms, store } = useClass()
   const past = usePastPartners()
   const [progress, setProgress] = useState<ArrangeProgress>({ done: 0, of: 1, what: 'Groups' })

@@ -4,6 +4,7 @@ import { groupCount } from '@core/grouping/groups'
 import { reachingSteps } from '@core/rotation/loop-by-k'
 import { outcomeWords, type RuleOutcome } from '@core/rotation/outcome'
 import { defaultChoice, Rule, ruleNames, ruleWords } from '@core/rotation/rule'
+import type { KeyboardEvent } from 'react'
 import { useClass } from '../shared/context'
 import { useChoice } from './use-choice'
 import styles from './rotation.module.css'
@@ -24,15 +25,25 @@ export function RuleChoice({ entry: { circuit, choice }, outcomes }: RuleChoiceP
     const outcome = outcomes.find((found) => found.rule === rule)
     return outcome ? outcomeWords(outcome, worksAlone) : 'being worked out …'
   }
+  // Radios: one stop for Tab, arrows choose.
+  const arrows = (event: KeyboardEvent<HTMLElement>) => {
+    const by = event.key === 'ArrowRight' || event.key === 'ArrowDown' ? 1 : event.key === 'ArrowLeft' || event.key === 'ArrowUp' ? -1 : 0
+    if (by === 0) return
+    event.preventDefault()
+    const at = (Rule.options.indexOf(choice.rule) + by + Rule.options.length) % Rule.options.length
+    choose(defaultChoice(Rule.options[at]!, count))
+    event.currentTarget.querySelectorAll<HTMLElement>('[role=radio]')[at]?.focus()
+  }
   return (
     <>
-      <div className={`${styles.rules} no-print`} role="radiogroup" aria-label="How people move">
+      <div className={`${styles.rules} no-print`} role="radiogroup" tabIndex={-1} aria-label="How people move" onKeyDown={arrows}>
         {Rule.options.map((rule) => (
           <button
             key={rule}
             type="button"
             role="radio"
             aria-checked={choice.rule === rule}
+            tabIndex={choice.rule === rule ? 0 : -1}
             className={styles.rule}
             onClick={() => choose(defaultChoice(rule, count))}
           >

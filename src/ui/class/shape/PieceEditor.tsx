@@ -1,8 +1,7 @@
-import { memo, useState } from 'react'
+import { useState } from 'react'
 import type { Seconds } from '@core/base/units'
 import type { Circuit, Piece } from '@core/plan/plan'
-import { useClass, usePlanEdits, type EditCircuit } from '../shared/context'
-import { Later } from '../shared/Later'
+import { usePlanEdits, type EditCircuit } from '../shared/context'
 import { lazily } from '../../kit/lazily'
 import { PieceSentence } from './sentence/PieceSentence'
 import { StationTiles } from './StationTiles'
@@ -22,22 +21,8 @@ export function PieceEditor({ piece, seconds }: PieceEditorProps) {
     <>
       <PieceSentence piece={piece} seconds={seconds} onDiffer={differing ? undefined : () => setDiffering(true)} />
       {differing && <DiffersGrid piece={piece} onClose={() => setDiffering(false)} />}
-      <Later>
-        <PieceStations pieceId={piece.id} />
-      </Later>
-    </>
-  )
-}
-
-/** The stations of the piece, and of what half of the class does meanwhile. */
-const PieceStations = memo(function PieceStations({ pieceId }: { pieceId: string }) {
-  const { document } = useClass()
-  const piece = document.plan.parts.flatMap(({ pieces }) => pieces).find(({ id }) => id === pieceId)
-  if (piece?.type !== 'circuit') return null
-  return (
-    <>
-      <Stations circuit={piece} />
-      {piece.waves && (
+      {piece.type === 'circuit' && <Stations circuit={piece} />}
+      {piece.type === 'circuit' && piece.waves && (
         <>
           <h3>Meanwhile, the other half</h3>
           <Stations circuit={piece.waves.meanwhile} of={piece} />
@@ -45,7 +30,7 @@ const PieceStations = memo(function PieceStations({ pieceId }: { pieceId: string
       )}
     </>
   )
-})
+}
 
 /** The stations of a circuit, or those of the list that one of its waves does meanwhile. */
 function Stations({ circuit, of }: { circuit: Circuit; of?: Circuit }) {

@@ -12,7 +12,6 @@ import { Later } from '../shared/Later'
 import { PieceEditor } from './PieceEditor'
 import { ShapeSide } from './ShapeSide'
 import { goToEmpty } from './StationTiles'
-import { UndoButtons } from '../shared/UndoButtons'
 import { lazily } from '../../kit/lazily'
 import { whenOpened } from '../../kit/when-opened'
 import { WhenSeen } from '../../kit/WhenSeen'
@@ -74,7 +73,6 @@ export function ShapeView() {
             <Button variant="default" size="sm" disabled={!timeline.ok} onClick={() => setFitting(true)}>
               Fit to slot
             </Button>
-            <UndoButtons />
           </span>
         </div>
         {timeline.ok ? (

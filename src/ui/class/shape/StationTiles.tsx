@@ -2,7 +2,7 @@ import { midSentence } from '@core/base/mid-sentence'
 import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core'
 import { rectSwappingStrategy, SortableContext, sortableKeyboardCoordinates, useSortable } from '@dnd-kit/sortable'
 import { nanoid } from 'nanoid'
-import { useMemo, useState } from 'react'
+import { useCallback, useMemo, useState } from 'react'
 import type { Exercise } from '@core/library/exercise'
 import { formOf, type Form } from '@core/library/form'
 import { newUse, starterOf, withExercise } from '@core/plan/edit/use'
@@ -10,9 +10,10 @@ import type { Circuit, Station, Use } from '@core/plan/plan'
 import { detailsOf } from '@core/summary/items'
 import { Popover } from '@mantine/core'
 import { FormFigure } from '../../kit/FormFigure'
+import { useStable } from '../../kit/use-stable'
 import { lazily } from '../../kit/lazily'
 import { Neighbour, Neighbours } from '../../kit/Neighbours'
-import { useClass, type EditCircuit } from '../shared/context'
+import { useHall, type EditCircuit } from '../shared/context'
 import { ExercisePicker } from '../shared/ExercisePicker'
 import { ListLines } from './list/ListLines'
 import neighbours from '../../kit/neighbours.module.css'
@@ -31,6 +32,7 @@ interface Looked {
   useId?: string | undefined
 }
 
+const moreOf = (station: Station) => `details-${station.id}`
 const inputOf = (station: Station, position: number) => `exercise-${station.id}-${position}`
 
 const isTask = (circuit: Circuit, station: Station) => (station.stay ?? circuit.stay).kind === 'task'
@@ -103,7 +105,7 @@ function StationTile({ circuit, station, index, edit, open, onOpen }: StationTil
   const { attributes, listeners, setNodeRef, transform, isDragging } = useSortable({ id: station.id })
   const number = index + 1
   const style = transform ? { transform: `translate(${transform.x}px, ${transform.y}px)`, zIndex: isDragging ? 2 : undefined } : undefined
-  const { library } = useClass()
+  const { library } = useHall()
   const stay = station.stay ?? circuit.stay
   const setExercise = (position: number, exerciseId: string | undefined) => {
     edit((draft) => {
@@ -115,9 +117,29 @@ function StationTile({ circuit, station, index, edit, open, onOpen }: StationTil
     })
     if (exerciseId) goToEmpty(circuit, index, position)
   }
+  const setStable = useStable(setExercise)
+  const close = () => {
+    onOpen(undefined)
+    setTimeout(() => document.getElementById(moreOf(station))?.focus())
+  }
+  const more = (
+    <button
+      type="button"
+      id={moreOf(station)}
+      className={neighbours.tileMore}
+      aria-expanded={open !== undefined}
+      onClick={() => (open ? close() : onOpen({ stationId: station.id }))}
+      aria-label={`Details of station ${number}`}
+    >
+      ⋯
+    </button>
+  )
   const positions = positionsOf(circuit, station)
   const isList = stay.kind === 'task'
-  const pictures = station.rest || isList ? [] : picturesOf(station, library.exercises)
+  const pictures = useMemo(
+    () => (station.rest || isList ? [] : picturesOf(station, library.exercises)),
+    [station, isList, library.exercises],
+  )
   const handle = (
     <div className={`${neighbours.tileHead}${pictures.length > 0 ? ` ${neighbours.isPictured}` : ''}`}>
       <button
@@ -134,29 +156,16 @@ function StationTile({ circuit, station, index, edit, open, onOpen }: StationTil
           <FormFigure form={form} />
         </span>
       ))}
-      <Popover
-        opened={open !== undefined}
-        onChange={(opened) => !opened && onOpen(undefined)}
-        position="bottom"
-        shadow="md"
-        trapFocus
-        returnFocus
-        withinPortal
-      >
-        <Popover.Target>
-          <button
-            type="button"
-            className={neighbours.tileMore}
-            onClick={() => onOpen(open ? undefined : { stationId: station.id })}
-            aria-label={`Details of station ${number}`}
-          >
-            ⋯
-          </button>
-        </Popover.Target>
-        <Popover.Dropdown>
-          {open && <StationPanel circuit={circuit} station={station} useId={open.useId} onClose={() => onOpen(undefined)} />}
-        </Popover.Dropdown>
-      </Popover>
+      {open ? (
+        <Popover opened onChange={close} position="bottom" shadow="md" trapFocus withinPortal>
+          <Popover.Target>{more}</Popover.Target>
+          <Popover.Dropdown>
+            <StationPanel circuit={circuit} station={station} useId={open.useId} onClose={close} />
+          </Popover.Dropdown>
+        </Popover>
+      ) : (
+        more
+      )}
     </div>
   )
   return (
@@ -174,18 +183,32 @@ function StationTile({ circuit, station, index, edit, open, onOpen }: StationTil
       )}
       {!station.rest &&
         Array.from({ length: positions }, (_, position) => (
-          <ExercisePicker
+          <PlacePicker
             key={position}
             id={inputOf(station, position)}
             label={positions > 1 ? `Exercise ${position + 1} at station ${number}` : `Exercise at station ${number}`}
             value={station.uses[position]?.exerciseId}
-            onChange={(exerciseId) => setExercise(position, exerciseId)}
-            tile
+            position={position}
+            onSet={setStable}
           />
         ))}
       {positions === 1 && station.uses[0] && <UseLines use={station.uses[0]} />}
     </Neighbour>
   )
+}
+
+interface PlacePickerProps {
+  id: string
+  label: string
+  value: string | undefined
+  position: number
+  onSet: (position: number, exerciseId: string | undefined) => void
+}
+
+/** The exercise of one position; a list of all exercises is not made again with every key typed elsewhere. */
+function PlacePicker({ position, onSet, ...rest }: PlacePickerProps) {
+  const set = useCallback((exerciseId: string | undefined) => onSet(position, exerciseId), [position, onSet])
+  return <ExercisePicker {...rest} onChange={set} tile />
 }
 
 /** How many pictures stand on a tile: of a list, the first. */
@@ -203,7 +226,7 @@ const sideNames = { half: 'sides: halves', byLap: 'sides: by lap', ownInterval: 
 
 /** Region, stance and gear of the exercise as it is done here, and what is said of this use. */
 function UseLines({ use }: { use: Use }) {
-  const { library } = useClass()
+  const { library } = useHall()
   const kinds = useMemo(() => new Map(library.gear.map((kind) => [kind.id, midSentence(kind.name)])), [library])
   const exercise = library.exercises.find((exercise) => exercise.id === use.exerciseId)
   if (!exercise) return null

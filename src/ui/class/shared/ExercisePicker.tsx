@@ -1,10 +1,10 @@
 import { Select } from '@mantine/core'
-import { useMemo, useRef, useState } from 'react'
+import { memo, useMemo, useRef, useState } from 'react'
 import type { Form } from '@core/library/form'
 import { FormFigure } from '../../kit/FormFigure'
 import { whenOpened } from '../../kit/when-opened'
 import { WhenSeen } from '../../kit/WhenSeen'
-import { useClass } from './context'
+import { useHall } from './context'
 import kit from '../../kit/kit.module.css'
 import styles from './picker.module.css'
 
@@ -34,8 +34,8 @@ const nothing = ''
  * Chooses an exercise by typing anything that is known of it: "core no jump", "bench". Enter takes the best match at once, or what
  * the arrow keys have chosen.
  */
-export function ExercisePicker({ id, label, value, onChange, tile = false }: ExercisePickerProps) {
-  const { library, search } = useClass()
+export const ExercisePicker = memo(function ExercisePicker({ id, label, value, onChange, tile = false }: ExercisePickerProps) {
+  const { library, search } = useHall()
   const [opened, setOpened] = useState(false)
   const [adding, setAdding] = useState<string>()
   const steered = useRef(false)
@@ -120,4 +120,4 @@ export function ExercisePicker({ id, label, value, onChange, tile = false }: Exe
       )}
     </>
   )
-}
+})

@@ -25,7 +25,7 @@ export function FixButtons({ fix, judged, describedBy, note }: { fix: Fix; judge
   }
   return (
     <>
-      <button type="button" className={kit.linkButton} onClick={() => store.getState().replace(fix.apply(judged.document))}>
+      <button type="button" className={kit.linkButton} onClick={() => store.getState().replace(fix.apply(store.getState().document))}>
         {fix.label}
       </button>{' '}
       {note && <span className="second">{note} </span>}

@@ -1,20 +1,21 @@
-import { Button } from '@mantine/core'
 import { useStore } from 'zustand'
 import { useClass } from './context'
+import styles from '../head.module.css'
 
+/** Undo and redo, of changes on any tab. */
 export function UndoButtons() {
   const { store } = useClass()
   const past = useStore(store.temporal, (state) => state.pastStates.length)
   const future = useStore(store.temporal, (state) => state.futureStates.length)
   const { undo, redo } = store.temporal.getState()
   return (
-    <>
-      <Button variant="default" size="sm" disabled={past === 0} onClick={() => undo()}>
-        Undo
-      </Button>
-      <Button variant="default" size="sm" disabled={future === 0} onClick={() => redo()}>
-        Redo
-      </Button>
-    </>
+    <span className={styles.undo}>
+      <button type="button" className={styles.more} disabled={past === 0} aria-label="Undo" title="Undo" onClick={() => undo()}>
+        ↶
+      </button>
+      <button type="button" className={styles.more} disabled={future === 0} aria-label="Redo" title="Redo" onClick={() => redo()}>
+        ↷
+      </button>
+    </span>
   )
 }

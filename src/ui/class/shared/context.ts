@@ -33,6 +33,20 @@ const Context = createContext<ClassContext | undefined>(undefined)
 
 export const ClassProvider = Context.Provider
 
+/** What stays while the class is edited: who needs no more is not laid out anew with every key. */
+export type HallContext = Pick<ClassContext, 'library' | 'search'>
+
+const Hall = createContext<HallContext | undefined>(undefined)
+
+export const HallProvider = Hall.Provider
+
+/** The hall that the class is in. */
+export function useHall(): HallContext {
+  const hall = useContext(Hall)
+  if (!hall) throw new Error('outside of a class')
+  return hall
+}
+
 /** The class that the view stands in. */
 export function useClass(): ClassContext {
   const context = useContext(Context)

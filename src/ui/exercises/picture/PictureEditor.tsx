@@ -9,6 +9,7 @@ import { PictureTools } from './PictureTools'
 import { PoseCanvas } from './PoseCanvas'
 import kit from '../../kit/kit.module.css'
 import styles from './picture.module.css'
+import { useFocusBack } from '../../kit/use-focus-back'
 
 interface PictureEditorProps {
   name: string
@@ -20,6 +21,7 @@ interface PictureEditorProps {
 
 /** A movement pose by pose: joints are dragged as far as a body can go, and it is played. */
 export function PictureEditor({ name, figure: first, repSeconds, onClose, onDone }: PictureEditorProps) {
+  useFocusBack()
   const [figure, { set, back, forward }, { current, history }] = useStateHistory(first)
   const [index, setIndex] = useState(0)
   const [playing, setPlaying] = useState(false)

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from 'react'
+import { lazy, Suspense, useRef, useState } from 'react'
 import { withAfter, withBefore } from '@core/plan/edit/pieces'
 import type { Piece } from '@core/plan/plan'
 import { pieceName } from '@core/summary/names'
@@ -23,6 +23,7 @@ export function PiecePill({ piece, middle, onChoose }: PiecePillProps) {
   const { document } = useClass()
   const { setPlan } = usePlanEdits()
   const [opened, setOpened] = useState<Opened>()
+  const place = useRef<HTMLDivElement>(null)
   const name = pieceName(piece)
   const insert = (made: Piece) => {
     setPlan((opened === 'before' ? withBefore : withAfter)(document.plan, piece.id, made))
@@ -34,6 +35,7 @@ export function PiecePill({ piece, middle, onChoose }: PiecePillProps) {
       <button
         key={which}
         type="button"
+        data-which={which}
         aria-label={labels[which]}
         title={labels[which]}
         aria-haspopup="menu"
@@ -44,7 +46,15 @@ export function PiecePill({ piece, middle, onChoose }: PiecePillProps) {
       </button>
     )
     if (opened !== which) return shown
-    const close = () => setOpened(undefined)
+    const close = () => {
+      setOpened(undefined)
+      // The menu and its dialogs go with what they were opened from.
+      setTimeout(
+        () =>
+          globalThis.document.activeElement === globalThis.document.body &&
+          place.current?.querySelector<HTMLElement>(`[data-which=${which}]`)?.focus(),
+      )
+    }
     return (
       <Suspense key={which} fallback={shown}>
         {which === 'menu' ? (
@@ -57,6 +67,7 @@ export function PiecePill({ piece, middle, onChoose }: PiecePillProps) {
   }
   return (
     <div
+      ref={place}
       className={`${styles.pill} no-print`}
       role="toolbar"
       aria-label={name}
