@@ -10,7 +10,7 @@ test('a filled form asks before it discards, takes no number for another, and as
   await dialog.getByLabel('First name').fill('Tove')
   await page.keyboard.press('Escape')
   await expect(dialog.getByRole('alertdialog')).toBeVisible()
-  await dialog.getByRole('button', { name: 'Go on' }).click()
+  await dialog.getByRole('button', { name: 'Keep typing' }).click()
   await expect(dialog.getByLabel('First name')).toHaveValue('Tove')
   await dialog.getByLabel('Walks, metres a second').fill('1e9')
   await expect(dialog.getByLabel('Walks, metres a second')).toHaveValue('1e9')

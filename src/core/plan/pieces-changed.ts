@@ -1,4 +1,4 @@
-import type { Part, Piece, Plan, Use } from './plan'
+import type { Circuit, Part, Piece, Plan, Use } from './plan'
 import { circuitsChanged } from './every-circuit'
 
 /** The plan with every piece replaced by what `change` makes of it, none or several; a part that is left empty goes. */
@@ -13,6 +13,10 @@ export const piecesChanged = (plan: Plan, change: (piece: Piece) => Piece): Plan
 /** The plan with the one piece changed. */
 export const pieceChanged = (plan: Plan, id: string, change: (piece: Piece) => Piece): Plan =>
   piecesChanged(plan, (piece) => (piece.id === id ? change(piece) : piece))
+
+/** The plan with the one circuit changed, also where it is what a wave does meanwhile. */
+export const circuitChanged = (plan: Plan, id: string, change: (circuit: Circuit) => Circuit): Plan =>
+  piecesChanged(plan, (piece) => circuitsChanged(piece, (circuit) => (circuit.id === id ? change(circuit) : circuit)))
 
 /** The plan with the one part changed. */
 export const partChanged = (plan: Plan, id: string, change: Partial<Part>): Plan => ({

@@ -1,4 +1,4 @@
-import type { Circuit, Intervals, Station, Task } from '../plan'
+import type { Circuit, Intervals, Station, Stay, Task, Use } from '../plan'
 import { turnsOf } from '../turns'
 import { emptyStations, intervals, plainCircuit, type NewId } from './make'
 
@@ -68,6 +68,31 @@ export const withWaves = (circuit: Circuit, newId: NewId): Circuit => ({
   ...circuit,
   waves: { meanwhile: plainCircuit(newId, 'Meanwhile', emptyStations(newId, 4), intervals([40])) },
 })
+
+/** The circuit with one of its stations changed. */
+export const withStation = (circuit: Circuit, id: string, change: (station: Station) => Station): Circuit => ({
+  ...circuit,
+  stations: circuit.stations.map((station) => (station.id === id ? change(station) : station)),
+})
+
+/**
+ * The circuit with one exercise of a station changed. Sides that get an interval each get the rest between them that the exercises
+ * have, where none is set.
+ */
+export function withUse(circuit: Circuit, stationId: string, useId: string, change: (use: Use) => Use): Circuit {
+  const apart = (station: Station | undefined) => station?.uses.find(({ id }) => id === useId)?.sides === 'ownInterval'
+  const stationOf = ({ stations }: Circuit) => stations.find(({ id }) => id === stationId)
+  const changed = withStation(circuit, stationId, (station) => ({
+    ...station,
+    uses: station.uses.map((use) => (use.id === useId ? change(use) : use)),
+  }))
+  if (circuit.travel === 'rotate' || apart(stationOf(circuit)) || !apart(stationOf(changed))) return changed
+  const rested = <Kept extends Stay>(stay: Kept): Kept =>
+    stay.kind === 'intervals' && stay.gapSeconds === 0 ? { ...stay, gapSeconds: circuit.transition.seconds } : stay
+  return stationOf(changed)?.stay
+    ? withStation(changed, stationId, (station) => ({ ...station, ...(station.stay && { stay: rested(station.stay) }) }))
+    : { ...changed, stay: rested(changed.stay) }
+}
 
 /** One exercise more at every station, as long as the last. */
 export function withPosition(circuit: Circuit): Circuit {

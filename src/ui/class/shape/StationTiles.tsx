@@ -7,13 +7,15 @@ import type { Exercise } from '@core/library/exercise'
 import { formOf, type Form } from '@core/library/form'
 import { newUse, starterOf, withExercise } from '@core/plan/edit/use'
 import type { Circuit, Station, Use } from '@core/plan/plan'
+import { partOf } from '@core/plan/edit/parts'
 import { detailsOf } from '@core/summary/items'
+import { differsTexts } from '@core/summary/sentence/differs-text'
 import { Popover } from '@mantine/core'
 import { FormFigure } from '../../kit/FormFigure'
 import { useStable } from '../../kit/use-stable'
 import { lazily } from '../../kit/lazily'
 import { Neighbour, Neighbours } from '../../kit/Neighbours'
-import { useHall, type EditCircuit } from '../shared/context'
+import { useClass, useHall, type EditCircuit } from '../shared/context'
 import { ExercisePicker } from '../shared/ExercisePicker'
 import { ListLines } from './list/ListLines'
 import neighbours from '../../kit/neighbours.module.css'
@@ -192,7 +194,7 @@ function StationTile({ circuit, station, index, edit, open, onOpen }: StationTil
             onSet={setStable}
           />
         ))}
-      {positions === 1 && station.uses[0] && <UseLines use={station.uses[0]} />}
+      {positions === 1 && station.uses[0] && <UseLines use={station.uses[0]} circuit={circuit} />}
     </Neighbour>
   )
 }
@@ -225,13 +227,15 @@ function picturesOf({ uses }: Station, exercises: readonly Exercise[]): Form[] {
 const sideNames = { half: 'sides: halves', byLap: 'sides: by lap', ownInterval: 'sides: an interval each' } as const
 
 /** Region, stance and gear of the exercise as it is done here, and what is said of this use. */
-function UseLines({ use }: { use: Use }) {
+function UseLines({ use, circuit }: { use: Use; circuit: Circuit }) {
   const { library } = useHall()
+  const part = partOf(useClass().document.plan, circuit.id)
   const kinds = useMemo(() => new Map(library.gear.map((kind) => [kind.id, midSentence(kind.name)])), [library])
   const exercise = library.exercises.find((exercise) => exercise.id === use.exerciseId)
   if (!exercise) return null
   const form = formOf(exercise, use.optionId)
-  const details = detailsOf(use)
+  const nameOf = (id: string) => library.exercises.find((known) => known.id === id)?.name ?? id
+  const details = [...detailsOf(use), ...(part ? differsTexts(use, circuit, part, nameOf) : [])]
   return (
     <div className={`second ${neighbours.tileLines}`}>
       {form.optionId && <div className={neighbours.tileOption}>{form.name}</div>}

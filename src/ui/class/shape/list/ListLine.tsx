@@ -19,6 +19,8 @@ interface ListLineProps {
   number: number
   /** Whether the rungs of a ladder say how many. */
   rungs: boolean
+  /** What it is at each lap or time, where that differs. */
+  differs: string
   read: (text: string, before?: Use) => ReadItem | { missed: string } | undefined
   onBegin: () => void
   onItem: (use: Use) => void
@@ -30,7 +32,7 @@ interface ListLineProps {
 }
 
 /** One line of a list. What is written counts at once where it names an exercise, and with Enter where it only resembles one. */
-export function ListLine({ id, use, number, rungs, read, onBegin, onItem, onNext, onPaste, onRemove, onOpen }: ListLineProps) {
+export function ListLine({ id, use, number, rungs, differs, read, onBegin, onItem, onNext, onPaste, onRemove, onOpen }: ListLineProps) {
   const { library } = useClass()
   const exercise = library.exercises.find((known) => known.id === use?.exerciseId)
   const shown = use ? itemLine(use, exercise, rungs) : ''
@@ -127,6 +129,7 @@ export function ListLine({ id, use, number, rungs, read, onBegin, onItem, onNext
           ⋯
         </button>
       )}
+      {differs !== '' && <span className={`second ${styles.hint}`}>{differs}</span>}
       {guess && focused && (
         <span className={`second ${styles.hint}`} role="status">
           Enter takes {itemLine(guess.use, guess.exercise, rungs)}

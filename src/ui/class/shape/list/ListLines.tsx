@@ -2,9 +2,12 @@ import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, us
 import { arrayMove, SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import { nanoid } from 'nanoid'
 import { useRef } from 'react'
-import { pieceChanged } from '@core/plan/pieces-changed'
+import { withStation } from '@core/plan/edit/circuit'
+import { circuitChanged } from '@core/plan/pieces-changed'
 import type { Circuit, Station, Task, Use } from '@core/plan/plan'
 import { readItem } from '@core/search/read-item'
+import { partOf } from '@core/plan/edit/parts'
+import { differsTexts } from '@core/summary/sentence/differs-text'
 import { listOrder } from '@core/summary/list-lines'
 import { paceText } from '@core/summary/items'
 import { useClass } from '../../shared/context'
@@ -28,7 +31,10 @@ interface ListLinesProps {
 
 /** A list as on a board, one line an item: typed, pasted several lines at once, dragged. */
 export function ListLines({ circuit, station, stay, number, onOpen }: ListLinesProps) {
-  const { library, search, computed } = useClass()
+  const { document: planned, library, search, computed } = useClass()
+  const part = partOf(planned.plan, circuit.id)
+  const nameOf = (id: string) => library.exercises.find((known) => known.id === id)?.name ?? id
+  const differs = (use: Use | undefined) => (use && part ? differsTexts(use, circuit, part, nameOf).join('; ') : '')
   const typing = usePlanTyping()
   const box = useRef<HTMLDivElement>(null)
   const sensors = useSensors(
@@ -37,14 +43,7 @@ export function ListLines({ circuit, station, stay, number, onOpen }: ListLinesP
   )
   const change = (slot: string, recipe: (uses: Use[]) => Use[]) =>
     typing.set(slot, (plan) =>
-      pieceChanged(plan, circuit.id, (piece) =>
-        piece.type === 'pause'
-          ? piece
-          : {
-              ...piece,
-              stations: piece.stations.map((known) => (known.id === station.id ? { ...known, uses: recipe(known.uses) } : known)),
-            },
-      ),
+      circuitChanged(plan, circuit.id, (now) => withStation(now, station.id, (known) => ({ ...known, uses: recipe(known.uses) }))),
     )
   const rungs = stay.rungs !== undefined
   const read = (text: string, before?: Use) => readItem(text, before, { exercises: library.exercises, search }, newId, rungs)
@@ -80,6 +79,7 @@ export function ListLines({ circuit, station, stay, number, onOpen }: ListLinesP
                 use={station.uses[line]}
                 number={line + 1}
                 rungs={rungs}
+                differs={differs(station.uses[line])}
                 read={read}
                 onBegin={() => typing.begin(`line-${line}`)}
                 onItem={(use) => change(`line-${line}`, (uses) => (line < uses.length ? uses.with(line, use) : [...uses, use]))}

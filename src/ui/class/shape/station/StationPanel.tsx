@@ -2,14 +2,16 @@ import { ActionIcon } from '@mantine/core'
 import { nanoid } from 'nanoid'
 import { useRef } from 'react'
 import { exercisesById } from '@core/library/by-id'
-import { pieceChanged } from '@core/plan/pieces-changed'
-import type { Circuit, Piece, Plan, Station, Use } from '@core/plan/plan'
+import { withStation, withUse } from '@core/plan/edit/circuit'
+import { circuitChanged } from '@core/plan/pieces-changed'
+import type { Circuit, Plan, Station, Use } from '@core/plan/plan'
 import { stationClauses, stationOffers } from '@core/summary/sentence/station-clauses'
 import { useClass } from '../../shared/context'
 import { Offers } from '../sentence/Offers'
 import { Sentence } from '../sentence/Sentence'
 import { usePlanTyping } from '../sentence/use-plan-typing'
 import { enter, walk } from '../sentence/walk'
+import { ListPlaces } from './ListPlaces'
 import { UseSentence } from './UseSentence'
 import sentence from '../sentence/sentence.module.css'
 import styles from './station.module.css'
@@ -32,13 +34,9 @@ export function StationPanel({ circuit, station, useId, onClose }: StationPanelP
   const index = circuit.stations.findIndex(({ id }) => id === station.id)
   const stay = station.stay ?? circuit.stay
   const ofStation = (change: (station: Station) => Station) => (plan: Plan) =>
-    pieceChanged(plan, circuit.id, (piece: Piece) =>
-      piece.type === 'pause'
-        ? piece
-        : { ...piece, stations: piece.stations.map((known) => (known.id === station.id ? change(known) : known)) },
-    )
-  const ofUse = (id: string, change: (use: Use) => Use) =>
-    ofStation((now) => ({ ...now, uses: now.uses.map((use) => (use.id === id ? change(use) : use)) }))
+    circuitChanged(plan, circuit.id, (now) => withStation(now, station.id, change))
+  const ofUse = (id: string, change: (use: Use) => Use) => (plan: Plan) =>
+    circuitChanged(plan, circuit.id, (now) => withUse(now, station.id, id, change))
   const add = (change: (plan: Plan) => Plan, slot: string) => {
     typing.set('', change)
     if (slot) requestAnimationFrame(() => enter(root.current, slot))
@@ -85,6 +83,7 @@ export function StationPanel({ circuit, station, useId, onClose }: StationPanelP
           onAdd={(change, slot) => add(ofUse(use.id, change), slot)}
         />
       ))}
+      {stay.kind === 'task' && useId === undefined && uses.length > 0 && <ListPlaces stay={stay} station={station} />}
       {uses.length === 0 && <p className="second">No exercise here yet.</p>}
     </section>
   )

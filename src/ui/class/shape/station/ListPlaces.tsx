@@ -2,8 +2,8 @@ import { midSentence } from '@core/base/mid-sentence'
 import type { Station, Task } from '@core/plan/plan'
 import { finishSeconds, listPlaceAt, type ListPlace } from '@core/pace/pace'
 import { formatSeconds } from '@core/base/units'
-import { useClass } from '../shared/context'
-import { Cell, Row, Table } from '../../kit/Table'
+import { useClass } from '../../shared/context'
+import { Cell, Row, Table } from '../../../kit/Table'
 
 /** Where people probably are in a self-paced list, at times through it. */
 export function ListPlaces({ stay, station }: { stay: Task; station: Station }) {
