@@ -116,7 +116,10 @@ function Plans({ initial }: { initial: Plan[] }) {
       {plans.length === 0 && (
         <div className={`${shell.sheet} ${kit.empty}`}>
           <h2>No plans yet</h2>
-          <p>Read one from a file, or make a class and save its plan.</p>
+          <p>Read one from a file, or save a class as a plan from the menu at its top.</p>
+          <Button component="a" href="/">
+            See the classes
+          </Button>
         </div>
       )}
       <Stack gap={10}>
