@@ -184,7 +184,7 @@ export const pauseOffers = ({ name, note }: Pause): Offer<Pause>[] =>
     { id: 'name', words: 'a name', slot: 'name', when: !name, add: (of) => ({ ...of, name: 'Pause' }) },
   ])
 
-export const partOffers = ({ repeat, restBetweenSeconds, optional }: Part): Offer<Part>[] =>
+export const partOffers = ({ name, role, repeat, restBetweenSeconds, optional }: Part): Offer<Part>[] =>
   those([
     {
       id: 'repeat',
@@ -201,4 +201,6 @@ export const partOffers = ({ repeat, restBetweenSeconds, optional }: Part): Offe
       add: (of) => ({ ...of, restBetweenSeconds: 60 }),
     },
     { id: 'optional', words: 'only if there is time', slot: '', when: !optional, add: (of) => ({ ...of, optional: true }) },
+    { id: 'name', words: 'a name for its part', slot: 'name', when: name === undefined, add: (of) => ({ ...of, name: 'Part' }) },
+    { id: 'role', words: 'what its part is for', slot: 'role', when: !role, add: (of) => ({ ...of, role: 'main' }) },
   ])

@@ -71,7 +71,7 @@ export function PiecePill({ piece, middle, onChoose }: PiecePillProps) {
       className={`${styles.pill} no-print`}
       role="toolbar"
       aria-label={name}
-      style={{ left: `clamp(52px, ${middle}%, calc(100% - 52px))` }}
+      style={{ left: `clamp(var(--pill-half), ${middle}%, calc(100% - var(--pill-half)))` }}
     >
       {button('before')}
       {button('menu')}

@@ -60,7 +60,7 @@ export function PieceSentence({ piece, seconds, onDiffer }: PieceSentenceProps) 
     })),
     ...partOffers(part).map(({ id, words, slot, add: adds }) => ({
       id: `part-${id}`,
-      words: others > 0 ? `${words}, with the rest of its part` : words,
+      words: others > 0 && !words.includes('its part') ? `${words}, with the rest of its part` : words,
       onAdd: () =>
         add(
           ofPart((now) => adds(now, newId)),
