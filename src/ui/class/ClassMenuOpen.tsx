@@ -2,6 +2,7 @@ import { Menu } from '@mantine/core'
 import { useMutation, useQuery } from '@tanstack/react-query'
 import { useState, type ReactElement } from 'react'
 import { api } from '../kit/api'
+import { MenuOfDialogs } from '../kit/MenuOfDialogs'
 import { tell, tellProblem } from '../kit/notice'
 import { useAgain } from '../kit/use-again'
 import { whenOpened } from '../kit/when-opened'
@@ -52,38 +53,28 @@ export function ClassMenuOpen({ target, onClose }: { target: ReactElement; onClo
   }
   return (
     <>
-      <Menu
-        position="bottom-end"
-        withinPortal
-        opened={dialog === undefined}
-        onClose={() => dialog === undefined && onClose()}
-        closeOnItemClick={false}
-        returnFocus
-      >
-        <Menu.Target>{target}</Menu.Target>
-        <Menu.Dropdown onClick={(event) => (event.target as Element).closest('[data-opens]') === null && onClose()}>
-          <Menu.Item onClick={() => again.mutate(1)}>Again next week</Menu.Item>
-          <Menu.Item data-opens onClick={() => setDialog('series')}>
-            Every week until …
+      <MenuOfDialogs position="bottom-end" target={target} behind={dialog !== undefined} onClose={onClose}>
+        <Menu.Item onClick={() => again.mutate(1)}>Again next week</Menu.Item>
+        <Menu.Item data-opens onClick={() => setDialog('series')}>
+          Every week until …
+        </Menu.Item>
+        {later > 0 && (
+          <Menu.Item onClick={() => planLater.mutate()}>
+            Plan the {later === 1 ? 'later one' : `${later} later ones`} of the series like this
           </Menu.Item>
-          {later > 0 && (
-            <Menu.Item onClick={() => planLater.mutate()}>
-              Plan the {later === 1 ? 'later one' : `${later} later ones`} of the series like this
-            </Menu.Item>
-          )}
-          <Menu.Item onClick={() => again.mutate(0)}>Duplicate</Menu.Item>
-          <Menu.Divider />
-          <Menu.Item onClick={() => savePlan.mutate()}>Save as a plan</Menu.Item>
-          <Menu.Item component="a" href={`/api/classes/${id}/plan-file`} download>
-            Save the plan as a file
-          </Menu.Item>
-          <Menu.Item data-opens onClick={() => setDialog('revisions')}>
-            Version history …
-          </Menu.Item>
-          <Menu.Divider />
-          <Menu.Item onClick={() => putAway.mutate()}>Put away</Menu.Item>
-        </Menu.Dropdown>
-      </Menu>
+        )}
+        <Menu.Item onClick={() => again.mutate(0)}>Duplicate</Menu.Item>
+        <Menu.Divider />
+        <Menu.Item onClick={() => savePlan.mutate()}>Save as a plan</Menu.Item>
+        <Menu.Item component="a" href={`/api/classes/${id}/plan-file`} download>
+          Save the plan as a file
+        </Menu.Item>
+        <Menu.Item data-opens onClick={() => setDialog('revisions')}>
+          Version history …
+        </Menu.Item>
+        <Menu.Divider />
+        <Menu.Item onClick={() => putAway.mutate()}>Put away</Menu.Item>
+      </MenuOfDialogs>
       <RevisionsDialog opened={dialog === 'revisions'} onClose={close} />
       <SeriesDialog opened={dialog === 'series'} onClose={close} onMake={(weeks) => again.mutate(weeks)} />
     </>

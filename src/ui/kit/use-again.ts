@@ -11,7 +11,7 @@ export function useAgain(id: string, beforehand: () => Promise<unknown> = async 
     },
     onSuccess: ({ ids }, weeks) => {
       if (weeks < 2) return location.assign(`/classes/${ids[0]}/shape`)
-      tell({ message: `${ids.length} classes are made, one a week. Open the last of them to see until when.`, autoClose: 6000 })
+      tell({ message: `${ids.length} classes are made, one a week.`, autoClose: 6000 })
     },
     onError: tellProblem,
   })

@@ -58,6 +58,12 @@ function figureOf(value: Variation['value']): number | undefined {
   return typeof value === 'object' && 'count' in value ? value.count : undefined
 }
 
+/** What varies without the rule at this place of its list. */
+export function withoutRule<Of extends Partial<Varied>>({ varyRules = [], ...rest }: Of, at: number): Of {
+  const left = varyRules.toSpliced(at, 1)
+  return { ...rest, ...(left.length > 0 && { varyRules: left }) } as Of
+}
+
 /** Figures that follow each other from the first lap or time on, in place of all that is said of the field. */
 export function withSeries(varied: Varied, id: string, field: SeriesField, values: number[]): Varied {
   const plain = withoutDiffering(varied, id, field)

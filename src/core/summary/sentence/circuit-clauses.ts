@@ -1,6 +1,7 @@
 import { limits } from '../../base/limits'
 import type { Seconds } from '../../base/units'
 import { asLists, byTheClock, climbedTogether, countedBy, withTravel } from '../../plan/edit/circuit'
+import { withoutRule } from '../../plan/edit/differ'
 import { resizeStations } from '../../plan/edit/simple'
 import type { Circuit, Station } from '../../plan/plan'
 import { ruleText } from '../rule-words'
@@ -284,10 +285,7 @@ function differenceClauses({ id, varyRules, vary }: Circuit): Clause<Circuit>[] 
           {
             id: `rule.${at}`,
             said: [`, ${ruleText(rule, 'lap')}`],
-            without: ({ varyRules: now = [], ...of }) => {
-              const left = now.filter((_, index) => index !== at)
-              return left.length > 0 ? { ...of, varyRules: left } : of
-            },
+            without: (of) => withoutRule(of, at),
           },
         ]
       : [],

@@ -1,4 +1,5 @@
 import { limits } from '../../base/limits'
+import { withoutRule } from '../../plan/edit/differ'
 import { PartRole, type Part } from '../../plan/plan'
 import { roleNames } from '../../plan/roles'
 import { ruleText } from '../rule-words'
@@ -50,10 +51,7 @@ export function partClauses({ name, role, repeat, restBetweenSeconds, optional, 
     clauses.push({
       id: `rule.${at}`,
       said: [`, ${ruleText(rule, 'time')}`],
-      without: ({ varyRules: now = [], ...of }) => {
-        const left = now.filter((_, index) => index !== at)
-        return left.length > 0 ? { ...of, varyRules: left } : of
-      },
+      without: (of) => withoutRule(of, at),
     })
   })
   const times = [...new Set(vary.map((variation) => variation.at + 1))].sort((a, b) => a - b)

@@ -1,4 +1,4 @@
-import type { Varied } from '@core/plan/edit/differ'
+import { withoutRule, type Varied } from '@core/plan/edit/differ'
 import type { VariationRule } from '@core/plan/plan'
 import { exchangeChoices, ruleLabel } from './rule-words'
 import type { VaryTarget } from './differ-fields'
@@ -28,12 +28,7 @@ export function RuleLines({ varied, targets, unit, onChange }: RuleLinesProps) {
             type="button"
             className={sentence.offer}
             aria-label={`Remove: ${ruleLabel(rule, unit, targets)}`}
-            onClick={() =>
-              onChange(({ varyRules = [], ...rest }) => {
-                const left = varyRules.filter((one) => key(one) !== key(rule))
-                return { ...rest, ...(left.length > 0 && { varyRules: left }) }
-              })
-            }
+            onClick={() => onChange((now) => withoutRule(now, now.varyRules?.findIndex((one) => key(one) === key(rule)) ?? 0))}
           >
             ×
           </button>

@@ -6,6 +6,7 @@ import { partOf, withPartFrom, withPartJoined, withPieceInPart } from '@core/pla
 import { withAfter, withMoved, withoutPiece } from '@core/plan/edit/pieces'
 import type { Piece, Plan } from '@core/plan/plan'
 import { pieceName } from '@core/summary/names'
+import { MenuOfDialogs } from '../../../kit/MenuOfDialogs'
 import { tell, tellProblem } from '../../../kit/notice'
 import { whenOpened } from '../../../kit/when-opened'
 import { useClass, usePlanEdits } from '../../shared/context'
@@ -68,58 +69,48 @@ export function PieceMenu({ piece, target, onChoose, onClose }: PieceMenuProps) 
   }
   return (
     <>
-      <Menu
-        position="bottom"
-        withinPortal
-        opened={dialog === undefined}
-        onClose={() => dialog === undefined && onClose()}
-        closeOnItemClick={false}
-        returnFocus
-      >
-        <Menu.Target>{target}</Menu.Target>
-        <Menu.Dropdown onClick={(event) => (event.target as Element).closest('[data-opens]') === null && onClose()}>
-          {takesSuggestions && (
-            <Menu.Item data-opens onClick={() => setDialog('suggest')}>
-              Suggest exercises …
-            </Menu.Item>
-          )}
-          {piece.type === 'circuit' && (
-            <Menu.Item data-opens onClick={() => setDialog('swap')}>
-              Make it harder or easier …
-            </Menu.Item>
-          )}
-          {rotates && (
-            <Menu.Item data-opens onClick={() => setDialog('order')}>
-              Find a better order …
-            </Menu.Item>
-          )}
-          {at > 0 && item('Move earlier', () => withMoved(plan, piece.id, -1))}
-          {at < order.length - 1 && item('Move later', () => withMoved(plan, piece.id, 1))}
-          <Menu.Item onClick={() => insertCopy(taken())}>Duplicate</Menu.Item>
-          <Menu.Item onClick={copy}>Copy</Menu.Item>
-          <Menu.Item onClick={paste}>Paste after it</Menu.Item>
-          {part && (
-            <>
-              <Menu.Divider />
-              {part.pieces[0] !== piece && item('Begin a new part here', () => withPartFrom(plan, piece.id, newId))}
-              {plan.parts[partAt - 1] && item('Join its part with the one before', () => withPartJoined(plan, plan.parts[partAt - 1]!.id))}
-              {plan.parts[partAt + 1] && item('Join its part with the one after', () => withPartJoined(plan, part.id))}
-              {part.pieces.length > 1 &&
-                plan.parts[partAt - 1] &&
-                item('Move into the part before', () => withPieceInPart(plan, piece.id, plan.parts[partAt - 1]!.id))}
-              {part.pieces.length > 1 &&
-                plan.parts[partAt + 1] &&
-                item('Move into the part after', () => withPieceInPart(plan, piece.id, plan.parts[partAt + 1]!.id))}
-            </>
-          )}
-          {order.length > 1 && (
-            <>
-              <Menu.Divider />
-              <Menu.Item onClick={remove}>Remove</Menu.Item>
-            </>
-          )}
-        </Menu.Dropdown>
-      </Menu>
+      <MenuOfDialogs target={target} behind={dialog !== undefined} onClose={onClose}>
+        {takesSuggestions && (
+          <Menu.Item data-opens onClick={() => setDialog('suggest')}>
+            Suggest exercises …
+          </Menu.Item>
+        )}
+        {piece.type === 'circuit' && (
+          <Menu.Item data-opens onClick={() => setDialog('swap')}>
+            Make it harder or easier …
+          </Menu.Item>
+        )}
+        {rotates && (
+          <Menu.Item data-opens onClick={() => setDialog('order')}>
+            Find a better order …
+          </Menu.Item>
+        )}
+        {at > 0 && item('Move earlier', () => withMoved(plan, piece.id, -1))}
+        {at < order.length - 1 && item('Move later', () => withMoved(plan, piece.id, 1))}
+        <Menu.Item onClick={() => insertCopy(taken())}>Duplicate</Menu.Item>
+        <Menu.Item onClick={copy}>Copy</Menu.Item>
+        <Menu.Item onClick={paste}>Paste after it</Menu.Item>
+        {part && (
+          <>
+            <Menu.Divider />
+            {part.pieces[0] !== piece && item('Begin a new part here', () => withPartFrom(plan, piece.id, newId))}
+            {plan.parts[partAt - 1] && item('Join its part with the one before', () => withPartJoined(plan, plan.parts[partAt - 1]!.id))}
+            {plan.parts[partAt + 1] && item('Join its part with the one after', () => withPartJoined(plan, part.id))}
+            {part.pieces.length > 1 &&
+              plan.parts[partAt - 1] &&
+              item('Move into the part before', () => withPieceInPart(plan, piece.id, plan.parts[partAt - 1]!.id))}
+            {part.pieces.length > 1 &&
+              plan.parts[partAt + 1] &&
+              item('Move into the part after', () => withPieceInPart(plan, piece.id, plan.parts[partAt + 1]!.id))}
+          </>
+        )}
+        {order.length > 1 && (
+          <>
+            <Menu.Divider />
+            <Menu.Item onClick={remove}>Remove</Menu.Item>
+          </>
+        )}
+      </MenuOfDialogs>
       {piece.type === 'circuit' && (
         <>
           <SuggestDialog circuit={piece} opened={dialog === 'suggest'} onClose={close} />
