@@ -4,7 +4,7 @@ import { z } from 'zod'
 import { libraryExercises } from '../../../scripts/library/exercises'
 import { demoPlans } from '../../../scripts/demo/plans'
 import { shapes } from '../../../tests/fixtures/shapes'
-import { isEditable, resizeStations } from './edit/simple'
+import { resizeStations } from './edit/simple'
 import { mainPiece } from './main-circuits'
 import { planFile, PlanFile } from './words/file'
 import { Plan, type PlanInput } from './plan'
@@ -134,13 +134,6 @@ describe('the plan file', () => {
 })
 
 describe('editing', () => {
-  it('the plain fields take simple pieces only', () => {
-    const all = demoPlans.flatMap((plan) =>
-      plan.parts.flatMap((part) => part.pieces.map((piece) => [piece.id, isEditable(plan, piece)] as const)),
-    )
-    expect(Object.fromEntries(all)).toMatchObject({ 'll-stations': true, 'll-brief': true, 'eb-stations': false, 'ls-list': false })
-  })
-
   it('finds the piece to begin with, and a starter is a sound plan', () => {
     expect(mainPiece(demoPlans[0]!).id).toBe('ll-stations')
     expect(mainPiece(demoPlans.at(-1)!).id).toBe('bb-rounds')

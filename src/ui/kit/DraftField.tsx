@@ -1,5 +1,5 @@
 import { TextInput } from '@mantine/core'
-import { countNotation, timeNotation, type Notation } from './notation'
+import { countNotation, type Notation } from './notation'
 import { useDraft } from './use-draft'
 
 interface DraftFieldProps<T> {
@@ -36,7 +36,7 @@ export function DraftField<T>({ label, value, notation, onChange, optional, disa
   )
 }
 
-interface NumberFieldProps {
+interface CountFieldProps {
   label: string
   value: number
   least: number
@@ -45,10 +45,7 @@ interface NumberFieldProps {
   disabled?: boolean | undefined
 }
 
-const numberField = (notation: (least: number, most: number) => Notation<number>) =>
-  function NumberField({ least, most, onChange, ...rest }: NumberFieldProps) {
-    return <DraftField {...rest} notation={notation(least, most)} onChange={(value) => value !== undefined && onChange(value)} />
-  }
-
-export const TimeField = numberField(timeNotation)
-export const CountField = numberField(countNotation)
+/** A whole number that must stand there. */
+export function CountField({ least, most, onChange, ...rest }: CountFieldProps) {
+  return <DraftField {...rest} notation={countNotation(least, most)} onChange={(value) => value !== undefined && onChange(value)} />
+}

@@ -1,9 +1,9 @@
-import type { Circuit, Intervals, Pause, Piece, Plan, Station } from '../plan'
+import type { Circuit, Intervals, Piece, Station } from '../plan'
 
 /** A circuit whose numbers are one of each: one position, one set, nothing that varies. */
 export type SimpleCircuit = Circuit & { stay: Intervals; laps: number }
 
-/** Whether the plain number fields say all there is to say about a piece. */
+/** Whether a piece is nothing but one work, one break, and laps. */
 export function isSimple(piece: Piece): piece is SimpleCircuit {
   return (
     piece.type === 'circuit' &&
@@ -17,13 +17,6 @@ export function isSimple(piece: Piece): piece is SimpleCircuit {
     piece.withinSeconds === undefined &&
     piece.stations.every((station) => station.stay === undefined && station.span === 1 && station.skipLaps.length === 0)
   )
-}
-
-/** Whether the plain fields can change the piece in `plan`: it is simple, and no part varies it from repeat to repeat. */
-export function isEditable(plan: Plan, piece: Piece): piece is SimpleCircuit | Pause {
-  const part = plan.parts.find((part) => part.pieces.some((one) => one.id === piece.id))
-  if (!part || part.vary.length > 0 || part.varyRules) return false
-  return piece.type === 'pause' || isSimple(piece)
 }
 
 /** A station with nothing to do yet. `id` must be new to the plan. */

@@ -1,3 +1,4 @@
+import { pick } from 'es-toolkit'
 import { limits } from '../../base/limits'
 import type { Level } from '../../library/level'
 import type { Sides, Use } from '../../plan/plan'
@@ -21,7 +22,9 @@ const counted: Record<Reps['counted'], string> = {
   twoCountsOne: 'reps, two counts as one',
 }
 
-const sides: Record<Exclude<Sides, 'none'>, string> = {
+/** How sides are shared out, in words. */
+export const sideWords: Record<Sides, string> = {
+  none: 'no change of sides',
   half: 'changing sides at the half',
   byLap: 'one side each lap',
   ownInterval: 'an interval for each side',
@@ -76,7 +79,7 @@ export function useClauses(use: Use, { forms, kind }: UsePlace): Clause<Use>[] {
           slot: 'sides',
           label: 'Sides',
           value: shared,
-          choices: choicesOf(kind === 'task' ? { byLap: sides.byLap, half: sides.half } : sides),
+          choices: choicesOf(pick(sideWords, kind === 'task' ? ['byLap', 'half'] : ['half', 'byLap', 'ownInterval'])),
           set: (of, value) => ({ ...of, sides: value as Sides }),
         },
       ],

@@ -2,12 +2,12 @@ import { exercisesById } from '@core/library/by-id'
 import type { Exercise } from '@core/library/exercise'
 import { formOf } from '@core/library/form'
 import { limits } from '@core/base/limits'
-import { readRungs, showRungs, showTempo } from '@core/plan/words/notation'
 import type { Piece, Stay, Use, Variation } from '@core/plan/plan'
-import { clockText, figureNames } from '@core/summary/rule-words'
+import { figureNames } from '@core/summary/rule-words'
+import { sideWords } from '@core/summary/sentence/use-clauses'
 import { formatSeconds, parseSeconds } from '@core/base/units'
 import { countNotation, decimalNotation, textNotation, timeNotation, type Notation } from '../../../kit/notation'
-import { choicesOf, countedNames, sideNames, tempoNotation } from './use-words'
+import { written } from '../sentence/slot-notation'
 
 export type VaryField = Variation['field']
 
@@ -120,8 +120,6 @@ const works = (positions: number): Notation<number[]> => ({
   allowed: positions === 1 ? 'A time such as 0:30' : `${positions} times, such as ${Array(positions).fill('0:30').join(' + ')}`,
 })
 
-const rungs: Notation<number[]> = { show: showRungs, read: readRungs, allowed: 'Figures such as 10-8-6' }
-
 export function entryFor(field: VaryField, target: VaryTarget, exercises: readonly Exercise[]): Entry {
   const text = (notation: Notation<unknown>): Entry => ({ kind: 'text', notation })
   switch (field) {
@@ -136,11 +134,11 @@ export function entryFor(field: VaryField, target: VaryTarget, exercises: readon
         })),
       }
     case 'sides':
-      return { kind: 'choice', choices: choicesOf(sideNames) }
+      return { kind: 'choice', choices: Object.entries(sideWords).map(([value, label]) => ({ value, label })) }
     case 'workSeconds':
       return text(plain(works(target.stay?.kind === 'intervals' ? target.stay.workSeconds.length : 1)))
     case 'rungs':
-      return text(plain(rungs))
+      return text(plain(written.rungs))
     case 'aimRounds':
       return text(plain(countNotation(1, limits.reps)))
     case 'openerCount':
@@ -164,7 +162,7 @@ export function entryFor(field: VaryField, target: VaryTarget, exercises: readon
     case 'tempo':
       return text(
         wrapped(
-          tempoNotation,
+          written.tempo,
           (figures) => ({ figures, from: target.use?.tempo?.from ?? 'top' }),
           (tempo) => tempo.figures,
         ),
@@ -178,40 +176,5 @@ export function entryFor(field: VaryField, target: VaryTarget, exercises: readon
       return text(plain(timeNotation(target.use ? 1 : 0, 3600)))
     default:
       return text(plain(timeNotation(0, 3600)))
-  }
-}
-
-/** A variation in words: `work 0:30`, `12 reps each side`, `exercise Plank`. */
-export function variationText(variation: Variation, exercises: readonly Exercise[], targets: readonly VaryTarget[]): string {
-  const name = fieldNames[variation.field]
-  switch (variation.field) {
-    case 'exerciseId':
-      return `${exercisesById(exercises).get(variation.value)?.name ?? variation.value} instead`
-    case 'optionId': {
-      const use = targets.find((target) => target.id === variation.id)?.use
-      return (
-        exercisesById(exercises)
-          .get(use?.exerciseId ?? '')
-          ?.options.find((option) => option.id === variation.value)?.name ?? variation.value
-      )
-    }
-    case 'sides':
-      return sideNames[variation.value]
-    case 'reps':
-      return `${variation.value.count} reps${variation.value.counted === 'total' ? '' : ` ${countedNames[variation.value.counted]}`}`
-    case 'load':
-      return `${variation.value.kilograms} kg`
-    case 'tempo':
-      return `tempo ${showTempo(variation.value.figures)}`
-    case 'effort':
-    case 'machine':
-      return variation.value
-    case 'seconds':
-      return `${name} ${formatSeconds(variation.value)}`
-    case 'aimRounds':
-    case 'openerCount':
-      return `${variation.value} ${name}`
-    default:
-      return clockText(variation) ?? name
   }
 }

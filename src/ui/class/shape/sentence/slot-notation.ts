@@ -19,7 +19,7 @@ import { countNotation, decimalNotation, textNotation, timeNotation, type Notati
 export type FigureSlot<Of> = NumberSlot<Of> | WrittenSlot<Of> | TextSlot<Of>
 
 /** How those values are typed that have a notation of their own. */
-const written: { [Kind in keyof Written]: Notation<Written[Kind]> } = {
+export const written: { [Kind in keyof Written]: Notation<Written[Kind]> } = {
   rungs: { show: showRungs, read: readRungs, allowed: 'Figures such as 10-8-6-4-2' },
   laps: { show: showLaps, read: readLaps, allowed: 'Laps such as 4, or 2, 4' },
   reps: { show: showReps, read: readReps, allowed: 'Such as 12, 8–10, or max 12–18' },
