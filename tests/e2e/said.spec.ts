@@ -47,6 +47,14 @@ class Hands {
     await this.keys(text)
   }
 
+  /** Picks the first exercise that is found by these letters. */
+  async pick(station: number, letters: string) {
+    this.presses++
+    await this.page.getByRole('combobox', { name: `Exercise at station ${station}` }).click()
+    await this.keys(letters)
+    await this.key('Enter')
+  }
+
   async add(after: string, kind: RegExp) {
     await this.click('button', `Add after ${after}`)
     await this.click('menuitem', kind)
@@ -127,6 +135,27 @@ const shapes: Record<string, { total: string | RegExp; say: (hands: Hands) => Pr
       await hands.slot('Between times', '')
     },
   },
+  F: {
+    total: '32:40',
+    say: async (hands) => {
+      await hands.choose('Stations or together', 'together')
+      await hands.slot('Exercises', '5')
+      await hands.slot('Work', '50')
+      await hands.slot('Rest', '')
+      await hands.slot('Laps', '1')
+      await hands.offer('two lengths of work in turn', '30')
+      await hands.offer('3 times with 1:00 between', '2')
+      await hands.slot('Between times', '2:00')
+      await hands.offer('times that differ')
+      await hands.click('button', 'the lengths of work change places')
+      await hands.change('Everyone the same', 'Duplicate')
+      await hands.change('Everyone the same', 'Begin a new part here')
+      await hands.click('button', /^Everyone the same, 8:40 from 0:00/)
+      await hands.add('Everyone the same', /^Rest/)
+      await hands.slot('Length', '2:00')
+      await hands.change('Rest', 'Begin a new part here')
+    },
+  },
   G: {
     total: '32:00',
     say: async (hands) => {
@@ -200,10 +229,7 @@ const shapes: Record<string, { total: string | RegExp; say: (hands: Hands) => Pr
       await hands.slot('Rest', '')
       await hands.slot('Laps', '1')
       await hands.offer('a fixed window', '2:00')
-      await hands.presses++
-      await hands.page.getByRole('combobox', { name: 'Exercise at station 1' }).click()
-      await hands.keys('side pl')
-      await hands.key('Enter')
+      await hands.pick(1, 'side pl')
       await hands.click('button', 'Details of station 1')
       await hands.choose('Sides', 'ownInterval')
       await hands.key('Escape')
@@ -236,6 +262,18 @@ const shapes: Record<string, { total: string | RegExp; say: (hands: Hands) => Pr
       await hands.offer('only if there is time')
     },
   },
+  N: {
+    total: /about/,
+    say: async (hands) => {
+      await hands.choose('Stations or together', 'together')
+      await hands.offer('a list at their own pace')
+      await hands.choose('How far', 'end')
+      await hands.items(['50 squ', '40 pus', '30 bur', '20 cru', '10 lun'])
+      await hands.change('List', 'Duplicate')
+      await hands.click('button', /^List, .* from 0:00/)
+      await hands.add('List', /^Rest/)
+    },
+  },
   O: {
     total: '12:00',
     say: async (hands) => {
@@ -245,6 +283,30 @@ const shapes: Record<string, { total: string | RegExp; say: (hands: Hands) => Pr
       await hands.slot('Rest', '30')
       await hands.slot('Between laps', '')
       await hands.slot('Laps', '12')
+    },
+  },
+  P: {
+    total: '13:30',
+    say: async (hands) => {
+      await hands.choose('Stations or together', 'together')
+      await hands.slot('Exercises', '4')
+      await hands.slot('Work', '30')
+      await hands.slot('Rest', '')
+      await hands.slot('Laps', '2')
+      await hands.slot('Between laps', '')
+      await hands.add('Everyone the same', /^Brief/)
+      await hands.slot('Length', '2:30')
+      await hands.add('Brief', /^Water/)
+      await hands.add('Water', /^Cool-down/)
+      await hands.slot('Exercises', '6')
+      await hands.slot('Work', '30')
+      for (const [index, stretch] of ['calf s', 'quad', 'pigeo', 'hip fl', 'triceps st', 'hams'].entries()) {
+        const station = index + 1
+        await hands.pick(station, stretch)
+        await hands.click('button', `Details of station ${station}`)
+        await hands.choose('Sides', 'ownInterval')
+        await hands.key('Escape')
+      }
     },
   },
   Q: {

@@ -82,6 +82,10 @@ describe('a run', () => {
     await press(hall, run, 4, 'finish')
     expect((await tap('tove', other)).status).toBe(200)
     expect(JSON.stringify((await hall.get(`/api/classes/${id}/log`)).body)).toMatch(/Tove[^]*2 rounds/)
+    const { ids } = (await hall.post(`/api/classes/${id}/again`, { weeks: 1 })).body as { ids: string[] }
+    const nextWeek = (await hall.get(`/api/classes/${ids[0]}/log`)).body
+    expect(nextWeek).toMatchObject({ log: [], results: {} })
+    expect(JSON.stringify(nextWeek.last)).toMatch(/"tove"[^]*2 rounds/)
   })
 
   it('reaches the screens of another app process, and resumes after the last event seen', async () => {

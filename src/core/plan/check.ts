@@ -1,7 +1,7 @@
 import type { z } from 'zod'
 import { limits } from '../base/limits'
 import { turnsOf, wavesOf } from './turns'
-import { exchangedFigures } from './vary-rules'
+import { canExchange, turnsRound } from './vary-rules'
 import type { Circuit, Part, Piece, PlanFields, Station, Stay, Task, Variation, VariationRule } from './schema'
 
 type Report = (path: PropertyKey[], message: string) => void
@@ -224,9 +224,12 @@ function ruleProblem(
   const varies = (field: Variation['field']) => (field === 'transitionSeconds' ? target.transition : fieldsOf[target.kind].includes(field))
   if (rule.rule === 'series') return varies(rule.field) ? undefined : ['field', `"${rule.field}" cannot vary on "${rule.id}"`]
   const [one, other] = rule.fields
-  if (one === other) return ['fields', 'must be two different figures']
+  if (one === other && !turnsRound(rule)) return ['fields', 'must be two different figures']
   if (!rule.fields.every(varies)) return ['fields', `"${one}" and "${other}" cannot be exchanged on "${rule.id}"`]
-  if (!exchangedFigures(rule, pieces)) return ['fields', 'cannot be exchanged: work needs one length, and neither figure may be 0']
+  if (!canExchange(rule, pieces))
+    return turnsRound(rule)
+      ? ['fields', 'cannot change places: needs lengths of work that differ']
+      : ['fields', 'cannot be exchanged: work needs one length, and neither figure may be 0']
   return undefined
 }
 

@@ -61,7 +61,7 @@ describe('the formats of a plan', () => {
   it.each([
     [{ rule: 'series', id: 'nobody', field: 'reps', values: [2, 1] }, 'id', 'not found'],
     [{ rule: 'series', id: 'row', field: 'reps', values: [2, 1] }, 'field', 'cannot vary'],
-    [{ rule: 'exchange', id: 'row', fields: ['workSeconds', 'workSeconds'] }, 'fields', 'two different'],
+    [{ rule: 'exchange', id: 'row', fields: ['gapSeconds', 'gapSeconds'] }, 'fields', 'two different'],
     [{ rule: 'exchange', id: 'ladder', fields: ['workSeconds', 'gapSeconds'] }, 'id', 'not found'],
   ])('refuse the rule %j at its field', (rule, field, words) => {
     const { plan } = fixture(2)

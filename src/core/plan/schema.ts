@@ -162,7 +162,7 @@ const series = z.array(wholeNumber(1, limits.reps)).min(2).max(limits.laps)
 
 /**
  * A rule by which figures differ from lap to lap or from repeat to repeat: two exchanged every second time (50 and 30, then 30 and
- * 50), or a series (18, 15, 12, 9).
+ * 50; work with work, the lengths of its positions in reverse), or a series (18, 15, 12, 9).
  */
 export const VariationRule = z.discriminatedUnion('rule', [
   z.strictObject({ rule: z.literal('exchange'), id: idField, fields: z.tuple([variedField, variedField]) }),

@@ -44,6 +44,21 @@ describe('rules by which figures differ', () => {
     expect(workAt(20)).toMatchObject([50, 20, 50, 20].map((work) => ({ workSeconds: [work], gapSeconds: 70 - work })))
   })
 
+  it('50 + 30, then 30 + 50: lengths of work change places among themselves, and go on to when one is changed', () => {
+    const turned: VariationRule = { rule: 'exchange', id: 'c', fields: ['workSeconds', 'workSeconds'] }
+    const works = (work: number[]) =>
+      [0, 1, 2].map((at) => (circuitOf(planOf({ part: [turned], work }), at).stay as { workSeconds: number[] }).workSeconds)
+    expect(works([50, 30])).toEqual([
+      [50, 30],
+      [30, 50],
+      [50, 30],
+    ])
+    expect(works([40, 30, 20])[1]).toEqual([20, 30, 40])
+    expect(read(Plan, written({ circuit: [turned], work: [40, 40] }))).toMatchObject({
+      problems: [{ message: expect.stringContaining('that differ') }],
+    })
+  })
+
   it('the class lasts as its laps say', () => {
     const timeline = compileTimeline(planOf({ part: [flip] }))
     if (!timeline.ok) return expect.unreachable()

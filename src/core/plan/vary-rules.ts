@@ -24,8 +24,18 @@ const figure = (stay: Intervals, circuit: Circuit | undefined, field: Figure): n
 
 const variation = (id: string, field: Variation['field'], at: number, value: unknown) => ({ at, id, field, value }) as Variation
 
+/** Lengths of work that change places among themselves: 50 + 30, then 30 + 50. */
+export const turnsRound = ({ fields }: Exchange): boolean => fields[0] === 'workSeconds' && fields[1] === 'workSeconds'
+
+/** Whether the rule can be kept to on these pieces: both figures are there, or several lengths of work that differ. */
+export const canExchange = (rule: Exchange, pieces: readonly Piece[]): boolean => {
+  const stay = stayOf(pieces, rule.id)?.stay
+  if (turnsRound(rule)) return stay?.kind === 'intervals' && new Set(stay.workSeconds).size > 1
+  return exchangedFigures(rule, pieces) !== undefined
+}
+
 /** The two figures that the rule exchanges, as they are at first; `undefined` where they cannot be exchanged. */
-export function exchangedFigures({ id, fields }: Exchange, pieces: readonly Piece[]): [number, number] | undefined {
+function exchangedFigures({ id, fields }: Exchange, pieces: readonly Piece[]): [number, number] | undefined {
   const found = stayOf(pieces, id)
   if (found?.stay.kind !== 'intervals') return undefined
   const { stay, circuit } = found
@@ -36,9 +46,11 @@ export function exchangedFigures({ id, fields }: Exchange, pieces: readonly Piec
 }
 
 function exchangedAt(rule: Exchange, pieces: readonly Piece[], at: number): Variation[] {
-  const figures = at % 2 === 1 ? exchangedFigures(rule, pieces) : undefined
   const found = stayOf(pieces, rule.id)
-  if (!figures || found?.stay.kind !== 'intervals') return []
+  if (at % 2 === 0 || found?.stay.kind !== 'intervals') return []
+  if (turnsRound(rule)) return [variation(rule.id, 'workSeconds', at, found.stay.workSeconds.toReversed())]
+  const figures = exchangedFigures(rule, pieces)
+  if (!figures) return []
   const positions = found.stay.workSeconds.length
   const valueOf = (field: Figure, seconds: number) => (field === 'workSeconds' ? Array<number>(positions).fill(seconds) : seconds)
   const [one, other] = rule.fields

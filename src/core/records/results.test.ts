@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { listed, pressed, type Press } from '../../../tests/fixtures/demo-run'
-import { compared, resultsOf } from './results'
+import { compared, lastTime, resultsOf } from './results'
 
 const list = listed.timeline.phases.find((phase) => phase.selfPaced)!
 const [one, two, three] = listed.people.map((person) => person.id) as [string, string, string]
@@ -56,5 +56,16 @@ describe('results of a run', () => {
     expect(bests(rounds(3), rounds(2), rounds(4), rounds(1))).toEqual([false, false, true, false])
     expect(bests(finished(60), finished(80), rounds(9))).toEqual([true, true, false])
     expect(bests(finished(80), finished(80))).toEqual([false, false])
+  })
+
+  it('go on to the next class that has the pieces: of each person, what they did last', () => {
+    const runs = [ran(tap(70, 'finish', one)), ran(tap(40, 'round', two)), ran(tap(90, 'finish', one), tap(95, 'finish', two))]
+    const [part, ...others] = lastTime(runs, new Set([list.pieceId, 'new']))
+    expect(others).toEqual([])
+    expect(part!.done.map(({ personId, words }) => [personId, words])).toEqual([
+      [one, '1:00'],
+      [two, '1 round'],
+    ])
+    expect(lastTime(runs, new Set(['new']))).toEqual([])
   })
 })

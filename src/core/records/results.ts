@@ -1,3 +1,4 @@
+import { groupBy, uniqBy } from 'es-toolkit'
 import { isOwnPace, type Phase } from '../timeline/phase'
 import { foldEvents } from '../run/clock/apply'
 import type { RunEvent } from '../run/clock/events'
@@ -8,6 +9,7 @@ import { doneWords, standingsIn, type Standing } from './standing'
 export interface PartResult {
   /** The same in every run of the same part. */
   key: string
+  pieceId: string
   name: string
   /** What each person has done, as it is read: a time, or rounds. Who was not tapped is not there. */
   done: Done[]
@@ -46,6 +48,7 @@ export function resultsOf(snapshot: RunSnapshot, events: readonly RunEvent[]): P
       : [
           {
             key: [phase.pieceId, phase.repeat, phase.lap ?? 0, phase.turn ?? 0, phase.set ?? 0].join('/'),
+            pieceId: phase.pieceId,
             name: nameOf(phase, snapshot, timeline.phases),
             done,
           },
@@ -82,3 +85,15 @@ export const compared = (runs: readonly PartResult[][]): PartResult[][] =>
       }),
     }))
   })
+
+/** What each person did last in the parts of these pieces, of runs the latest first; the parts in the order of their run. */
+export function lastTime(runs: readonly PartResult[][], pieceIds: ReadonlySet<string>): PartResult[] {
+  const parts = runs.flat().filter(({ pieceId }) => pieceIds.has(pieceId))
+  return Object.values(groupBy(parts, ({ key }) => key)).map((same) => ({
+    ...same[0]!,
+    done: uniqBy(
+      same.flatMap(({ done }) => done),
+      ({ personId }) => personId,
+    ),
+  }))
+}

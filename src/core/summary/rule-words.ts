@@ -1,5 +1,6 @@
 import { formatSeconds } from '../base/units'
 import type { Variation, VariationRule } from '../plan/plan'
+import { turnsRound } from '../plan/vary-rules'
 
 /** The figures that a rule can change, as they are called. */
 export const figureNames = {
@@ -16,9 +17,10 @@ export const figureNames = {
 export const seriesText = (field: Extract<VariationRule, { rule: 'series' }>['field'], values: readonly number[]): string =>
   values.map(field === 'reps' ? String : formatSeconds).join(', ')
 
-/** A rule in words: "work and gap change places every second lap", "reps 18, 15, 12, lap by lap". */
+/** A rule in words: "work and gap change places every second lap", "the lengths of work change places every second time", "reps 18, 15, 12, lap by lap". */
 export function ruleText(rule: VariationRule, unit: 'lap' | 'time'): string {
   if (rule.rule === 'series') return `${figureNames[rule.field]} ${seriesText(rule.field, rule.values)}, ${unit} by ${unit}`
+  if (turnsRound(rule)) return `the lengths of work change places every second ${unit}`
   return `${rule.fields.map((field) => figureNames[field]).join(' and ')} change places every second ${unit}`
 }
 

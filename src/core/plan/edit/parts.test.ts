@@ -23,6 +23,17 @@ describe('parts of a plan', () => {
     expect({ ...joined.parts[0]!, vary: joined.parts[0]!.vary.length }).toEqual({ ...plan.parts[0]!, vary: plan.parts[0]!.vary.length })
   })
 
+  it('a pause that is split off comes once, however often its part does', () => {
+    const plan = shape('L')
+    const [part] = plan.parts
+    const pause = { id: 'rest', type: 'pause', kind: 'rest', seconds: 120 } as const
+    const split = withPartFrom({ ...plan, parts: [{ ...part!, pieces: [...part!.pieces, pause] }] }, 'rest', newId)
+    expect(split.parts.map(({ repeat, restBetweenSeconds }) => [repeat, restBetweenSeconds])).toEqual([
+      [4, 60],
+      [1, 0],
+    ])
+  })
+
   it('the first piece of a part begins it already, and the last part has none to be joined with', () => {
     const plan = shape('Q')
     expect(withPartFrom(plan, plan.parts[0]!.pieces[0]!.id, newId)).toBe(plan)

@@ -15,13 +15,14 @@ function withPieces(part: Part, pieces: Part['pieces']): Part {
   return { ...rest, pieces, vary: part.vary.filter(about), ...(rules.length > 0 && { varyRules: rules }) }
 }
 
-/** The plan with a part's pieces from one on as a part of their own, gone through as often as before. */
+/** The plan with a part's pieces from one on as a part of their own, gone through as often as before; what is only a pause, once. */
 export function withPartFrom(plan: Plan, pieceId: string, newId: NewId): Plan {
   const part = partOf(plan, pieceId)
   const at = part?.pieces.findIndex(({ id }) => id === pieceId) ?? 0
   if (!part || at < 1) return plan
   const { name: _, ...nameless } = withPieces(part, part.pieces.slice(at))
-  const halves = [withPieces(part, part.pieces.slice(0, at)), { ...nameless, id: newId() }]
+  const once = nameless.pieces.every(({ type }) => type === 'pause') && { repeat: 1, restBetweenSeconds: 0, vary: [] }
+  const halves = [withPieces(part, part.pieces.slice(0, at)), { ...nameless, id: newId(), ...once }]
   return { ...plan, parts: plan.parts.flatMap((known) => (known === part ? halves : [known])) }
 }
 

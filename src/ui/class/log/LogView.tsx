@@ -2,6 +2,7 @@ import type { PartResult } from '@core/records/results'
 import { Fetched } from '../../kit/Fetched'
 import { LogTable, type LogRow } from '../../kit/LogTable'
 import { useClass } from '../shared/context'
+import { dayOf, timeOf } from '../../kit/zoned-time'
 import { ResultsTable } from './ResultsTable'
 import styles from '../class.module.css'
 import kit from '../../kit/kit.module.css'
@@ -11,6 +12,8 @@ interface Logged {
   log: LogRow[]
   /** By run. */
   results: Record<string, PartResult[]>
+  /** What everyone did last in the pieces of this class. */
+  last: PartResult[]
 }
 
 export function LogView() {
@@ -22,8 +25,9 @@ export function LogView() {
   )
 }
 
-function Runs({ log, results }: Logged) {
-  const { zone } = useClass()
+function Runs({ log, results, last }: Logged) {
+  const { zone, computed } = useClass()
+  const here = computed.people.filter(({ id }) => last.some(({ done }) => done.some(({ personId }) => personId === id)))
   return (
     <section className={`${styles.classMain} ${styles.isAlone}`} aria-label="Log">
       {log.length === 0 ? (
@@ -35,7 +39,18 @@ function Runs({ log, results }: Logged) {
         <LogTable rows={log} zone={zone} />
       )}
       <p className="second">The actual length is from the first phase to the end, pauses and all; the count-in before it does not count.</p>
-      {log.map((row) => results[row.id] && <ResultsTable key={row.id} row={row} results={results[row.id]!} zone={zone} />)}
+      {log.length === 0 && here.length > 0 && <ResultsTable heading="What those here did last time" people={here} results={last} />}
+      {log.map(
+        (row) =>
+          results[row.id] && (
+            <ResultsTable
+              key={row.id}
+              heading={`Results${row.startedAt ? ` of ${dayOf(row.startedAt, zone)}, ${timeOf(row.startedAt, zone)}` : ''}`}
+              people={row.people}
+              results={results[row.id]!}
+            />
+          ),
+      )}
     </section>
   )
 }

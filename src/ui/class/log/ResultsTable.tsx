@@ -1,20 +1,17 @@
 import type { PartResult } from '@core/records/results'
-import type { LogRow } from '../../kit/LogTable'
 import { Cell, Row, RowHead, Table } from '../../kit/Table'
-import { dayOf, timeOf } from '../../kit/zoned-time'
 import styles from './results.module.css'
 import kit from '../../kit/kit.module.css'
 
 interface ResultsTableProps {
-  row: LogRow
+  heading: string
+  people: { id: string; name: string }[]
   results: PartResult[]
-  zone: string
 }
 
-/** What was tapped in a run, beside the time before; what beats every time before is marked. */
-export function ResultsTable({ row, results, zone }: ResultsTableProps) {
-  const tapped = row.people.filter(({ id }) => results.some((part) => doneOf(part, id)))
-  const heading = `Results${row.startedAt ? ` of ${dayOf(row.startedAt, zone)}, ${timeOf(row.startedAt, zone)}` : ''}`
+/** What people did, beside the time before; what beats every time before is marked. */
+export function ResultsTable({ heading, people, results }: ResultsTableProps) {
+  const tapped = people.filter(({ id }) => results.some((part) => doneOf(part, id)))
   return (
     <>
       <h2 className={styles.resultsHead}>{heading}</h2>

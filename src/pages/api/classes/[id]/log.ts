@@ -4,9 +4,12 @@ import { endpoint, json } from '@server/http/respond'
 import { findClass } from '@server/services/classes'
 import { runLog } from '@server/services/runs'
 
-/** The runs of a class, the latest first, and what was tapped in them. */
+/** The runs of a class, the latest first, what was tapped in them, and what everyone did last in its pieces. */
 export const GET = endpoint(async ({ params }) => {
   const id = params.id!
-  const log = await inTheHall(async (hall) => runLog(hall, (await findClass(hall, id)).id))
-  return json({ log, results: await classResults(id) })
+  const { log, plan } = await inTheHall(async (hall) => {
+    const { document } = await findClass(hall, id)
+    return { log: await runLog(hall, id), plan: document.plan }
+  })
+  return json({ log, ...(await classResults(id, plan)) })
 })

@@ -15,15 +15,18 @@ export interface ExchangeChoice {
 }
 
 const pairs: Exchange['fields'][] = [
+  ['workSeconds', 'workSeconds'],
   ['workSeconds', 'gapSeconds'],
   ['workSeconds', 'transitionSeconds'],
   ['workSeconds', 'setRestSeconds'],
 ]
 
-/** Figures of 0 have nothing to change places with, and positions of different lengths are not one figure. */
+/** Figures of 0 have nothing to change places with; positions of different lengths change places among themselves only. */
 const hasFigures = ({ stay, transition }: VaryTarget, [, other]: Exchange['fields']): boolean => {
-  if (stay?.kind !== 'intervals' || new Set(stay.workSeconds).size > 1) return false
-  return (other === 'transitionSeconds' ? (transition ?? 0) : other === 'workSeconds' ? 0 : stay[other]) > 0
+  if (stay?.kind !== 'intervals') return false
+  const differ = new Set(stay.workSeconds).size > 1
+  if (other === 'workSeconds' || differ) return other === 'workSeconds' && differ
+  return (other === 'transitionSeconds' ? (transition ?? 0) : stay[other]) > 0
 }
 
 const at = (target: VaryTarget, targets: readonly VaryTarget[]) => (target === targets[0] ? '' : `${target.label}: `)
@@ -35,7 +38,7 @@ export const exchangeChoices = (targets: readonly VaryTarget[]): ExchangeChoice[
       hasFigures(target, fields)
         ? [
             {
-              label: `${at(target, targets)}${fieldNames[fields[0]]} and ${fieldNames[fields[1]]} change places`,
+              label: `${at(target, targets)}${fields[0] === fields[1] ? 'the lengths of work' : `${fieldNames[fields[0]]} and ${fieldNames[fields[1]]}`} change places`,
               rule: { rule: 'exchange', id: target.id, fields },
             },
           ]
