@@ -91,6 +91,20 @@ test('what is typed while the server is away is stored when it is back', async (
   await page.getByRole('button', { name: /^Brief,/ }).click()
   await page.getByRole('textbox', { name: 'Length', exact: true }).fill('2:00')
   await expect(page.getByText('not saved: the server is away, trying again')).toBeVisible()
+  // What has to be fetched cannot be opened; the page and what was typed stay.
+  const told = page.waitForEvent('dialog')
+  void page.getByRole('button', { name: 'Change Brief', exact: true }).click()
+  await (await told).dismiss()
+  await page
+    .getByRole('navigation', { name: 'Class' })
+    .getByRole('link', { name: /^Rotation/ })
+    .click()
+  await expect(page.getByText(/cannot be shown while the server is away/)).toBeVisible()
+  await page
+    .getByRole('navigation', { name: 'Class' })
+    .getByRole('link', { name: /^Shape/ })
+    .click()
+  await expect(page.getByRole('textbox', { name: 'Length', exact: true })).toHaveValue('2:00')
   await context.setOffline(false)
   await expect(page.getByText(/^saved/)).toBeVisible()
   await openPage(page, `${path}/shape`)

@@ -50,7 +50,8 @@ export function exerciseSearch(exercises: readonly Exercise[], gearNames: Readon
     const named = matchSorter(found, asTyped(query).join(' '), {
       keys: ['names'],
       threshold: matchSorter.rankings.CONTAINS,
-      baseSort: () => 0,
+      // Of names that fit as well, the one with less besides what was typed.
+      baseSort: (one, other) => one.rankedValue.length - other.rankedValue.length,
     })
     return [...new Set([...named, ...found])].map(({ exercise }) => exercise)
   }

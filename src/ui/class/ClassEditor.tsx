@@ -4,7 +4,6 @@ import { useStore } from 'zustand'
 import { computeClass, type HallLibrary } from '@core/class/compute'
 import type { OtherClass } from '@core/class/overlap'
 import type { Room } from '@core/library/room'
-import { exerciseSearch } from '@core/search/exercises'
 import { api } from '../kit/api'
 import { tellProblem } from '../kit/notice'
 import { useUnsaved } from '../kit/unsaved'
@@ -44,7 +43,6 @@ export function ClassEditor({ opening, library, rooms, others, zone, first }: Cl
   const [near, setNear] = useState<ClassTab>()
   useUnsaved(save.is !== 'saved')
   useUndoKeys(store)
-  const search = useMemo(() => exerciseSearch(library.exercises, new Map(library.gear.map((kind) => [kind.id, kind.name]))), [library])
   const { id } = stored
   const run = useCallback(async () => {
     try {
@@ -57,10 +55,10 @@ export function ClassEditor({ opening, library, rooms, others, zone, first }: Cl
   }, [id, saveNow])
   const storeNow = useCallback(async () => ((await saveNow()) ? storedVersion() : undefined), [saveNow, storedVersion])
   const context: ClassContext = useMemo(
-    () => ({ id, document, computed, library, rooms, zone, others, store, search, run, storeNow, change: store.getState().change }),
-    [id, document, computed, library, rooms, zone, others, store, search, run, storeNow],
+    () => ({ id, document, computed, library, rooms, zone, others, store, run, storeNow, change: store.getState().change }),
+    [id, document, computed, library, rooms, zone, others, store, run, storeNow],
   )
-  const hall = useMemo(() => ({ library, search }), [library, search])
+  const hall = useMemo(() => ({ library }), [library])
   return (
     <HallProvider value={hall}>
       <ClassProvider value={context}>

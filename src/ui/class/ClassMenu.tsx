@@ -1,8 +1,9 @@
-import { lazy, Suspense, useRef, useState } from 'react'
+import { useRef, useState } from 'react'
+import { onDemand } from '../kit/on-demand'
 import styles from './head.module.css'
 
 // Fetched, open, when it is first asked for.
-const ClassMenuOpen = lazy(async () => ({ default: (await import('./ClassMenuOpen')).ClassMenuOpen }))
+const ClassMenuOpen = onDemand(async () => (await import('./ClassMenuOpen')).ClassMenuOpen)
 
 /** What can be done with the class as a whole. */
 export function ClassMenu() {
@@ -25,15 +26,5 @@ export function ClassMenu() {
       ⋯
     </button>
   )
-  return (
-    <span ref={place}>
-      {opened ? (
-        <Suspense fallback={button}>
-          <ClassMenuOpen target={button} onClose={close} />
-        </Suspense>
-      ) : (
-        button
-      )}
-    </span>
-  )
+  return <span ref={place}>{opened ? <ClassMenuOpen target={button} onClose={close} /> : button}</span>
 }

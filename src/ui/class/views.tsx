@@ -1,7 +1,8 @@
-import { lazy, memo, type ComponentType } from 'react'
+import { memo, type ComponentType } from 'react'
+import { lazily } from '../kit/lazily'
 import type { ClassTab } from './tabs'
 
-const view = (load: () => Promise<ComponentType>) => ({ load, View: lazy(async () => ({ default: memo(await load()) })) })
+const view = (load: () => Promise<ComponentType>) => ({ load, View: memo(lazily(load, 'This view')) })
 
 /** The view of each tab; its code is fetched when it is first opened, or when a hand comes near. */
 export const views: Record<ClassTab, ReturnType<typeof view>> = {

@@ -1,17 +1,12 @@
-import { lazy, Suspense, useState, type ComponentType } from 'react'
+import { useState, type ComponentType } from 'react'
+import { onDemand } from './on-demand'
 
 /** A dialog whose code is fetched when it is first opened; until then nothing of it is there. */
 export function whenOpened<Props extends { opened: boolean }>(load: () => Promise<ComponentType<Props>>): ComponentType<Props> {
-  const Dialog = lazy(async () => ({ default: await load() })) as unknown as ComponentType<Props>
+  const Dialog = onDemand(load)
   return function WhenOpened(props: Props) {
     const [wasOpened, setWasOpened] = useState(props.opened)
     if (props.opened && !wasOpened) setWasOpened(true)
-    return (
-      wasOpened && (
-        <Suspense fallback={null}>
-          <Dialog {...props} />
-        </Suspense>
-      )
-    )
+    return wasOpened ? <Dialog {...props} /> : null
   }
 }

@@ -2,7 +2,7 @@ import { midSentence } from '@core/base/mid-sentence'
 import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core'
 import { rectSwappingStrategy, SortableContext, sortableKeyboardCoordinates, useSortable } from '@dnd-kit/sortable'
 import { nanoid } from 'nanoid'
-import { useCallback, useMemo, useState } from 'react'
+import { useMemo, useState } from 'react'
 import type { Exercise } from '@core/library/exercise'
 import { formOf, type Form } from '@core/library/form'
 import { newUse, starterOf, withExercise } from '@core/plan/edit/use'
@@ -10,18 +10,18 @@ import type { Circuit, Station, Use } from '@core/plan/plan'
 import { partOf } from '@core/plan/edit/parts'
 import { detailsOf } from '@core/summary/items'
 import { differsTexts } from '@core/summary/sentence/differs-text'
-import { Popover } from '@mantine/core'
 import { FormFigure } from '../../kit/FormFigure'
-import { useStable } from '../../kit/use-stable'
 import { lazily } from '../../kit/lazily'
+import { onDemand } from '../../kit/on-demand'
+import { useStable } from '../../kit/use-stable'
 import { Neighbour, Neighbours } from '../../kit/Neighbours'
 import { useClass, useHall, type EditCircuit } from '../shared/context'
-import { ExercisePicker } from '../shared/ExercisePicker'
-import { ListLines } from './list/ListLines'
+import { PlacePicker } from './station/PlacePicker'
 import neighbours from '../../kit/neighbours.module.css'
 
 // What is not needed for every station comes when it is opened.
-const StationPanel = lazily(async () => (await import('./station/StationPanel')).StationPanel, 'The details of the station')
+const ListLines = lazily(async () => (await import('./list/ListLines')).ListLines, 'The list')
+const StationDetails = onDemand(async () => (await import('./station/StationDetails')).StationDetails)
 
 interface StationTilesProps {
   circuit: Circuit
@@ -158,16 +158,7 @@ function StationTile({ circuit, station, index, edit, open, onOpen }: StationTil
           <FormFigure form={form} />
         </span>
       ))}
-      {open ? (
-        <Popover opened onChange={close} position="bottom" shadow="md" trapFocus withinPortal>
-          <Popover.Target>{more}</Popover.Target>
-          <Popover.Dropdown>
-            <StationPanel circuit={circuit} station={station} useId={open.useId} onClose={close} />
-          </Popover.Dropdown>
-        </Popover>
-      ) : (
-        more
-      )}
+      {open ? <StationDetails target={more} circuit={circuit} station={station} useId={open.useId} onClose={close} /> : more}
     </div>
   )
   return (
@@ -197,20 +188,6 @@ function StationTile({ circuit, station, index, edit, open, onOpen }: StationTil
       {positions === 1 && station.uses[0] && <UseLines use={station.uses[0]} circuit={circuit} />}
     </Neighbour>
   )
-}
-
-interface PlacePickerProps {
-  id: string
-  label: string
-  value: string | undefined
-  position: number
-  onSet: (position: number, exerciseId: string | undefined) => void
-}
-
-/** The exercise of one position; a list of all exercises is not made again with every key typed elsewhere. */
-function PlacePicker({ position, onSet, ...rest }: PlacePickerProps) {
-  const set = useCallback((exerciseId: string | undefined) => onSet(position, exerciseId), [position, onSet])
-  return <ExercisePicker {...rest} onChange={set} tile />
 }
 
 /** How many pictures stand on a tile: of a list, the first. */

@@ -1,10 +1,11 @@
 import { Select } from '@mantine/core'
-import { memo, useMemo, useRef, useState } from 'react'
+import { memo, useEffect, useMemo, useRef, useState } from 'react'
 import type { Form } from '@core/library/form'
 import { FormFigure } from '../../kit/FormFigure'
 import { whenOpened } from '../../kit/when-opened'
 import { WhenSeen } from '../../kit/WhenSeen'
 import { useHall } from './context'
+import { useExerciseSearch } from './use-exercise-search'
 import kit from '../../kit/kit.module.css'
 import styles from './picker.module.css'
 
@@ -25,6 +26,15 @@ interface ExercisePickerProps {
   /** `undefined` empties the place. */
   onChange: (exerciseId: string | undefined) => void
   tile?: boolean
+  /** It takes the focus as soon as it is there, with what was typed before it was. */
+  begun?: Begun
+}
+
+/** How somebody came to the picker: by a press, or with these letters, which Enter may have ended. */
+export interface Begun {
+  pressed: boolean
+  text: string | undefined
+  entered: boolean
 }
 
 /** The choice that empties a station; no exercise can have this id. */
@@ -34,15 +44,16 @@ const nothing = ''
  * Chooses an exercise by typing anything that is known of it: "core no jump", "bench". Enter takes the best match at once, or what
  * the arrow keys have chosen.
  */
-export const ExercisePicker = memo(function ExercisePicker({ id, label, value, onChange, tile = false }: ExercisePickerProps) {
-  const { library, search } = useHall()
-  const [opened, setOpened] = useState(false)
+export const ExercisePicker = memo(function ExercisePicker({ id, label, value, onChange, tile = false, begun }: ExercisePickerProps) {
+  const { library } = useHall()
+  const search = useExerciseSearch()
+  const [opened, setOpened] = useState(begun ? begun.pressed || begun.text !== undefined : false)
   const [adding, setAdding] = useState<string>()
   const steered = useRef(false)
   const known = library.exercises.some((exercise) => exercise.id === value)
   const nameOf = (exerciseId: string) =>
     library.exercises.find((exercise) => exercise.id === exerciseId)?.name ?? `${exerciseId} (not in this hall)`
-  const [text, setText] = useState(value ? nameOf(value) : '')
+  const [text, setText] = useState(begun?.text ?? (value ? nameOf(value) : ''))
   const choices = useMemo(() => {
     const all = library.exercises.map((exercise) => ({ value: exercise.id, label: exercise.name }))
     if (!value) return all
@@ -56,6 +67,18 @@ export const ExercisePicker = memo(function ExercisePicker({ id, label, value, o
     setText(next ? nameOf(next) : '')
   }
   const miss = text.trim()
+  const takeBest = (letters: string) => {
+    const [best] = search(letters)
+    if (best) choose(best.id)
+    else setAdding(letters.trim())
+  }
+  useEffect(() => {
+    if (begun?.text === undefined) return
+    // The list begins with the name of what is chosen.
+    setText(begun.text)
+    if (begun.entered && begun.text.trim() !== '') takeBest(begun.text)
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, as it comes
+  }, [])
   return (
     <>
       <Select
@@ -80,16 +103,18 @@ export const ExercisePicker = memo(function ExercisePicker({ id, label, value, o
         dropdownOpened={opened}
         onDropdownOpen={() => setOpened(true)}
         onDropdownClose={() => setOpened(false)}
-        onFocus={(event) => event.currentTarget.select()}
+        autoFocus={begun !== undefined}
+        onFocus={(event) => {
+          // What has been typed goes on.
+          if (!typed) event.currentTarget.select()
+        }}
         onBlur={() => setText(shown)}
         onKeyDownCapture={(event) => {
           if (event.key === 'ArrowDown' || event.key === 'ArrowUp') steered.current = true
           if (event.key !== 'Enter' || !typed || steered.current) return
           event.preventDefault()
           event.stopPropagation()
-          const [best] = search(text)
-          if (best) choose(best.id)
-          else setAdding(miss)
+          takeBest(text)
         }}
         renderOption={({ option }) => <Choice form={library.exercises.find(({ id }) => id === option.value)} label={option.label} />}
         allowDeselect={false}

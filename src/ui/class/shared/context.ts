@@ -7,7 +7,6 @@ import type { Room } from '@core/library/room'
 import { Plan, type Circuit, type Piece } from '@core/plan/plan'
 import { read } from '@core/base/read'
 import { tidyPlan } from '@core/plan/edit/tidy'
-import type { ExerciseSearch } from '@core/search/exercises'
 import { tellProblem } from '../../kit/notice'
 import type { ClassStore } from '../state/class-store'
 
@@ -21,7 +20,6 @@ export interface ClassContext {
   /** The hall's other classes round this one's time. */
   others: readonly OtherClass[]
   store: ClassStore
-  search: ExerciseSearch
   /** Stores the class and opens a run of it. */
   run: () => Promise<void>
   /** Stores the class; answers with the version that it is stored as, or nothing where that failed. */
@@ -34,7 +32,7 @@ const Context = createContext<ClassContext | undefined>(undefined)
 export const ClassProvider = Context.Provider
 
 /** What stays while the class is edited: who needs no more is not laid out anew with every key. */
-export type HallContext = Pick<ClassContext, 'library' | 'search'>
+export type HallContext = Pick<ClassContext, 'library'>
 
 const Hall = createContext<HallContext | undefined>(undefined)
 

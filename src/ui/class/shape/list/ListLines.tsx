@@ -11,6 +11,7 @@ import { differsTexts } from '@core/summary/sentence/differs-text'
 import { listOrder } from '@core/summary/list-lines'
 import { paceText } from '@core/summary/items'
 import { useClass } from '../../shared/context'
+import { useExerciseSearch } from '../../shared/use-exercise-search'
 import { usePlanTyping } from '../sentence/use-plan-typing'
 import { ListLine } from './ListLine'
 import styles from './list.module.css'
@@ -31,7 +32,8 @@ interface ListLinesProps {
 
 /** A list as on a board, one line an item: typed, pasted several lines at once, dragged. */
 export function ListLines({ circuit, station, stay, number, onOpen }: ListLinesProps) {
-  const { document: planned, library, search, computed } = useClass()
+  const { document: planned, library, computed } = useClass()
+  const search = useExerciseSearch()
   const part = partOf(planned.plan, circuit.id)
   const nameOf = (id: string) => library.exercises.find((known) => known.id === id)?.name ?? id
   const differs = (use: Use | undefined) => (use && part ? differsTexts(use, circuit, part, nameOf).join('; ') : '')

@@ -1,13 +1,14 @@
-import { lazy, Suspense, useRef, useState } from 'react'
+import { useRef, useState } from 'react'
 import { withAfter, withBefore } from '@core/plan/edit/pieces'
 import type { Piece } from '@core/plan/plan'
 import { pieceName } from '@core/summary/names'
+import { onDemand } from '../../../kit/on-demand'
 import { useClass, usePlanEdits } from '../../shared/context'
 import styles from './plan-ribbon.module.css'
 
 // Fetched, open, when they are first asked for.
-const AddMenu = lazy(async () => ({ default: (await import('./AddMenu')).AddMenu }))
-const PieceMenu = lazy(async () => ({ default: (await import('./PieceMenu')).PieceMenu }))
+const AddMenu = onDemand(async () => (await import('./AddMenu')).AddMenu)
+const PieceMenu = onDemand(async () => (await import('./PieceMenu')).PieceMenu)
 
 interface PiecePillProps {
   piece: Piece
@@ -55,14 +56,10 @@ export function PiecePill({ piece, middle, onChoose }: PiecePillProps) {
           place.current?.querySelector<HTMLElement>(`[data-which=${which}]`)?.focus(),
       )
     }
-    return (
-      <Suspense key={which} fallback={shown}>
-        {which === 'menu' ? (
-          <PieceMenu piece={piece} onChoose={onChoose} target={shown} onClose={close} />
-        ) : (
-          <AddMenu onMade={insert} target={shown} onClose={close} />
-        )}
-      </Suspense>
+    return which === 'menu' ? (
+      <PieceMenu key={which} piece={piece} onChoose={onChoose} target={shown} onClose={close} />
+    ) : (
+      <AddMenu key={which} onMade={insert} target={shown} onClose={close} />
     )
   }
   return (

@@ -32,6 +32,7 @@ export function PlanRibbon({ blocks, total, chosen, onChoose }: PlanRibbonProps)
   const { plan } = document
   const { setPlan } = usePlanEdits()
   const [zoom, setZoom] = useState(1)
+  const [handNear, setHandNear] = useState(false)
   const scroller = useRef<HTMLDivElement>(null)
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 8 } }))
   const scale = Math.max(total, plan.slotSeconds)
@@ -72,6 +73,7 @@ export function PlanRibbon({ blocks, total, chosen, onChoose }: PlanRibbonProps)
       style={style}
       label={label}
       chosen={block.pieceId === chosen.id}
+      handNear={handNear}
       onChoose={() => onChoose(block.pieceId)}
       onPress={(event) => press(event, block.pieceId)}
       onStretch={(by) => stretch(block.pieceId, by)}
@@ -79,7 +81,7 @@ export function PlanRibbon({ blocks, total, chosen, onChoose }: PlanRibbonProps)
     />
   )
   return (
-    <div className={styles.planRibbon}>
+    <div className={styles.planRibbon} onPointerEnter={() => setHandNear(true)}>
       <div
         className={styles.scroll}
         ref={scroller}

@@ -1,9 +1,11 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core'
-import { useDrag } from '@use-gesture/react'
-import { useState, type CSSProperties, type KeyboardEvent, type ReactNode } from 'react'
+import { type CSSProperties, type KeyboardEvent, type ReactNode } from 'react'
 import type { Block } from '@core/timeline/blocks'
 import { formatSeconds, type Seconds } from '@core/base/units'
+import { onDemand } from '../../../kit/on-demand'
 import ribbon from '../../../kit/ribbon.module.css'
+
+const RibbonEdge = onDemand(async () => (await import('./RibbonEdge')).RibbonEdge, true)
 
 interface RibbonBlockProps {
   id: string
@@ -11,6 +13,8 @@ interface RibbonBlockProps {
   style: CSSProperties
   label: ReactNode
   chosen: boolean
+  /** Only a hand can pull at the edge. */
+  handNear: boolean
   onChoose: () => void
   onPress: (event: KeyboardEvent) => void
   onStretch: (by: Seconds) => void
@@ -18,20 +22,13 @@ interface RibbonBlockProps {
 }
 
 /** A piece on the ribbon: pressed to choose it, dragged to move it, pulled at its edge to stretch it. */
-export function RibbonBlock({ id, block, style, label, chosen, onChoose, onPress, onStretch, secondsIn }: RibbonBlockProps) {
+export function RibbonBlock({ id, block, style, label, chosen, handNear, onChoose, onPress, onStretch, secondsIn }: RibbonBlockProps) {
   const drag = useDraggable({ id })
   const drop = useDroppable({ id })
-  const [pulled, setPulled] = useState<number>()
   const ref = (node: HTMLElement | null) => {
     drag.setNodeRef(node)
     drop.setNodeRef(node)
   }
-  const stretched = useDrag<PointerEvent>(({ event, movement: [right], last, canceled }) => {
-    event.stopPropagation()
-    setPulled(last ? undefined : right)
-    if (last && !canceled && Math.abs(right) > 3) onStretch(secondsIn(right))
-  })
-  const by = pulled === undefined ? 0 : Math.round(secondsIn(pulled) / 5) * 5
   const transform = drag.transform ? `translateX(${drag.transform.x}px)` : undefined
   const target = drop.isOver && !drag.isDragging
   return (
@@ -52,16 +49,7 @@ export function RibbonBlock({ id, block, style, label, chosen, onChoose, onPress
       >
         {label}
       </button>
-      {chosen && (
-        <span
-          className={`${ribbon.ribbonEdge}${pulled === undefined ? '' : ' is-pulled'}`}
-          style={{ left: `calc(${style.left} + ${style.width} - 5px + ${pulled ?? 0}px)` }}
-          {...stretched()}
-          aria-hidden
-        >
-          {pulled !== undefined && <b data-testid="stretched-by">{by < 0 ? formatSeconds(by) : `+${formatSeconds(by)}`}</b>}
-        </span>
-      )}
+      {chosen && handNear && <RibbonEdge style={style} onStretch={onStretch} secondsIn={secondsIn} />}
     </>
   )
 }
