@@ -99,7 +99,7 @@ test('what is typed while the server is away is stored when it is back', async (
     .getByRole('navigation', { name: 'Class' })
     .getByRole('link', { name: /^Rotation/ })
     .click()
-  await expect(page.getByText(/cannot be shown while the server is away/)).toBeVisible()
+  await expect(page.getByText(/^This view cannot be shown while the server is away/)).toBeVisible()
   await page
     .getByRole('navigation', { name: 'Class' })
     .getByRole('link', { name: /^Shape/ })
