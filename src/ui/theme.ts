@@ -21,7 +21,8 @@ export const theme = createTheme({
     // By name, as importing them here would bring them to every page.
     SegmentedControl: { classNames: { root: dress.segments, indicator: dress.segment } },
     Input: { classNames: { input: dress.input } },
-    Menu: { classNames: { dropdown: dress.floating } },
+    // A place to begin that is no item of the menu is told as one.
+    Menu: { classNames: { dropdown: dress.floating }, defaultProps: { withInitialFocusPlaceholder: false } },
     Combobox: { classNames: { dropdown: dress.floating } },
     Notification: { classNames: { root: dress.floating } },
     // Filled buttons are ink on the ground's opposite in both schemes.

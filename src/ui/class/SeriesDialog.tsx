@@ -1,9 +1,7 @@
 import { Button, Modal } from '@mantine/core'
-import { DateInput } from '@mantine/dates'
-import '@mantine/dates/styles.css'
 import { useState } from 'react'
-import { typedDay } from '@core/base/calendar/typed-day'
 import { dayKey, plusDays } from '@core/base/calendar/zoned'
+import { DayField } from '../kit/DayField'
 import { useClass } from './shared/context'
 import kit from '../kit/kit.module.css'
 
@@ -25,15 +23,7 @@ export function SeriesDialog({ opened, onClose, onMake }: SeriesDialogProps) {
   const wrong = weeks < 1 ? 'A day at least a week on' : weeks > mostWeeks ? `At most ${mostWeeks} weeks on` : undefined
   return (
     <Modal opened={opened} onClose={onClose} title="Every week">
-      <DateInput
-        label="Until"
-        value={until}
-        valueFormat="ddd D MMM YYYY"
-        dateParser={(text) => typedDay(text) ?? null}
-        error={wrong}
-        onChange={setUntil}
-        data-autofocus
-      />
+      <DayField label="Until" value={until} error={wrong} onChange={setUntil} data-autofocus />
       <p className="second">
         {wrong
           ? 'Each has this one’s plan, room and people, and can be changed by itself.'

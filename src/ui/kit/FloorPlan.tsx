@@ -1,5 +1,5 @@
 import { useDrag } from '@use-gesture/react'
-import { useRef, useState, type KeyboardEvent } from 'react'
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
 import type { Point } from '@core/floor/geometry'
 import { floorAt, type StationFloor } from '@core/floor/footprints'
 import { featureNames, type Room } from '@core/library/room'
@@ -44,6 +44,7 @@ export function FloorPlan({ room, floors = [], spots = [], names = [], wrong = n
   const [drag, setDrag] = useState<{ station: number; at: Point }>()
   const { lengthMetres, widthMetres } = room
   const clamp = ({ x, y }: Point): Point => ({ x: snap(x, lengthMetres), y: snap(y, widthMetres) })
+  const moves = onMove !== undefined
   const dragged = useDrag<PointerEvent>(
     ({ args: [station], movement: [right, down], last, canceled }) => {
       const from = spots[station as number]!
@@ -52,8 +53,16 @@ export function FloorPlan({ room, floors = [], spots = [], names = [], wrong = n
       setDrag(last ? undefined : { station: station as number, at })
       if (last && !canceled && (at.x !== from.x || at.y !== from.y)) onMove?.(station as number, at)
     },
-    { enabled: onMove !== undefined },
+    { enabled: moves },
   )
+  // A finger on a station drags it, and elsewhere scrolls: parts of a drawing cannot say so by style.
+  useEffect(() => {
+    const drawing = plan.current
+    if (!drawing || !moves) return
+    const hold = (event: TouchEvent) => (event.target as Element).closest('[role=button]') && event.preventDefault()
+    drawing.addEventListener('touchstart', hold, { passive: false })
+    return () => drawing.removeEventListener('touchstart', hold)
+  }, [moves])
   const key = (event: KeyboardEvent, station: number, spot: Point) => {
     const by = arrows[event.key]
     if (!by || !onMove) return
@@ -105,9 +114,9 @@ export function FloorPlan({ room, floors = [], spots = [], names = [], wrong = n
           <g
             key={floor.index}
             className={`${styles.floorStation}${wrong.has(floor.index) ? ` ${styles.isWrong}` : ''}`}
-            tabIndex={onMove ? 0 : undefined}
-            role={onMove ? 'button' : 'img'}
-            aria-label={`${name}, ${spot.x} m from the left, ${spot.y} m from the top${onMove ? '. Arrow keys move it' : ''}`}
+            tabIndex={moves ? 0 : undefined}
+            role={moves ? 'button' : 'img'}
+            aria-label={`${name}, ${spot.x} m from the left, ${spot.y} m from the top${moves ? '. Arrow keys move it' : ''}`}
             onKeyDown={(event) => key(event, floor.index, spot)}
             {...dragged(floor.index)}
           >

@@ -11,12 +11,24 @@ interface TableProps {
   children: ReactNode
   label?: string | undefined
   className?: string
+  /** A grid of figures, which is read across and down: it stays one on a phone. */
+  grid?: boolean
 }
 
-/** A table of the planner: headings, and rows under them. */
-export const Table = ({ columns, children, label, className = '' }: TableProps) => (
+/** What each column is called, for the phone, where every cell says it itself. */
+const namesFor = (columns: readonly Column[]) =>
+  Object.fromEntries(
+    columns.map((column, index) => [
+      `--column-${index + 1}`,
+      typeof column === 'string' ? JSON.stringify(column) : column.kind === 'hidden' ? '""' : JSON.stringify(column.name),
+    ]),
+  )
+
+/** A table of the planner: headings, and rows under them; on a phone a row is what its cells say, one after the other. */
+export const Table = ({ columns, children, label, className = '', grid = false }: TableProps) => (
   <MantineTable
-    className={`${styles.table} ${className}`}
+    className={`${styles.table} ${grid ? '' : styles.stacks} ${className}`}
+    style={grid ? undefined : namesFor(columns)}
     aria-label={label}
     verticalSpacing={9}
     horizontalSpacing={10}

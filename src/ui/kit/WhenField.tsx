@@ -1,8 +1,8 @@
-import { DateInput, TimePicker } from '@mantine/dates'
-import '@mantine/dates/styles.css'
+import { TimePicker } from '@mantine/dates'
 import { useEffect, useState } from 'react'
 import { typedDay } from '@core/base/calendar/typed-day'
 import { dayKey, momentAt, timeKey } from '@core/base/calendar/zoned'
+import { DayField } from './DayField'
 import { useTaken } from './unsaved'
 
 interface WhenFieldProps {
@@ -32,11 +32,9 @@ export function WhenField({ value, zone, clock, onChange }: WhenFieldProps) {
   }
   return (
     <>
-      <DateInput
+      <DayField
         label="Day"
         value={day}
-        valueFormat="ddd D MMM YYYY"
-        dateParser={(text) => typedDay(text) ?? null}
         minDate="2000-01-01"
         maxDate="2199-12-31"
         fixOnBlur={false}

@@ -26,6 +26,7 @@ function TurnByTurn({ lines }: { lines: GearLine[] }) {
   return (
     <div className={styles.turns} tabIndex={0} role="region" aria-label="Turn by turn">
       <Table
+        grid
         columns={['Kind and size', ...Array.from({ length: turns }, (_, turn) => ({ name: String(turn + 1), kind: 'figure' as const }))]}
       >
         {lines.map((line) => (

@@ -1,4 +1,4 @@
-import { DndContext, PointerSensor, pointerWithin, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core'
+import { DndContext, MouseSensor, pointerWithin, TouchSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core'
 import { useRef, useState, type CSSProperties, type KeyboardEvent, type ReactNode } from 'react'
 import { withMoved, withMovedTo } from '@core/plan/edit/pieces'
 import { stretchStep, withStretched } from '@core/plan/edit/stretch'
@@ -34,7 +34,11 @@ export function PlanRibbon({ blocks, total, chosen, onChoose }: PlanRibbonProps)
   const [zoom, setZoom] = useState(1)
   const [handNear, setHandNear] = useState(false)
   const scroller = useRef<HTMLDivElement>(null)
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 8 } }))
+  const sensors = useSensors(
+    useSensor(MouseSensor, { activationConstraint: { distance: 8 } }),
+    // A finger that moves at once scrolls; one that rests first drags.
+    useSensor(TouchSensor, { activationConstraint: { delay: 200, tolerance: 8 } }),
+  )
   const scale = Math.max(total, plan.slotSeconds)
   const drop = ({ active, over }: DragEndEvent) => {
     const from = pieceOf(String(active.id))
