@@ -4,6 +4,7 @@ import node from '@astrojs/node'
 import react from '@astrojs/react'
 import { defineConfig } from 'astro/config'
 import { bundleServer } from './scripts/bundle-server.ts'
+import { grammars } from './scripts/grammars.ts'
 import { withoutJsonSchema } from './scripts/without-json-schema.ts'
 
 const server = { name: 'vicinor-server', hooks: { 'astro:build:done': bundleServer } }
@@ -37,12 +38,12 @@ export default defineConfig({
     },
   },
   vite: {
-    plugins: [withoutJsonSchema],
+    plugins: [withoutJsonSchema, grammars],
     define: { 'import.meta.env.BUILD': build },
     // Small pieces travel with those that need them: as long as that brings no page what it has no use for.
     build: { chunkSizeWarningLimit: 1500, rollupOptions: { output: { experimentalMinChunkSize: 2_000 } } },
     // Workers are bundled apart from the pages, and need to be told the path of tsconfig.json again.
     resolve: { alias: { '@core': fileURLToPath(new URL('./src/core', import.meta.url)) } },
-    worker: { format: 'es', plugins: () => [withoutJsonSchema] },
+    worker: { format: 'es', plugins: () => [withoutJsonSchema, grammars] },
   },
 })

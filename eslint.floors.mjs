@@ -24,6 +24,7 @@ export const floors = [
   ['doing', 'what somebody does at a place of the class'],
   ['load', 'how hard it is, where in the body, and when'],
   ['search', 'exercises found by what is known of them'],
+  ['text', 'a class as people write it, read as well as it can be'],
   ['suggest', 'exercises for a plan, and rungs up and down'],
   ['gear/lists', 'what is carried where, and who waits for what'],
   ['gear/shortage', 'ways out when gear is short'],

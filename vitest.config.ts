@@ -1,5 +1,6 @@
 import { fileURLToPath } from 'node:url'
 import { defineConfig } from 'vitest/config'
+import { grammars } from './scripts/grammars'
 
 const at = (folder: string) => fileURLToPath(new URL(folder, import.meta.url))
 const alias = { '@core': at('./src/core'), '@server': at('./src/server'), '@ui': at('./src/ui') }
@@ -8,6 +9,7 @@ export default defineConfig({
   test: {
     projects: [
       {
+        plugins: [grammars],
         resolve: { alias },
         test: {
           name: 'unit',

@@ -76,7 +76,7 @@ export const cardio = [
   exercise(
     'Rowing',
     {
-      aliases: ['Rowing machine', 'Rower'],
+      aliases: ['Rowing machine', 'Rower', 'Row'],
       id: 'row-machine',
       regions: ['cardio', 'upper', 'lower'],
       pattern: 'pull',

@@ -1,0 +1,73 @@
+import { limits } from '../base/limits'
+import type { Draft } from './draft'
+import type { Phrase, PhraseOf } from './phrase'
+
+export type Clock = Extract<Phrase, { kind: keyof typeof sets }>
+
+/** What each phrase of the clock says of a circuit. */
+const sets = {
+  work: (phrase: PhraseOf<'work'>) => ({ work: phrase.seconds }),
+  workOff: ({ work, off }: PhraseOf<'workOff'>) => ({ work: [work], off: { seconds: off } }),
+  countedTimes: ({ count, seconds }: PhraseOf<'countedTimes'>) => ({ work: [seconds], countedTimes: count }),
+  off: ({ seconds, moves, active }: PhraseOf<'off'>) => ({ off: { seconds, ...(moves && { moves }), ...(active && { active }) } }),
+  stations: ({ count }: { count: number }) => ({ stations: count }),
+  exercises: ({ count }: { count: number }) => ({ exercises: count }),
+  sets: ({ count }: { count: number }) => ({ sets: count }),
+  turns: ({ count }: { count: number }) => ({ turns: count }),
+  laps: ({ count }: { count: number }) => ({ laps: count }),
+  aim: ({ count }: { count: number }) => ({ aim: count }),
+  opener: ({ count }: { count: number }) => ({ opener: count }),
+  between: ({ seconds }: { seconds: number }) => ({ between: seconds }),
+  betweenExercises: ({ seconds }: { seconds: number }) => ({ betweenExercises: seconds }),
+  after: ({ seconds }: { seconds: number }) => ({ after: seconds }),
+  cap: ({ seconds }: { seconds: number }) => ({ cap: seconds }),
+  window: ({ seconds }: { seconds: number }) => ({ window: seconds }),
+  rungRest: ({ seconds }: { seconds: number }) => ({ rungRest: seconds }),
+  rungTime: ({ seconds }: { seconds: number }) => ({ rungTime: seconds }),
+  goal: ({ goal, seconds }: PhraseOf<'goal'>) => ({ goal, ...(seconds !== undefined && { cap: seconds }) }),
+  ladder: ({ rungs }: { rungs: number[] }) => ({ rungs }),
+  led: () => ({ led: true }),
+  lists: () => ({ lists: true }),
+  together: () => ({ together: true }),
+  pairs: ({ pairs }: PhraseOf<'pairs'>) => ({ pairs }),
+  lastGap: () => ({ lastGap: true }),
+  explained: () => ({ explained: true }),
+} as const
+
+export const isClock = (phrase: Phrase): phrase is Clock => phrase.kind in sets
+export const said = (phrase: Clock): Partial<Draft> => (sets[phrase.kind] as (phrase: Clock) => Partial<Draft>)(phrase)
+
+/** The least and the most that each figure may be. */
+const bounds: Partial<Record<keyof Draft, [number, number]>> = {
+  stations: [1, limits.stations],
+  exercises: [1, limits.stations],
+  countedTimes: [1, limits.stations],
+  laps: [1, limits.laps],
+  turns: [1, limits.turns],
+  sets: [1, limits.sets],
+  between: [0, 3600],
+  betweenExercises: [0, 3600],
+  after: [0, 3600],
+  rungRest: [0, 3600],
+  rungTime: [1, 3600],
+  cap: [1, 3600],
+  window: [1, 3600],
+  total: [5, 3600],
+  aim: [1, limits.reps],
+  opener: [1, limits.uses],
+}
+
+/** Whether a plan can hold what is said. */
+export function fits(field: Partial<Draft>): boolean {
+  const inside =
+    ([least, most]: [number, number]) =>
+    (value: number) =>
+      value >= least && value <= most
+  return Object.entries(field).every(([key, value]) => {
+    const bound = bounds[key as keyof Draft]
+    if (bound) return inside(bound)(value as number)
+    if (key === 'work') return (value as number[]).length <= limits.positions && (value as number[]).every(inside([1, 3600]))
+    if (key === 'rungs') return (value as number[]).length <= limits.sets && (value as number[]).every(inside([1, limits.reps]))
+    return key !== 'off' || inside([0, 3600])((value as { seconds: number }).seconds)
+  })
+}

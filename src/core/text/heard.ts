@@ -1,0 +1,37 @@
+import type { Phrase, Span } from './phrase'
+import type { TextLine } from './lines'
+
+/** Words of a text, by their line (from 0). */
+export interface InText extends Span {
+  line: number
+  text: string
+}
+
+export const placeOf = (spans: readonly Span[], line: TextLine): InText => {
+  const [from, to] = [spans[0]!.from, spans.at(-1)!.to]
+  return { line: line.number, from: line.start + from, to: line.start + to, text: line.text.slice(from, to) }
+}
+
+/** Keeps account of a text: what is in the plan, and what is not. What nobody has spoken for is not in it. */
+export class Heard {
+  readonly missed: InText[] = []
+  private readonly spoken = new Set<string>()
+
+  private key = (line: TextLine, at: number) => `${line.number} ${line.start + at}`
+
+  hear(line: TextLine, ...spans: readonly Span[]): void {
+    for (const { from } of spans) this.spoken.add(this.key(line, from))
+  }
+
+  miss(line: TextLine, ...spans: readonly Span[]): void {
+    if (spans.length === 0) return
+    this.hear(line, ...spans)
+    this.missed.push(placeOf(spans, line))
+  }
+
+  /** Once the line is read: all of it is spoken for now. */
+  close(line: TextLine): void {
+    const says = ({ kind }: Phrase) => kind !== 'mark' && kind !== 'glue'
+    for (const phrase of line.phrases) if (says(phrase) && !this.spoken.has(this.key(line, phrase.from))) this.miss(line, phrase)
+  }
+}

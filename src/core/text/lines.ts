@@ -1,0 +1,99 @@
+import type { Phrase, Span } from './phrase'
+import { phrasesOf } from './phrase'
+
+/** A line of a text, without what only numbers it. */
+export interface TextLine {
+  /** From 0. */
+  number: number
+  /** Where its own words begin. */
+  start: number
+  text: string
+  /** It stands in a list of lines. */
+  bullet: boolean
+  phrases: Phrase[]
+  /** An empty line stands before it. */
+  apart: boolean
+  /** A sentence after another on one line. */
+  goesOn: boolean
+}
+
+const bullet = /^\s*(?:[-*•–·>]\s+|\(?\d{1,2}[.)]\s+|[A-Za-z][.)]\s+)?/
+
+/** Between two sentences. */
+const sentenceEnd = /(?<=\p{L}{2}[.!;])\s+(?=[\p{Lu}(\d])/u
+
+/** The lines of a text that say anything. */
+export function linesOf(text: string): TextLine[] {
+  let apart = true
+  return text.split(/\r?\n/).flatMap((line, number): TextLine[] => {
+    const numbering = bullet.exec(line)![0]
+    const own = line.slice(numbering.length)
+    if (own.trim() === '') {
+      apart = true
+      return []
+    }
+    let start = numbering.length
+    const found = own.split(sentenceEnd).map((sentence, index): TextLine => {
+      const at = index === 0 ? start : line.indexOf(sentence, start)
+      start = at + sentence.length
+      return {
+        number,
+        start: at,
+        text: sentence,
+        bullet: index === 0 && numbering.trim() !== '',
+        phrases: phrasesOf(sentence),
+        apart,
+        goesOn: index > 0,
+      }
+    })
+    apart = false
+    return found
+  })
+}
+
+/** The line without so much of what it begins with, which only numbers it. */
+export const withoutStart = (line: TextLine, length: number): TextLine => {
+  const text = line.text.slice(length)
+  return { ...line, start: line.start + length, text, bullet: true, phrases: phrasesOf(text) }
+}
+
+/** Phrases between two commas or the like. */
+export interface Segment {
+  phrases: Phrase[]
+  /** The mark that it ends with; none at the end of the line. */
+  end: string
+  /** It stands after a "+". */
+  joins: boolean
+}
+
+const dash = /^[-–—]$/
+const isBreak = (phrase: Phrase, line: TextLine): phrase is Phrase & { kind: 'mark'; text: string } => {
+  if (phrase.kind !== 'mark') return false
+  if (/^[,;:/|+&!?.]$/.test(phrase.text)) return true
+  // A dash between spaces parts; one within a name does not.
+  return dash.test(phrase.text) && /\s/.test(line.text[phrase.from - 1] ?? ' ')
+}
+
+export function segmentsOf(line: TextLine): Segment[] {
+  const segments: Segment[] = []
+  let phrases: Phrase[] = []
+  let joins = false
+  for (const phrase of line.phrases) {
+    if (!isBreak(phrase, line)) {
+      phrases.push(phrase)
+      continue
+    }
+    if (phrases.length > 0) segments.push({ phrases, end: phrase.text, joins })
+    else if (segments.length > 0) segments.at(-1)!.end = phrase.text
+    phrases = []
+    joins = phrase.text === '+'
+  }
+  if (phrases.length > 0) segments.push({ phrases, end: '', joins })
+  return segments
+}
+
+/** The words of a stretch of phrases, each with its place. */
+export const wordsIn = (phrases: readonly Phrase[], line: TextLine): (Span & { text: string; glue: boolean })[] =>
+  phrases.flatMap(({ kind, from, to }) =>
+    kind === 'word' || kind === 'glue' ? [{ from, to, text: line.text.slice(from, to), glue: kind === 'glue' }] : [],
+  )
