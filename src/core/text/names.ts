@@ -19,7 +19,7 @@ const short: Record<string, string> = {
   situp: 'sit up',
   pushup: 'push up',
 }
-const filler = new Set(['the', 'a', 'an', 'of', 'your', 'with'])
+const filler = new Set(['the', 'a', 'an', 'of', 'your', 'with', 'hold'])
 
 /** A name as it is compared: small letters, a singular for a plural, hyphens and small words left out. */
 const wordsOfName = (name: string): string[] =>

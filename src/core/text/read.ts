@@ -244,7 +244,7 @@ class Reader {
   /** A time that stands alone: what each is worked, how long a list is, or how long all of what a heading names. */
   private timeOfAll({ seconds, each }: PhraseOf<'time'>, { phrases }: TextLine): Partial<Draft> {
     const heads = phrases.some(({ kind }) => kind === 'role' || kind === 'label')
-    if (heads && !each && !phrases.some(isA('goal'))) return { total: seconds }
+    if (heads && !each && !phrases.some(({ kind }) => kind === 'goal' || kind === 'counted')) return { total: seconds }
     const { goal, cap } = this.open()
     return goal && cap === undefined ? { cap: seconds } : { work: [seconds] }
   }

@@ -35,6 +35,7 @@ export async function classesPage(asked: string | null) {
     hall,
     unreadable,
     classes,
+    gear: library.gear.map(({ id, name }) => ({ id, name })),
     week: { from, today, ...(next && { next: dayKey(next, hall.timeZone) }) },
     sources: {
       plans,

@@ -58,7 +58,7 @@ export function ClassEditor({ opening, library, rooms, others, zone, first }: Cl
     () => ({ id, document, computed, library, rooms, zone, others, store, run, storeNow, change: store.getState().change }),
     [id, document, computed, library, rooms, zone, others, store, run, storeNow],
   )
-  const hall = useMemo(() => ({ library }), [library])
+  const hall = useMemo(() => ({ library, source: `/api/classes/${id}/around` }), [library, id])
   return (
     <HallProvider value={hall}>
       <ClassProvider value={context}>

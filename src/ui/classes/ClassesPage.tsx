@@ -88,6 +88,9 @@ function Classes({ classes, week, sources, demo }: ClassesPageProps) {
         <h1>Classes</h1>
         <WeekLinks week={week} zone={zone} />
         <span className="push">
+          <Button component="a" href="/type" variant="default" h={40}>
+            Type or paste
+          </Button>
           <Button onClick={() => setMaking(true)} h={40} title="N" aria-keyshortcuts="n">
             New class
           </Button>

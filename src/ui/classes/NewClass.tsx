@@ -1,20 +1,18 @@
 import { Button, Group, Select, Stack, TextInput } from '@mantine/core'
 import { useForm } from '@mantine/form'
 import { nanoid } from 'nanoid'
-import { ClassDocument } from '@core/class/class-document'
 import type { Room } from '@core/library/room'
 import { limits } from '@core/base/limits'
 import type { Plan } from '@core/plan/plan'
 import { planOf, presets, type PresetMakings } from '@core/plan/edit/presets'
 import { timeKey } from '@core/base/calendar/zoned'
-import { read } from '@core/base/read'
 import { starterPlan } from '@core/plan/edit/starter'
-import { api } from '../kit/api'
 import { FormDialog, GiveUp } from '../kit/FormDialog'
 import { tellProblem } from '../kit/notice'
 import { NumberField } from '../kit/NumberField'
 import { anyUntaken } from '../kit/unsaved'
 import { WhenField } from '../kit/WhenField'
+import { createClass } from './create-class'
 import { habitAt, nextFree, type Habit } from './habits'
 import styles from './classes.module.css'
 
@@ -99,13 +97,10 @@ export function NewClass({ opened, onClose, plans, rooms, zone, clock, now, plan
       plan,
       here: [],
       walkIns: [],
-      groupSize: 'pairs',
+      groupSize: 'pairs' as const,
     }
-    const checked = read(ClassDocument, document)
-    if (!checked.ok) return tellProblem(new Error(checked.problems[0]?.message))
     try {
-      const { id } = await api<{ id: string }>('POST', '/api/classes', checked.value)
-      location.assign(`/classes/${id}/shape?fill`)
+      location.assign(`/classes/${await createClass(document)}/shape?fill`)
     } catch (error) {
       tellProblem(error)
     }

@@ -9,7 +9,7 @@ import { useExerciseSearch } from './use-exercise-search'
 import kit from '../../kit/kit.module.css'
 import styles from './picker.module.css'
 
-const AddExercise = whenOpened(async () => (await import('./AddExercise')).AddExercise)
+const AddExercise = whenOpened(async () => (await import('../../kit/AddExercise')).AddExercise)
 
 /** An exercise as it is chosen: drawn once it is scrolled to, as there are many. */
 const Choice = ({ form, label }: { form: Pick<Form, 'name' | 'points' | 'figure'> | undefined; label: string }) => (
@@ -45,7 +45,7 @@ const nothing = ''
  * the arrow keys have chosen.
  */
 export const ExercisePicker = memo(function ExercisePicker({ id, label, value, onChange, tile = false, begun }: ExercisePickerProps) {
-  const { library } = useHall()
+  const { library, source } = useHall()
   const search = useExerciseSearch()
   const [opened, setOpened] = useState(begun ? begun.pressed || begun.text !== undefined : false)
   const [adding, setAdding] = useState<string>()
@@ -135,6 +135,8 @@ export const ExercisePicker = memo(function ExercisePicker({ id, label, value, o
         <AddExercise
           opened
           name={adding}
+          gear={library.gear}
+          source={source}
           onClose={() => setAdding(undefined)}
           onAdded={(added) => {
             setAdding(undefined)

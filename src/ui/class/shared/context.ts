@@ -32,7 +32,10 @@ const Context = createContext<ClassContext | undefined>(undefined)
 export const ClassProvider = Context.Provider
 
 /** What stays while the class is edited: who needs no more is not laid out anew with every key. */
-export type HallContext = Pick<ClassContext, 'library'>
+export type HallContext = Pick<ClassContext, 'library'> & {
+  /** Where the library is asked for: asked again, it is as it is now. */
+  source: string
+}
 
 const Hall = createContext<HallContext | undefined>(undefined)
 

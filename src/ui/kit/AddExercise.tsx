@@ -6,25 +6,27 @@ import { nanoid } from 'nanoid'
 import { read } from '@core/base/read'
 import { AskedExercise, Impact, Pattern, Region, Stance } from '@core/library/exercise'
 import { asksBy, guessOf, type Guess } from '@core/library/guess'
-import { api } from '../../kit/api'
-import { FormDialog, GiveUp } from '../../kit/FormDialog'
-import { tellProblem } from '../../kit/notice'
-import { useClass } from './context'
-import kit from '../../kit/kit.module.css'
+import { api } from './api'
+import { FormDialog, GiveUp } from './FormDialog'
+import { tellProblem } from './notice'
+import kit from './kit.module.css'
 
 interface AddExerciseProps {
   opened: boolean
   /** As it was typed and not found. */
   name: string
+  /** The kinds of gear that the hall has. */
+  gear: readonly { id: string; name: string }[]
+  /** Where this page has its exercises from. */
+  source: string
   onClose: () => void
   onAdded: (exerciseId: string) => void
 }
 
 const impactNames: Record<Impact, string> = { none: 'none', low: 'low: one foot stays down', high: 'high: both feet leave the floor' }
 
-/** Adds an exercise where it was missed: what the class is judged by, guessed from the name and open to be put right. */
-export function AddExercise({ opened, name, onClose, onAdded }: AddExerciseProps) {
-  const { id: classId, library } = useClass()
+/** Adds an exercise where it was missed: what a class is judged by, guessed from the name and open to be put right. */
+export function AddExercise({ opened, name, gear, source, onClose, onAdded }: AddExerciseProps) {
   const client = useQueryClient()
   const form = useForm({ initialValues: { name: upperFirst(name), kindId: '', easier: '', ...guessOf(name) } })
   const { values } = form
@@ -47,7 +49,7 @@ export function AddExercise({ opened, name, onClose, onAdded }: AddExerciseProps
       const checked = read(AskedExercise, exercise)
       if (!checked.ok) throw new Error(checked.problems[0]!.message)
       await api('POST', '/api/exercises', checked.value)
-      await client.invalidateQueries({ queryKey: [`/api/classes/${classId}/around`] })
+      await client.invalidateQueries({ queryKey: [source] })
       return exercise.id
     },
     onSuccess: onAdded,
@@ -72,7 +74,7 @@ export function AddExercise({ opened, name, onClose, onAdded }: AddExerciseProps
           )}
           <Select
             label="Gear, each"
-            data={[{ value: '', label: 'none' }, ...library.gear.map((kind) => ({ value: kind.id, label: kind.name }))]}
+            data={[{ value: '', label: 'none' }, ...gear.map((kind) => ({ value: kind.id, label: kind.name }))]}
             allowDeselect={false}
             {...form.getInputProps('kindId')}
           />

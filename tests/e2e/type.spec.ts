@@ -1,0 +1,62 @@
+import { expect, expectAccessible, openPage, test } from './app'
+import { looseTexts } from '../fixtures/loose/texts'
+import type { Page } from '@playwright/test'
+
+const textOf = (name: string) => looseTexts.find((loose) => loose.name === name)!.text
+const field = (page: Page) => page.getByRole('textbox', { name: 'The class as text' })
+const reading = (page: Page) => page.getByRole('region', { name: 'How it is read' })
+
+/** Pastes over all that stands there: two presses. */
+async function paste(page: Page, text: string): Promise<void> {
+  await field(page).press('ControlOrMeta+a')
+  await page.keyboard.insertText(text)
+}
+
+test('from a pasted text to a running room in six presses', async ({ page }) => {
+  await openPage(page, '/')
+  await page.getByRole('link', { name: 'Type or paste' }).click()
+  await expect(field(page)).toBeFocused()
+  await page.keyboard.insertText(textOf('a board: stations, one a line'))
+  await expect(reading(page)).toContainText('12:00')
+  await page.getByLabel('How many come').click()
+  await page.keyboard.type('12')
+  await page.getByRole('button', { name: 'Run class' }).click()
+  await page.waitForURL(/\/runs\//)
+  await expect(page.getByRole('button', { name: /^Start/ })).toBeVisible()
+  await expect(page.getByText(/Jumping jack/).first()).toBeVisible()
+})
+
+test('the hardest shapes are read as they are pasted', async ({ page }) => {
+  await openPage(page, '/type')
+  for (const [name, total] of [
+    ['a list at every station', '35:00'],
+    ['rounds in a cap, reps and seconds mixed', '15:00'],
+    ['an opener, then rounds', '8:00'],
+    ['a hold in a window, then a capped list, four times', '4 times with 1:00 between'],
+    ['an optional second circuit', '4:00'],
+  ] as const) {
+    await paste(page, textOf(name))
+    await expect(reading(page), name).toContainText(total)
+    await expect(reading(page).getByText('Not understood'), name).toHaveCount(0)
+  }
+})
+
+test('what is not understood is told where it stands; an exercise that is missed is added; what is typed stays', async ({ page }) => {
+  await openPage(page, '/type')
+  await paste(
+    page,
+    'Tuesday lunch, 30 min\n4 stations, 40/20, 2 laps\n1. Squats\n2. Barrel roll\n3. Plank\n4. Rest\nsee you all on the other side',
+  )
+  await expect(reading(page).getByText('Tuesday lunch, 30:00 slot')).toBeVisible()
+  await expect(reading(page).getByRole('listitem').filter({ hasText: 'see you all' })).toContainText('line 7')
+  await expectAccessible(page)
+  await reading(page).getByRole('button', { name: 'add it' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Add it' }).click()
+  await expect(reading(page).getByRole('button', { name: 'add it' })).toHaveCount(0)
+  await page.reload()
+  await expect(field(page)).toHaveValue(/Barrel roll/)
+  await page.getByRole('button', { name: 'Create class' }).click()
+  await page.waitForURL(/\/classes\/.*\/shape/)
+  await expect(page.getByRole('combobox', { name: 'Exercise at station 2' })).toHaveValue('Barrel roll')
+  await expect(page.getByRole('status', { name: 'Total' })).toContainText('8:00')
+})
