@@ -8,6 +8,7 @@ import { benchCrowd } from './crowd'
 import { benchFigures } from './figures'
 import { benchFlood } from './flood'
 import { benchKeys } from './keys'
+import { benchText } from './text'
 import { benchPace } from './pace'
 import { benchReach } from './reach'
 import { benchPageWeight } from './page-weight'
@@ -34,6 +35,7 @@ const parts: Record<string, () => Promise<void> | void> = {
     }),
   tabs: () => onScreens((browser, base) => benchTabs(browser, base)),
   keys: () => onScreens((browser, base) => benchKeys(browser, base)),
+  text: () => onScreens((browser, base) => benchText(browser, base)),
   figures: () => onScreens((browser, base) => benchFigures(browser, base)),
   pages: () =>
     onScreens(async (browser, base, runId) => {

@@ -26,6 +26,21 @@ const settle = (page: Page) =>
       ![...document.querySelectorAll('[role=status]')].some((element) => element.textContent === 'One moment …') &&
       document.fonts.status === 'loaded',
   )
+/** A class as somebody types it. */
+const typed = `Tuesday lunch, 45 min
+3 min brief
+6 stations, pairs, 40/20, 3 laps, 1 min between laps
+1. Goblet squat 12 kg
+2. Push-up on the knees
+3. Brick shuffle
+4. Plank
+5. Bell swing 8 kg
+6. Rest
+Water 2 min
+10 min, as many rounds as possible: 5 burpees, 10 sit-ups, 15 jacks
+Cool-down, 30 s each side: quads, hamstrings, calf stretch
+Bring your own mat`
+
 const take = async (page: Page, name: string) => {
   await settle(page)
   await page.screenshot({ path: `${folder}${name}.png` })
@@ -40,7 +55,6 @@ try {
     rotation: '/classes/demo-lunch/rotation',
     room: '/classes/demo-lunch/room',
     gear: '/classes/demo-lunch/gear',
-    inventory: '/gear',
     brief: '/classes/demo-lunch/brief',
     exercises: '/exercises',
   }
@@ -49,6 +63,10 @@ try {
     if (name === 'gear') await page.getByText(/^Nearest size/).waitFor()
     await take(page, name)
   }
+  await page.goto(`${server.base}/type`)
+  await page.getByRole('textbox', { name: 'The class as text' }).fill(typed)
+  await page.getByText(/slot$/).waitFor()
+  await take(page, 'type')
   await page.goto(`${server.base}/classes/demo-early/gear`)
   await page.getByText('Lists', { exact: true }).click()
   await take(page, 'gear-lists')

@@ -29,6 +29,12 @@ test('a picture of one’s own begins with that of a similar exercise, and is ch
   const hips = editor.getByRole('button', { name: /^Hips/ })
   await editor.getByText('Pose 2', { exact: true }).click()
   const at = async () => (await hips.boundingBox())!
+  // Once the dialog has come to rest.
+  await expect(async () => {
+    const then = await at()
+    await page.evaluate(() => new Promise((painted) => requestAnimationFrame(() => requestAnimationFrame(painted))))
+    expect((await at()).y).toBe(then.y)
+  }).toPass()
   const before = await at()
   await hips.focus()
   for (let press = 0; press < 3; press++) await page.keyboard.press('ArrowDown')

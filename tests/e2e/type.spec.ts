@@ -1,4 +1,4 @@
-import { expect, expectAccessible, openPage, test } from './app'
+import { expect, expectAccessible, openClass, openPage, test } from './app'
 import { looseTexts } from '../fixtures/loose/texts'
 import type { Page } from '@playwright/test'
 
@@ -59,4 +59,48 @@ test('what is not understood is told where it stands; an exercise that is missed
   await page.waitForURL(/\/classes\/.*\/shape/)
   await expect(page.getByRole('combobox', { name: 'Exercise at station 2' })).toHaveValue('Barrel roll')
   await expect(page.getByRole('status', { name: 'Total' })).toContainText('8:00')
+})
+
+test('names complete from the hall, and what was likely meant is one press away', async ({ page }) => {
+  await openPage(page, '/type')
+  await paste(page, '')
+  await page.keyboard.type('4 statons 40/20\n1. gob')
+  await page.keyboard.press('Tab')
+  await expect(field(page)).toHaveValue('4 statons 40/20\n1. Goblet squat')
+  await page.keyboard.type('\n2. burpes')
+  await reading(page).getByRole('button', { name: 'Burpee?' }).click()
+  await reading(page).getByRole('button', { name: 'stations?' }).click()
+  await expect(field(page)).toHaveValue('4 stations 40/20\n1. Goblet squat\n2. Burpee')
+  await expect(reading(page).getByText('Not understood')).toHaveCount(0)
+  await expect(reading(page)).toContainText('4 stations, pairs move on')
+  // Tab leaves the field once nothing is offered.
+  await field(page).press('Escape')
+  await page.keyboard.press('Tab')
+  await expect(field(page)).not.toBeFocused()
+})
+
+test('a class is changed as text; what did not change keeps what is said of it, and undo is the class’s own', async ({ page }) => {
+  const path = await openClass(page, 'demo-lunch', 'shape')
+  const stored = async () => ((await (await page.request.get(`/api${path}`)).json()) as Stored).document.plan
+  interface Stored {
+    document: { plan: { parts: { pieces: { travel?: string; stations?: { id: string; spotId?: string }[] }[] }[] } }
+  }
+  const stations = async () => (await stored()).parts.flatMap(({ pieces }) => pieces).find((piece) => piece.travel === 'rotate')!.stations!
+  const before = await stations()
+  const total = page.getByRole('status', { name: 'Total' })
+  const first = await total.innerText()
+  await page.getByRole('button', { name: 'As text' }).click()
+  const text = await field(page).inputValue()
+  expect(text).toContain('8 stations, 0:40 work, 0:15 to move, 2 laps, 1:00 between laps')
+  await expectAccessible(page)
+  await field(page).fill(text.replace('0:40 work', '0:50 work').replace(/\n8\. [^\n]*/, '\n8. Wall sit\n9. Burpee'))
+  await expect(total).not.toHaveText(first)
+  await expect(page.getByText(/^saved/)).toBeVisible()
+  await expect.poll(async () => (await stations()).length).toBe(9)
+  expect((await stations()).slice(0, 8).map(({ id }) => id)).toEqual(before.map(({ id }) => id))
+  await field(page).press('ControlOrMeta+z')
+  await expect(total).toHaveText(first)
+  await expect(field(page)).toHaveValue(text)
+  await page.getByRole('button', { name: 'As a sentence' }).click()
+  await expect(page.getByRole('textbox', { name: 'Stations', exact: true })).toHaveValue('8')
 })

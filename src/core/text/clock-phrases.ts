@@ -14,7 +14,8 @@ const sets = {
   exercises: ({ count }: { count: number }) => ({ exercises: count }),
   sets: ({ count }: { count: number }) => ({ sets: count }),
   turns: ({ count }: { count: number }) => ({ turns: count }),
-  laps: ({ count }: { count: number }) => ({ laps: count }),
+  laps: ({ count, round }: PhraseOf<'laps'>) => ({ laps: count, ...(round && { inLaps: true }) }),
+  gap: ({ seconds }: { seconds: number }) => ({ gap: seconds }),
   aim: ({ count }: { count: number }) => ({ aim: count }),
   opener: ({ count }: { count: number }) => ({ opener: count }),
   between: ({ seconds }: { seconds: number }) => ({ between: seconds }),
@@ -55,19 +56,24 @@ const bounds: Partial<Record<keyof Draft, [number, number]>> = {
   total: [5, 3600],
   aim: [1, limits.reps],
   opener: [1, limits.uses],
+  rungs: [1, limits.reps],
 }
 
-/** Whether a plan can hold what is said. */
-export function fits(field: Partial<Draft>): boolean {
-  const inside =
-    ([least, most]: [number, number]) =>
-    (value: number) =>
-      value >= least && value <= most
-  return Object.entries(field).every(([key, value]) => {
-    const bound = bounds[key as keyof Draft]
-    if (bound) return inside(bound)(value as number)
-    if (key === 'work') return (value as number[]).length <= limits.positions && (value as number[]).every(inside([1, 3600]))
-    if (key === 'rungs') return (value as number[]).length <= limits.sets && (value as number[]).every(inside([1, limits.reps]))
-    return key !== 'off' || inside([0, 3600])((value as { seconds: number }).seconds)
-  })
+/** Why a plan cannot hold what is said; nothing where it can. */
+export function unfit(field: Partial<Draft>): string | undefined {
+  for (const [key, value] of Object.entries(field)) {
+    const [least, most] = bounds[key as keyof Draft] ?? [1, 3600]
+    const figures = figuresOf(key, value)
+    if (key === 'work' && figures.length > limits.positions) return `at most ${limits.positions} lengths of work in turn`
+    if (key === 'rungs' && figures.length > limits.sets) return `at most ${limits.sets} rungs`
+    if (figures.some((figure) => figure < least || figure > most)) return `from ${least} to ${most}`
+  }
+  return undefined
+}
+
+/** The figures of a field that have bounds. */
+function figuresOf(key: string, value: unknown): number[] {
+  if (typeof value === 'number') return [value]
+  if (key === 'off') return [Math.max(1, (value as { seconds: number }).seconds)]
+  return Array.isArray(value) ? (value as number[]) : []
 }

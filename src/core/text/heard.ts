@@ -5,6 +5,8 @@ import type { TextLine } from './lines'
 export interface InText extends Span {
   line: number
   text: string
+  /** Why it is not in the plan, where that is known. */
+  why?: string
 }
 
 export const placeOf = (spans: readonly Span[], line: TextLine): InText => {
@@ -27,6 +29,11 @@ export class Heard {
     if (spans.length === 0) return
     this.hear(line, ...spans)
     this.missed.push(placeOf(spans, line))
+  }
+
+  /** What is understood, but cannot be in the plan. */
+  refuse(place: InText, why: string): void {
+    this.missed.push({ ...place, why })
   }
 
   /** Once the line is read: all of it is spoken for now. */

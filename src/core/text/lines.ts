@@ -33,7 +33,8 @@ export function linesOf(text: string): TextLine[] {
       return []
     }
     let start = numbering.length
-    const found = own.split(sentenceEnd).map((sentence, index): TextLine => {
+    // What is in quotes is one piece, whatever stands in it.
+    const found = (own.includes('"') ? [own] : own.split(sentenceEnd)).map((sentence, index): TextLine => {
       const at = index === 0 ? start : line.indexOf(sentence, start)
       start = at + sentence.length
       return {
@@ -64,12 +65,14 @@ export interface Segment {
   end: string
   /** It stands after a "+". */
   joins: boolean
+  /** It stands between brackets. */
+  aside: boolean
 }
 
 const dash = /^[-–—]$/
 const isBreak = (phrase: Phrase, line: TextLine): phrase is Phrase & { kind: 'mark'; text: string } => {
   if (phrase.kind !== 'mark') return false
-  if (/^[,;:/|+&!?.]$/.test(phrase.text)) return true
+  if (/^[,;:/|+&!?.()]$/.test(phrase.text)) return true
   // A dash between spaces parts; one within a name does not.
   return dash.test(phrase.text) && /\s/.test(line.text[phrase.from - 1] ?? ' ')
 }
@@ -77,18 +80,19 @@ const isBreak = (phrase: Phrase, line: TextLine): phrase is Phrase & { kind: 'ma
 export function segmentsOf(line: TextLine): Segment[] {
   const segments: Segment[] = []
   let phrases: Phrase[] = []
-  let joins = false
+  let [joins, aside] = [false, false]
   for (const phrase of line.phrases) {
     if (!isBreak(phrase, line)) {
       phrases.push(phrase)
       continue
     }
-    if (phrases.length > 0) segments.push({ phrases, end: phrase.text, joins })
+    if (phrases.length > 0) segments.push({ phrases, end: phrase.text, joins, aside })
     else if (segments.length > 0) segments.at(-1)!.end = phrase.text
     phrases = []
     joins = phrase.text === '+'
+    aside = phrase.text === '(' || (aside && phrase.text !== ')')
   }
-  if (phrases.length > 0) segments.push({ phrases, end: '', joins })
+  if (phrases.length > 0) segments.push({ phrases, end: '', joins, aside })
   return segments
 }
 

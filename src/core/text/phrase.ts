@@ -1,4 +1,5 @@
-import type { Use } from '../plan/plan'
+import type { Level } from '../library/level'
+import type { Pause, Use, VariationRule } from '../plan/plan'
 import { parse } from './phrases.peggy'
 
 /** Where something stands in its line. */
@@ -8,6 +9,11 @@ export interface Span {
 }
 
 type Reps = NonNullable<Use['reps']>
+type Exchanged = Extract<VariationRule, { rule: 'exchange' }>['fields'][number]
+type SeriesField = Extract<VariationRule, { rule: 'series' }>['field']
+
+/** The way to what differs, from the part or the circuit: a piece, a place of it, an item there; all from 0. */
+export type Path = ['piece' | 'place' | 'item', number][]
 
 /** One kind of phrase for each of `Kinds`, with what it says. */
 type Said<Kinds extends string, What = object> = Kinds extends string ? Span & { kind: Kinds } & What : never
@@ -15,22 +21,33 @@ type Said<Kinds extends string, What = object> = Kinds extends string ? Span & {
 /** What a line of a class says, phrase by phrase; what is none of them is words and marks. */
 export type Phrase =
   | Said<'word' | 'mark' | 'quoted', { text: string }>
+  | Said<'ref' | 'own' | 'meanwhile' | 'or' | 'byRungs' | 'part'>
+  | Said<'key', { key: 'note' | 'effort' | 'machine' | 'told' | 'way' | 'cycle' | 'spot' | 'option' }>
+  | Said<'at', { unit: 'lap' | 'time'; count: number }>
+  | Said<'every' | 'by', { unit: 'lap' | 'time' }>
+  | Said<'swap', { fields: [Exchanged, Exchanged] }>
+  | Said<'series', { field: SeriesField; values: number[] }>
+  | Said<'path', { path: Path }>
+  | Said<'dose', { level: Level; dose: NonNullable<NonNullable<Use['dose']>[Level]> }>
+  | Said<'takes' | 'gap', { seconds: number }>
+  | Said<'span' | 'atMost' | 'aimCycles', { count: number }>
+  | Said<'skip', { laps: number[] }>
   | Said<'glue' | 'together' | 'lists' | 'led' | 'optional' | 'lastGap' | 'explained'>
   | Said<'role', { role: 'warmUp' | 'main' | 'finisher' | 'coolDown' }>
   | Said<'label', { word: string; name: string }>
   | Said<'station' | 'stations' | 'exercises' | 'sets' | 'turns' | 'aim' | 'opener', { count: number }>
-  | Said<'laps', { count: number; times?: true }>
+  | Said<'laps', { count: number; times?: true; round?: true }>
   | Said<'countedTimes', { count: number; seconds: number }>
   | Said<'work', { seconds: number[] }>
   | Said<'workOff', { work: number; off: number }>
   | Said<'off', { seconds: number; moves?: true; active?: true }>
   | Said<'between' | 'betweenExercises' | 'after' | 'rungRest' | 'rungTime' | 'cap' | 'window', { seconds: number }>
-  | Said<'pause', { pause: 'brief' | 'water' | 'swap'; seconds: number }>
+  | Said<'pause', { pause: Pause['kind']; seconds: number }>
   | Said<'goal', { goal: 'rounds' | 'time'; seconds?: number }>
   | Said<'ladder', { rungs: number[] }>
   | Said<'who', { size: 'solo' | 'pairs' | 'trios' | 'fours' }>
   | Said<'pairs', { pairs: 'inTurns' | 'halfEach' }>
-  | Said<'sides', { sides: 'half' | 'byLap' | 'ownInterval' }>
+  | Said<'sides', { sides: Use['sides'] }>
   | Said<'counted', { counted: Reps['counted'] }>
   | Said<'load', { kilograms: number }>
   | Said<'tempo', { figures: [number, number, number, number]; end: 'top' | 'bottom' }>
@@ -52,4 +69,12 @@ export function phrasesOf(line: string): Phrase[] {
 }
 
 const textOf = (phrase: PhraseOf<'word' | 'mark' | 'quoted'>, line: string) =>
-  phrase.kind === 'quoted' ? line.slice(phrase.from + 1, phrase.to - 1).replace(/\\(.)/g, '$1') : line.slice(phrase.from, phrase.to)
+  phrase.kind === 'quoted' ? unquoted(line.slice(phrase.from, phrase.to)) : line.slice(phrase.from, phrase.to)
+
+const ends: Record<string, string> = { n: '\n', r: '\r', t: '\t' }
+const letters: Record<string, string> = { '\n': 'n', '\r': 'r', '\t': 't' }
+
+/** Free text in quotes, on one line. */
+export const quoted = (text: string): string => `"${text.replace(/["\\\n\r\t]/g, (letter) => `\\${letters[letter] ?? letter}`)}"`
+
+const unquoted = (text: string): string => text.slice(1, -1).replace(/\\(.)/g, (_, letter: string) => ends[letter] ?? letter)

@@ -2,7 +2,7 @@ import { limits } from '../base/limits'
 import { plainPart, type NewId } from '../plan/edit/make'
 import type { Starter } from '../plan/edit/use'
 import type { Part, Pause, Piece } from '../plan/plan'
-import { circuitOf, timesOf, type Draft } from './draft'
+import { circuitOf, differing, timesOf, type Draft } from './draft'
 
 type Head = Partial<Pick<Part, 'name' | 'role' | 'optional' | 'repeat' | 'restBetweenSeconds'>>
 
@@ -11,14 +11,15 @@ export class Pieces {
   readonly parts: Part[] = []
   private pieces: Piece[] = []
   private head: Head = {}
+  private said: Pick<Draft, 'differs' | 'differsBy'> = {}
 
   constructor(
     private readonly exercises: readonly Starter[],
     private readonly newId: NewId,
   ) {}
 
-  pause(kind: Pause['kind'], seconds: number): void {
-    this.add({ id: this.newId(), type: 'pause', kind, seconds })
+  pause(pause: Omit<Pause, 'id' | 'type'>): void {
+    this.add({ id: this.newId(), type: 'pause', ...pause })
   }
 
   /** A list that is gone through several times is a part of its own. */
@@ -27,21 +28,31 @@ export class Pieces {
     const times = timesOf(draft)
     if (times === 1) return this.add(circuit)
     const { head } = this
-    this.close()
+    if (this.pieces.length > 0) this.close()
     this.begin({ ...head, repeat: times, restBetweenSeconds: draft.between ?? 0 })
     this.add(circuit)
     this.close()
   }
 
+  /** A part begins; one that has no piece yet is told more of. */
   begin(head: Head): void {
-    this.close()
-    this.head = head
+    if (this.pieces.length > 0) this.close()
+    this.head = { ...this.head, ...head }
+  }
+
+  /** What differs from one time through the part to the next. */
+  differ(said: Pick<Draft, 'differs' | 'differsBy'>): void {
+    this.said = {
+      differs: [...(this.said.differs ?? []), ...(said.differs ?? [])],
+      differsBy: [...(this.said.differsBy ?? []), ...(said.differsBy ?? [])],
+    }
   }
 
   close(): void {
-    if (this.pieces.length > 0) this.parts.push(plainPart(this.newId, this.pieces, this.head))
+    if (this.pieces.length > 0) this.parts.push(plainPart(this.newId, this.pieces, { ...this.head, ...differing(this.pieces, this.said) }))
     this.pieces = []
     this.head = {}
+    this.said = {}
   }
 
   /** A plan can have no more. */

@@ -3,12 +3,12 @@ import type { Exercise } from '../library/exercise'
 import type { GroupSize } from '../grouping/group-size'
 import type { NewId } from '../plan/edit/make'
 import type { Plan } from '../plan/plan'
-import { fits, isClock, said } from './clock-phrases'
-import { isList, type Draft, type Item } from './draft'
+import { isClock, said, unfit } from './clock-phrases'
+import { isList, type Differs, type Draft, type Item, type Place } from './draft'
 import { Heard, placeOf, type InText } from './heard'
 import { linesOf, segmentsOf, withoutStart, wordsIn, type Segment, type TextLine } from './lines'
 import { exerciseNames, slug, type Named } from './names'
-import { isA, type Phrase, type PhraseOf } from './phrase'
+import { isA, type Path, type Phrase, type PhraseOf } from './phrase'
 import { Pieces } from './pieces'
 
 /** A plan as it was read from a text, and what of the text is not in it. */
@@ -75,7 +75,9 @@ class Reader {
   /** What stands before the first of several rounds that share it. */
   private shared: Draft | undefined
   /** Under "Station 3", until the next. */
-  private atStation: 'first' | 'more' | undefined
+  private atStation = false
+  /** The circuit whose other wave is being told. */
+  private host: Draft | undefined
   private name: string | undefined
   private slotSeconds: number | undefined
   private size: TextReading['size']
@@ -101,16 +103,17 @@ class Reader {
     }
     const { name, slotSeconds, size, unknown } = this
     const missed = [...this.heard.missed]
-    if (text.length > longestText)
-      missed.push({ line: text.slice(0, longestText).split('\n').length - 1, from: 0, to: 0, text: text.slice(longestText) })
+    if (text.length > longestText) missed.push(tooLong(text))
     const plan = { id: this.newId(), name: name ?? 'From text', slotSeconds: slotSeconds ?? 3600, parts: this.pieces.parts }
     return { plan, ...(size && { size }), missed, unknown }
   }
 
   private line(line: TextLine, first: boolean): void {
     const segments = segmentsOf(line)
-    if ((first && this.title(line, segments)) || this.restPause(line) || this.timesOfPart(line)) return
-    this.makeRoom(line)
+    if (first && this.title(line, segments)) return
+    if (this.partHead(line) || this.differs(line) || this.emptyPlace(line) || this.restPause(line)) return
+    if (line.phrases[0]?.kind === 'meanwhile') this.otherWave(line)
+    else this.makeRoom(line)
     const opening = segments.findIndex(({ phrases }) => phrases.some((phrase) => isClock(phrase) || phrase.kind === 'time'))
     const names = segments.filter(({ phrases }) => this.find(wordsIn(phrases, line).map(({ text }) => text)))
     let item: Item | undefined
@@ -124,14 +127,31 @@ class Reader {
   private unnumbered(line: TextLine): TextLine {
     const { draft } = this
     const number = /^(\d{1,2})\s+(?=\p{L})/u.exec(line.text)
-    if (!number || this.atStation || !draft?.stations || !draft.work || isList(draft)) return line
-    return Number(number[1]) === draft.items.length + 1 ? withoutStart(line, number[0].length) : line
+    // "3 stations" is no third.
+    if (
+      !number ||
+      (line.phrases[0]?.kind !== 'reps' && line.phrases[0]?.kind !== 'off') ||
+      line.bullet ||
+      this.atStation ||
+      !draft?.stations ||
+      !draft.work ||
+      isList(draft)
+    )
+      return line
+    return Number(number[1]) === places(draft) + 1 ? withoutStart(line, number[0].length) : line
   }
 
   /** The name of the class, and perhaps its slot, on the first line. */
   private title(line: TextLine, segments: readonly Segment[]): boolean {
     const words = wordsIn(line.phrases, line)
     const times = line.phrases.filter(isA('time'))
+    const [exact] = line.phrases
+    if (exact?.kind === 'quoted' && times.length === 1 && line.phrases.length === 3) {
+      this.name = exact.text
+      this.slotSeconds = times[0]!.seconds
+      this.heard.hear(line, exact, times[0]!)
+      return true
+    }
     const plain = line.phrases.every(({ kind, ...phrase }) => ['word', 'glue', 'mark', 'time'].includes(kind) && !('each' in phrase))
     if (!plain || line.bullet || words.length === 0 || times.length > 1 || (times[0]?.seconds ?? shortestSlot) < shortestSlot) return false
     if (times.length === 0 && this.find(words.map(({ text }) => text))) return false
@@ -152,22 +172,78 @@ class Reader {
     return true
   }
 
-  /** "4 times through with 1 min between:" is about all that follows, up to the next part. */
-  private timesOfPart(line: TextLine): boolean {
-    const times = line.phrases.find(isA('laps'))
-    const between = line.phrases.find(isA('between'))
-    const only = line.phrases.every(({ kind }) => ['laps', 'between', 'mark', 'glue'].includes(kind))
-    if (!times?.times || !only || !/:\s*$/.test(line.text) || !fits({ laps: times.count, between: between?.seconds ?? 0 })) return false
+  /** "4 times through with 1 min between:", "Warm-up:", "If there is time:" are about all that follows, up to the next part. */
+  private partHead(line: TextLine): boolean {
+    const { phrases } = line
+    const [times, between, name] = [phrases.find(isA('laps')), phrases.find(isA('between')), phrases.find(isA('quoted'))]
+    const [role, label] = [phrases.find(isA('role')), phrases.find(isA('label'))]
+    const optional = phrases.some(isA('optional'))
+    const only = phrases.every(({ kind }) =>
+      ['part', 'role', 'label', 'quoted', 'laps', 'between', 'optional', 'mark', 'glue'].includes(kind),
+    )
+    if (!only || !/:\s*$/.test(line.text) || label?.word === 'round' || (times && !times.times)) return false
+    if (!times && !role && !label && !optional && !phrases.some(isA('part'))) return false
+    if (unfit({ laps: times?.count ?? 1, between: between?.seconds ?? 0 }) !== undefined) return false
+    const said = name?.text ?? (label && placeOf([label], line).text)
     this.closePart()
-    this.pieces.begin({ repeat: times.count, ...(between && { restBetweenSeconds: between.seconds }) })
-    this.heard.hear(line, times, ...(between ? [between] : []))
+    this.pieces.begin({
+      ...(said !== undefined && { name: said.slice(0, limits.nameLength) }),
+      ...(role && { role: role.role }),
+      ...(optional && { optional }),
+      ...(times && { repeat: times.count }),
+      ...(between && { restBetweenSeconds: between.seconds }),
+    })
+    this.heard.hear(line, ...phrases)
     return true
+  }
+
+  /** "Lap 2, place 3: 0:30 work": what differs, and the rules by which it does. */
+  private differs(line: TextLine): boolean {
+    const [first] = line.phrases
+    if (first?.kind !== 'at' && first?.kind !== 'every' && first?.kind !== 'by') return false
+    const path = line.phrases.find(isA('path'))?.path ?? []
+    const said: Pick<Draft, 'differs' | 'differsBy'> | undefined =
+      first.kind === 'at' ? this.differsAt(line, path, first.count - 1) : ruleIn(line.phrases, path)
+    if (!said) return false
+    if (first.unit === 'time') this.pieces.differ(said)
+    else {
+      const draft = this.open()
+      draft.differs = [...(draft.differs ?? []), ...(said.differs ?? [])]
+      draft.differsBy = [...(draft.differsBy ?? []), ...(said.differsBy ?? [])]
+    }
+    this.heard.hear(line, ...line.phrases)
+    return true
+  }
+
+  private differsAt(line: TextLine, path: Path, at: number): Pick<Draft, 'differs'> | undefined {
+    const words = wordsIn(line.phrases, line)
+    const named = this.find(words.map(({ text }) => text))
+    const found = valueIn(line.phrases, line) ?? (named && ({ field: 'exerciseId', value: named.exercise.id } as const))
+    return found && { differs: [{ path, at, ...found }] }
+  }
+
+  /** "3. –": a place at which nothing is done yet. */
+  private emptyPlace(line: TextLine): boolean {
+    const dashes = line.phrases.filter((phrase) => phrase.kind === 'mark' && /^[-–—]$/.test(phrase.text))
+    if (!line.bullet || !this.draft || dashes.length !== 1 || line.phrases[0] !== dashes[0]) return false
+    this.add({ exerciseId: '', empty: true }, false)
+    return line.phrases.length === 1
+  }
+
+  /** What follows is done by the wave that waits. */
+  private otherWave(line: TextLine): void {
+    this.host = this.draft
+    this.draft = { items: [] }
+    this.atStation = false
+    this.places.clear()
+    this.heard.hear(line, line.phrases[0]!)
   }
 
   /** A circuit that has its exercises ends where another begins. */
   private makeRoom({ phrases, apart }: TextLine): void {
     const { draft } = this
-    if (!draft || draft.items.length === 0) return
+    // A station's own figures begin nothing.
+    if (!draft || draft.items.length === 0 || phrases.some(isA('own'))) return
     const others = phrases.some(({ kind }) => begins.has(kind))
     const capped = phrases.some(isA('cap')) && (draft.cap !== undefined || !isList(draft))
     const again = phrases.some(isA('laps')) && (draft.laps !== undefined || apart)
@@ -179,7 +255,10 @@ class Reader {
     const { line, segment, item } = around
     const { phrases } = segment
     for (const phrase of phrases) this.heading(phrase, around)
+    if (this.placeSaid(around)) return item
     for (const phrase of phrases) if (isClock(phrase)) this.say(said(phrase), phrase, line)
+    const exact = this.exactly(around)
+    if (exact) return exact
     const figures = phrases.filter(({ kind }) => details.has(kind))
     if (!phrases.some(isA('word'))) {
       this.tell(figures, item, line)
@@ -194,17 +273,88 @@ class Reader {
 
   private heading(phrase: Phrase, { line, segment }: Around): void {
     if (phrase.kind === 'role' || phrase.kind === 'optional') {
-      this.closePart()
+      this.closeDraft()
+      this.shared = undefined
       this.pieces.begin(phrase.kind === 'role' ? { role: phrase.role } : { optional: true })
     } else if (phrase.kind === 'label') this.label(phrase, line)
     else if (phrase.kind === 'pause') this.pause(phrase.pause, phrase, line)
     else if (phrase.kind === 'station') {
-      this.open()
-      this.atStation = 'first'
+      this.atStation = false
+      this.add({ exerciseId: '', empty: true }, false)
+      this.atStation = true
     } else if (phrase.kind === 'who') this.size = phrase.size
-    else if (phrase.kind === 'quoted' && segment.end === ':') this.open().name = phrase.text.slice(0, limits.nameLength)
+    else if (phrase.kind === 'quoted' && segment.end === ':' && !segment.aside && segment.phrases.length === 1)
+      this.open().name = phrase.text.slice(0, limits.nameLength)
     else return
     this.heard.hear(line, phrase)
+  }
+
+  /** What is said of a place: in brackets after it, or after "Station 3". */
+  private placeSaid({ line, segment }: Around): boolean {
+    const { phrases } = segment
+    const [first] = phrases
+    if (!segment.aside || !first) return false
+    const head = this.open().items.findLast(({ joins }) => !joins)
+    if (!head) return false
+    const place: Place = (head.place ??= {})
+    const ref = phrases.find(isA('ref'))
+    if (first.kind === 'quoted') place.name = first.text
+    else if (first.kind === 'span') place.span = first.count
+    else if (first.kind === 'atMost') place.capacity = first.count
+    else if (first.kind === 'skip') place.skipLaps = first.laps.map((lap) => lap - 1)
+    else if (first.kind === 'key' && first.key === 'spot' && ref) place.spotId = placeOf([ref], line).text.slice(1)
+    else if (first.kind === 'own') place.own = Object.assign(place.own ?? { items: [] }, ...phrases.filter(isClock).map(said))
+    else return false
+    this.heard.hear(line, ...phrases)
+    return true
+  }
+
+  /** Exercises and details that are written so that they read back exactly; answers with the exercise that they are of. */
+  private exactly({ line, segment, item }: Around): Item | undefined {
+    // What is in quotes there is the name of the pause.
+    if (line.phrases.some(isA('pause'))) return undefined
+    const { phrases } = segment
+    const [first, second] = phrases
+    const key = phrases.find(isA('key'))
+    const quoted = phrases.find(isA('quoted'))
+    if (key && (key.key === 'told' || key.key === 'way') && quoted) {
+      this.open()[key.key] = quoted.text
+      this.heard.hear(line, key, quoted)
+      return item
+    }
+    const name = phrases.find((phrase) => phrase.kind === 'ref' || phrase.kind === 'quoted')
+    if (item && first && (first.kind === 'or' || key || exactDetails.has(first.kind))) {
+      if (first.kind === 'or' && second && name) {
+        const load = phrases.find(isA('load'))
+        item.alternatives = [
+          ...(item.alternatives ?? []),
+          { ...this.idsOf(name, line), ...(load && { load: { kilograms: load.kilograms } }) },
+        ]
+      } else tellExactly(item, phrases)
+      this.heard.hear(line, ...phrases)
+      return item
+    }
+    if (!name || key || phrases.some(isA('word')) || segment.end === ':') return undefined
+    const made = this.add(this.idsOf(name, line), segment.joins)
+    this.heard.hear(line, name)
+    this.tell(
+      phrases.filter(({ kind }) => details.has(kind)),
+      made,
+      line,
+    )
+    return made
+  }
+
+  /** The exercise of "#id", "#id/option", or of a name in quotes. */
+  private idsOf(name: Phrase, line: TextLine): Pick<Item, 'exerciseId' | 'optionId'> {
+    if (name.kind === 'quoted') {
+      const found = this.find([name.text])
+      return found
+        ? { exerciseId: found.exercise.id, ...(found.optionId && { optionId: found.optionId }) }
+        : { exerciseId: slug(name.text) }
+    }
+    const [exerciseId, optionId] = placeOf([name], line).text.slice(1).split('/') as [string, string | undefined]
+    return { exerciseId, ...(optionId !== undefined && { optionId }) }
   }
 
   /** "Round 2" goes on under the same figures; any other label begins a part. */
@@ -221,15 +371,17 @@ class Reader {
 
   /** What a phrase says of the circuit; what stood there before it and is other is not part of the plan. */
   private say(field: Partial<Draft>, phrase: Phrase, line: TextLine): void {
-    if (!fits(field)) return this.heard.miss(line, phrase)
+    this.heard.hear(line, phrase)
+    const why = unfit(field)
+    if (why !== undefined) return this.heard.refuse(placeOf([phrase], line), why)
     const draft = this.open()
     for (const [key, value] of Object.entries(field)) {
       const [before, place] = [draft[key as keyof Draft], this.places.get(key)]
-      if (before !== undefined && place && JSON.stringify(before) !== JSON.stringify(value)) this.heard.missed.push(place)
+      if (before !== undefined && place && JSON.stringify(before) !== JSON.stringify(value))
+        this.heard.refuse(place, 'said otherwise later')
       this.places.set(key, placeOf([phrase], line))
     }
     Object.assign(draft, field)
-    this.heard.hear(line, phrase)
   }
 
   /** Figures: of the exercise they stand with, else of the whole circuit. */
@@ -303,8 +455,7 @@ class Reader {
   }
 
   private add(item: Omit<Item, 'joins'>, joins: boolean): Item {
-    const made = { ...item, joins: joins || this.atStation === 'more' }
-    if (this.atStation) this.atStation = 'more'
+    const made = { ...item, joins: joins || this.atStation }
     this.open().items.push(made)
     return made
   }
@@ -317,7 +468,7 @@ class Reader {
 
   private wantsMore(): boolean {
     const { draft } = this
-    return draft !== undefined && (draft.stations === undefined || draft.items.length < draft.stations)
+    return draft !== undefined && (draft.stations === undefined || places(draft) < draft.stations)
   }
 
   private open(): Draft {
@@ -325,20 +476,30 @@ class Reader {
   }
 
   private pause(kind: 'brief' | 'water' | 'swap' | 'rest', phrase: PhraseOf<'pause' | 'off'>, line: TextLine): void {
-    if (phrase.seconds > 3600) return this.heard.miss(line, phrase)
-    this.closeDraft()
-    this.pieces.pause(kind, phrase.seconds)
     this.heard.hear(line, phrase)
+    if (phrase.seconds > 3600) return this.heard.refuse(placeOf([phrase], line), 'at most an hour')
+    this.closeDraft()
+    const quoted = line.phrases.filter(isA('quoted'))
+    const noted = line.phrases.some((known) => known.kind === 'key' && known.key === 'note')
+    const [note, name] = noted ? [quoted.at(-1), quoted.at(-2)] : [undefined, quoted[0]]
+    this.pieces.pause({ kind, seconds: phrase.seconds, ...(name && { name: name.text }), ...(note && { note: note.text }) })
+    if (quoted.length > 0) this.heard.hear(line, ...line.phrases)
   }
 
   private closeDraft(): void {
     const { draft } = this
     const total = this.places.get('total')
     this.draft = undefined
-    this.atStation = undefined
+    this.atStation = false
     this.places.clear()
     if (!draft) return
-    if (total && (draft.work || isList(draft))) this.heard.missed.push(total)
+    if (this.host) {
+      const { host } = this
+      this.host = undefined
+      this.draft = { ...host, meanwhile: draft }
+      return this.closeDraft()
+    }
+    if (total && (draft.work || isList(draft))) this.heard.refuse(total, 'its figures say how long it is')
     this.pieces.circuit(draft)
   }
 
@@ -348,6 +509,67 @@ class Reader {
     this.shared = undefined
   }
 }
+
+/** How many places a circuit has so far. */
+const places = ({ items }: Draft): number => items.filter(({ joins }) => !joins).length
+
+/** Details with words of their own, and no other. */
+const exactDetails: ReadonlySet<Phrase['kind']> = new Set(['dose', 'takes', 'byRungs', 'aimCycles'])
+
+function tellExactly(item: Item, phrases: readonly Phrase[]): void {
+  const key = phrases.find(isA('key'))?.key
+  const texts = phrases.filter(isA('quoted')).map(({ text }) => text)
+  if (key === 'note' || key === 'effort' || key === 'machine') item[key] = texts[0]!
+  else if (key === 'cycle') item.cycle = phrases.filter(isA('reps')).map(({ count }, at) => ({ count, name: texts[at]! }))
+  for (const phrase of phrases)
+    if (phrase.kind === 'dose') item.dose = { ...item.dose, [phrase.level]: phrase.dose }
+    else if (phrase.kind === 'takes') item.takes = phrase.seconds
+    else if (phrase.kind === 'byRungs') item.byRungs = true
+    else if (phrase.kind === 'aimCycles') item.aimCycles = phrase.count
+}
+
+/** "swap work and gap", "so many reps 18 15 12". */
+function ruleIn(phrases: readonly Phrase[], path: Path): Pick<Draft, 'differsBy'> | undefined {
+  const [swap, series] = [phrases.find(isA('swap')), phrases.find(isA('series'))]
+  if (swap) return { differsBy: [{ path, rule: { rule: 'exchange', fields: swap.fields } }] }
+  return series && { differsBy: [{ path, rule: { rule: 'series', field: series.field, values: series.values } }] }
+}
+
+/** What a field is at one lap or time. */
+function valueIn(phrases: readonly Phrase[], line: TextLine): Pick<Differs, 'field' | 'value'> | undefined {
+  const counted = phrases.find(isA('counted'))?.counted ?? 'total'
+  const key = phrases.find(isA('key'))?.key
+  const quoted = phrases.find(isA('quoted'))
+  if (quoted && (key === 'effort' || key === 'machine')) return { field: key, value: quoted.text }
+  for (const phrase of phrases) {
+    if (phrase.kind === 'ref') return { field: key === 'option' ? 'optionId' : 'exerciseId', value: placeOf([phrase], line).text.slice(1) }
+    if (phrase.kind === 'work') return { field: 'workSeconds', value: phrase.seconds }
+    if (phrase.kind === 'gap') return { field: 'gapSeconds', value: phrase.seconds }
+    if (phrase.kind === 'after') return { field: 'setRestSeconds', value: phrase.seconds }
+    if (phrase.kind === 'off') return { field: 'transitionSeconds', value: phrase.seconds }
+    if (phrase.kind === 'cap') return { field: 'capSeconds', value: phrase.seconds }
+    if (phrase.kind === 'opener') return { field: 'openerCount', value: phrase.count }
+    if (phrase.kind === 'ladder') return { field: 'rungs', value: phrase.rungs }
+    if (phrase.kind === 'aim') return { field: 'aimRounds', value: phrase.count }
+    if (phrase.kind === 'takes') return { field: 'seconds', value: phrase.seconds }
+    if (phrase.kind === 'load') return { field: 'load', value: { kilograms: phrase.kilograms } }
+    if (phrase.kind === 'tempo') return { field: 'tempo', value: { figures: phrase.figures, from: phrase.end } }
+    if (phrase.kind === 'sides') return { field: 'sides', value: phrase.sides }
+    if (phrase.kind === 'reps') {
+      const { count, most, open } = phrase
+      return { field: 'reps', value: { count, ...(most !== undefined && { most }), ...(open && { open }), counted } }
+    }
+  }
+  return undefined
+}
+
+const tooLong = (text: string): InText => ({
+  line: text.slice(0, longestText).split('\n').length - 1,
+  from: 0,
+  to: 0,
+  text: text.slice(longestText),
+  why: `only the first ${longestText.toLocaleString('en')} characters are read`,
+})
 
 /** What a phrase says of an exercise; false where it says nothing that one can have. */
 function tellItem(item: Item, phrase: Phrase): boolean {

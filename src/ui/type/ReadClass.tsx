@@ -10,10 +10,12 @@ import { pieceNames } from '@core/summary/names'
 import { movingsOf, pieceText } from '@core/summary/sentence/class-sentences'
 import { partClauses } from '@core/summary/sentence/part-clauses'
 import { clausesText } from '@core/summary/sentence/said'
+import type { InText } from '@core/text/heard'
 import type { TextReading } from '@core/text/read'
 import { blocksOf } from '@core/timeline/blocks'
 import { compileTimeline } from '@core/timeline/compile'
 import { Ribbon } from '../kit/Ribbon'
+import { Missed } from '../text/Missed'
 import styles from './type.module.css'
 import kit from '../kit/kit.module.css'
 
@@ -23,11 +25,13 @@ interface ReadClassProps {
   empty: boolean
   /** Adds an exercise of this name to the hall. */
   onAdd: (name: string) => void
+  /** Puts other words where some were not understood. */
+  onWords: (place: InText, words: string) => void
 }
 
 /** What a text was read as: its length, each piece as a sentence with its exercises, and what was not understood. */
-export function ReadClass({ reading, exercises, empty, onAdd }: ReadClassProps) {
-  const { plan, missed, unknown, size } = reading
+export function ReadClass({ reading, exercises, empty, onAdd, onWords }: ReadClassProps) {
+  const { plan, size } = reading
   const timeline = useMemo(() => compileTimeline(plan), [plan])
   const known = useMemo(() => exercisesById(exercises), [exercises])
   if (empty)
@@ -52,33 +56,7 @@ export function ReadClass({ reading, exercises, empty, onAdd }: ReadClassProps) 
       ) : (
         <p className={kit.mend}>{timeline.problems[0]?.message}</p>
       )}
-      <div id="what-is-missed">
-        {missed.length > 0 && (
-          <div className={kit.note} data-severity="weigh">
-            <b>Not understood, and not in the class</b>
-            <ul className={styles.misses}>
-              {missed.map(({ line, from, text }) => (
-                <li key={`${line} ${from}`}>
-                  “{text.length > 60 ? `${text.slice(0, 60)} …` : text}” <span className="second">line {line + 1}</span>
-                </li>
-              ))}
-            </ul>
-          </div>
-        )}
-        {unknown.length > 0 && (
-          <p className="second">
-            Not among this hall’s exercises, and kept by name:{' '}
-            {[...new Set(unknown.map(({ text }) => text))].map((text) => (
-              <span key={text} className={styles.add}>
-                {text}{' '}
-                <button type="button" className={kit.linkButton} onClick={() => onAdd(text)}>
-                  add it
-                </button>
-              </span>
-            ))}
-          </p>
-        )}
-      </div>
+      <Missed reading={reading} exercises={exercises} onAdd={onAdd} onWords={onWords} />
       {plan.parts.map((part) => {
         const about = clausesText(partClauses(part))
         return (

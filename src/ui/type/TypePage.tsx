@@ -16,7 +16,8 @@ import { Kit } from '../kit/Kit'
 import { tellProblem } from '../kit/notice'
 import { NumberField } from '../kit/NumberField'
 import { whenOpened } from '../kit/when-opened'
-import { ClassText } from './ClassText'
+import { ClassText } from '../text/ClassText'
+import { withWords } from '../text/in-text'
 import { ReadClass } from './ReadClass'
 import styles from './type.module.css'
 import shell from '../shell/shell.module.css'
@@ -109,10 +110,16 @@ function Typing({ rooms, habits, now, gear, library }: TypePageProps & { library
       </div>
       <div className={styles.panes}>
         <section className={shell.sheet} aria-label="Text">
-          <ClassText text={text} onChange={setText} reading={read === text ? reading : undefined} />
+          <ClassText text={text} onChange={setText} reading={read === text ? reading : undefined} exercises={exercises} />
         </section>
         <section className={shell.sheet} aria-label="How it is read">
-          <ReadClass reading={reading} exercises={exercises} empty={isEmpty} onAdd={setAdding} />
+          <ReadClass
+            reading={reading}
+            exercises={exercises}
+            empty={isEmpty}
+            onAdd={setAdding}
+            onWords={(place, words) => setText(withWords(text, place, words))}
+          />
         </section>
       </div>
       <AddExercise

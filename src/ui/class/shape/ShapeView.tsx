@@ -20,6 +20,8 @@ import kit from '../../kit/kit.module.css'
 
 const FitDialog = whenOpened(async () => (await import('./FitDialog')).FitDialog)
 
+const TextPane = lazily(async () => (await import('./TextPane')).TextPane, 'The class as text')
+
 // Below the stations, where it can come after the rest.
 const LoadPicture = lazily(async () => (await import('./LoadPicture')).LoadPicture, 'What the class loads')
 
@@ -47,6 +49,7 @@ export function ShapeView() {
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page is opened
   }, [])
   const [fitting, setFitting] = useState(false)
+  const [asText, setAsText] = useState(false)
   const main = mainPiece(plan)
   const { timeline } = computed
   const blocks = useMemo(() => (timeline.ok ? blocksOf(timeline.value, pieceNames(plan)) : []), [plan, timeline])
@@ -70,6 +73,9 @@ export function ShapeView() {
             <span className={kit.mend}>No total yet</span>
           )}
           <span className="push">
+            <Button variant="default" size="sm" aria-pressed={asText} onClick={() => setAsText(!asText)}>
+              {asText ? 'As a sentence' : 'As text'}
+            </Button>{' '}
             <Button variant="default" size="sm" disabled={!timeline.ok} onClick={() => setFitting(true)}>
               Fit to slot
             </Button>
@@ -90,7 +96,7 @@ export function ShapeView() {
           opened={fitting}
           onClose={() => setFitting(false)}
         />
-        <PieceEditor key={chosen.id} piece={chosen} seconds={secondsOf(chosen.id)} />
+        {asText ? <TextPane /> : <PieceEditor key={chosen.id} piece={chosen} seconds={secondsOf(chosen.id)} />}
         <Later>
           <Loads />
         </Later>

@@ -1,5 +1,6 @@
 import { Input } from '@mantine/core'
 import { useCallback, useRef, useState } from 'react'
+import { flushSync } from 'react-dom'
 import { tellProblem } from '../../../kit/notice'
 import { useHall } from '../../shared/context'
 import type { Begun, ExercisePicker } from '../../shared/ExercisePicker'
@@ -42,7 +43,8 @@ export function PlacePicker({ position, onSet, ...rest }: PlacePickerProps) {
       // Who has gone on meanwhile is not called back.
       if (document.activeElement !== field.current || !field.current) return
       const text = field.current.value === name ? undefined : field.current.value
-      setFull({ Picker, begun: { pressed: pressed.current, text, entered: entered.current } })
+      // At once: a key that came between would be typed into what goes away.
+      flushSync(() => setFull({ Picker, begun: { pressed: pressed.current, text, entered: entered.current } }))
     } catch (error) {
       tellProblem(error)
     }

@@ -1,0 +1,14 @@
+import { expect, it } from 'vitest'
+import { libraryExercises } from '../../../scripts/library/exercises'
+import { meantBy } from './meant'
+
+it.each([
+  ['gobelt sqaut', 'Goblet squat'],
+  ['statons', 'stations'],
+  ['burpes', 'Burpee'],
+  ['montain climber', 'Mountain climber'],
+  ['see you there', undefined],
+  ['on', undefined],
+])('%s: %s', (text, meant) => {
+  expect(meantBy(libraryExercises)(text)).toBe(meant)
+})
