@@ -17,6 +17,8 @@ export default defineConfig({
   adapter: node({ mode: 'middleware' }),
   integrations: [react(), server],
   devToolbar: { enabled: false },
+  // Its colours would be styles in the page.
+  markdown: { syntaxHighlight: false },
   // Writes must be JSON (see server/http/respond.ts), which other sites cannot send without asking; the answer says so in JSON.
   security: { checkOrigin: false },
   server: { host: '127.0.0.1' },

@@ -8,6 +8,7 @@ it.each([
   ['burpes', 'Burpee'],
   ['montain climber', 'Mountain climber'],
   ['see you there', undefined],
+  ['Brick shuffle', undefined],
   ['on', undefined],
 ])('%s: %s', (text, meant) => {
   expect(meantBy(libraryExercises)(text)).toBe(meant)

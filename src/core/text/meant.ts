@@ -39,7 +39,8 @@ export function meantBy(exercises: readonly Exercise[]): (text: string) => strin
     const most = Math.min(4, Math.floor(small.length / 3))
     let best: { name: string; far: number } | undefined
     for (const { name, small: other } of known) {
-      if (Math.abs(other.length - small.length) > most) continue
+      // Who mistypes a word mostly begins it right.
+      if (other[0] !== small[0] || Math.abs(other.length - small.length) > most) continue
       const far = distance(small, other)
       if (far <= most && far < (best?.far ?? Infinity)) best = { name, far }
     }

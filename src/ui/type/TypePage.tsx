@@ -81,6 +81,9 @@ function Typing({ rooms, habits, now, gear, library }: TypePageProps & { library
     <div className={shell.page}>
       <div className={shell.pageHead}>
         <h1>Type or paste a class</h1>
+        <a className="second" href="/notation">
+          How to write it
+        </a>
         {!isEmpty && (
           <form
             className={`push ${styles.make}`}
