@@ -31,7 +31,9 @@ it('lines that did not change keep their ids, whatever becomes of one of them', 
       const ids = new Set<string>()
       const after = edited(plan, (text) => {
         const lines = text.split('\n')
-        const numbered = lines.flatMap((line, at) => (/^\d+\. /.test(line) ? [at] : []))
+        const isPlace = (line: string | undefined) => line !== undefined && /^\d+\. /.test(line)
+        // Without its only station a circuit is a head, which goes on to the next line.
+        const numbered = lines.flatMap((line, at) => (isPlace(line) && (isPlace(lines[at - 1]) || isPlace(lines[at + 1])) ? [at] : []))
         const at = numbered[which % Math.max(1, numbered.length)]
         if (at === undefined) return text
         if (how === 'taken out') lines.splice(at, 1)
