@@ -12,6 +12,7 @@ const sets = {
   off: ({ seconds, moves, active }: PhraseOf<'off'>) => ({ off: { seconds, ...(moves && { moves }), ...(active && { active }) } }),
   stations: ({ count }: { count: number }) => ({ stations: count }),
   exercises: ({ count }: { count: number }) => ({ exercises: count }),
+  perPlace: ({ count }: { count: number }) => ({ perPlace: count }),
   sets: ({ count }: { count: number }) => ({ sets: count }),
   turns: ({ count }: { count: number }) => ({ turns: count }),
   laps: ({ count, round }: PhraseOf<'laps'>) => ({ laps: count, ...(round && { inLaps: true }) }),
@@ -43,6 +44,7 @@ const bounds: Partial<Record<keyof Draft, [number, number]>> = {
   stations: [1, limits.stations],
   exercises: [1, limits.stations],
   countedTimes: [1, limits.stations],
+  perPlace: [1, limits.positions],
   laps: [1, limits.laps],
   turns: [1, limits.turns],
   sets: [1, limits.sets],
@@ -64,6 +66,8 @@ export function unfit(field: Partial<Draft>): string | undefined {
   for (const [key, value] of Object.entries(field)) {
     const [least, most] = bounds[key as keyof Draft] ?? [1, 3600]
     const figures = figuresOf(key, value)
+    if (key === 'name' && (value as string).length > limits.nameLength) return `at most ${limits.nameLength} letters`
+    if ((key === 'told' || key === 'way') && (value as string).length > limits.noteLength) return `at most ${limits.noteLength} letters`
     if (key === 'work' && figures.length > limits.positions) return `at most ${limits.positions} lengths of work in turn`
     if (key === 'rungs' && figures.length > limits.sets) return `at most ${limits.sets} rungs`
     if (figures.some((figure) => figure < least || figure > most)) return `from ${least} to ${most}`

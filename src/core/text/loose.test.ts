@@ -1,10 +1,12 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { libraryExercises } from '../../../scripts/library/exercises'
+import { anyPlan } from '../../../tests/fixtures/any-plan'
 import { looseTexts } from '../../../tests/fixtures/loose/texts'
 import { skeleton } from '../../../tests/fixtures/loose/skeleton'
 import { Plan } from '../plan/plan'
 import { phrasesOf } from './phrase'
+import { planText } from './print'
 import { longestText, readText } from './read'
 
 let counter = 0
@@ -42,7 +44,45 @@ describe('a class as people write it', () => {
         const all = text.split(/\r?\n/)
         for (const { line, from, to, text: words } of missed) expect(all[line]!.slice(from, to)).toBe(words)
       }),
-      { numRuns: 300 },
+      { numRuns: 200 },
+    )
+  })
+
+  const written = fc.oneof(
+    fc.array(anything, { maxLength: 12 }).map((all) => all.join('\n')),
+    anyPlan(libraryExercises.map(({ id }) => ({ id, options: [] }))).map((plan) => planText(plan, libraryExercises)),
+  )
+  const said = (text: string): string => {
+    // The same text gives the same ids, so that what names a place by its id can be compared.
+    let id = 0
+    const { plan, missed, unknown } = readText(text, libraryExercises, () => `new${id++}`)
+    return JSON.stringify([plan, missed.map((miss) => miss.text), unknown.map((name) => name.text)]).toLowerCase()
+  }
+
+  it('a word that nobody knows is told, or stands in the plan, wherever it is put', () => {
+    fc.assert(
+      fc.property(written, fc.nat(), (text, which) => {
+        const gaps = [...text.matchAll(/(?<=^|\s)(?=\S)|$/gmu)].map(({ index }) => index)
+        const at = gaps[which % gaps.length]!
+        expect(said(`${text.slice(0, at)} qzxv ${text.slice(at)}`)).toContain('qzxv')
+      }),
+      { numRuns: 200 },
+    )
+  })
+
+  it('a figure that is changed changes the plan, or what is told', () => {
+    fc.assert(
+      fc.property(written, fc.nat(), (text, which) => {
+        // Not those that only number what they stand before.
+        const figures = [...text.matchAll(/(?<![\p{L}\d#-])\d+(?![\p{L}\d.)])/gu)].filter(
+          ({ index }) => !/(round|station|zone|#[\w/-]*|^\s*) ?$/imu.test(text.slice(0, index).split('\n').at(-1)!),
+        )
+        const found = figures[which % Math.max(1, figures.length)]
+        if (!found) return
+        const other = `${text.slice(0, found.index)}${Number(found[0]) + 1}${text.slice(found.index + found[0].length)}`
+        expect(said(other), text).not.toBe(said(text))
+      }),
+      { numRuns: 200 },
     )
   })
 

@@ -31,8 +31,21 @@ const wordsOfName = (name: string): string[] =>
     .map((word) => (word.length > 2 && !word.endsWith('ss') ? word.replace(/(?<=(?:ch|sh|x|ss))es$|s$/, '') : word))
     .filter((word) => word !== '' && !filler.has(word))
 
-/** Finds exercises by what people write: the longest run of the words that is a name, an alias, or an option of one. */
-export function exerciseNames(exercises: readonly Exercise[]): (words: readonly string[]) => Named | undefined {
+/** Finds an exercise in words: the longest run of them that is a name, an alias, or an option of one. */
+export type FindName = (words: readonly string[]) => Named | undefined
+
+const made = new WeakMap<readonly Exercise[], FindName>()
+
+/** Finds exercises of a hall by what people write. */
+export function exerciseNames(exercises: readonly Exercise[]): FindName {
+  const before = made.get(exercises)
+  if (before) return before
+  const find = finderOf(exercises)
+  made.set(exercises, find)
+  return find
+}
+
+function finderOf(exercises: readonly Exercise[]): FindName {
   const known = new Map<string, { exercise: Exercise; optionId?: string }>()
   // "March" is the march on the spot, where no other name begins so.
   const begun = new Map<string, { exercise: Exercise } | undefined>()

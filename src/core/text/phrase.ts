@@ -1,3 +1,4 @@
+import { LRUCache } from 'lru-cache'
 import type { Level } from '../library/level'
 import type { Pause, Use, VariationRule } from '../plan/plan'
 import { parse } from './phrases.peggy'
@@ -35,7 +36,7 @@ export type Phrase =
   | Said<'glue' | 'together' | 'lists' | 'led' | 'optional' | 'lastGap' | 'explained'>
   | Said<'role', { role: 'warmUp' | 'main' | 'finisher' | 'coolDown' }>
   | Said<'label', { word: string; name: string }>
-  | Said<'station' | 'stations' | 'exercises' | 'sets' | 'turns' | 'aim' | 'opener', { count: number }>
+  | Said<'station' | 'stations' | 'exercises' | 'perPlace' | 'sets' | 'turns' | 'aim' | 'opener', { count: number }>
   | Said<'laps', { count: number; times?: true; round?: true }>
   | Said<'countedTimes', { count: number; seconds: number }>
   | Said<'work', { seconds: number[] }>
@@ -61,8 +62,19 @@ export const isA =
   (phrase: Phrase): phrase is PhraseOf<Kind> =>
     phrase.kind === kind
 
+/** Of lines read before: with each key that is typed, all lines but one are as they were. */
+const known = new LRUCache<string, Phrase[]>({ max: 1000 })
+
 /** The phrases of a line, in their order; all of the line but its spaces is in one of them. */
 export function phrasesOf(line: string): Phrase[] {
+  const before = known.get(line)
+  if (before) return before
+  const phrases = parsed(line)
+  known.set(line, phrases)
+  return phrases
+}
+
+function parsed(line: string): Phrase[] {
   // Only letters of one unit are made small: each stays in its place.
   const small = line.replace(/\p{Lu}/gu, (letter) => (letter.toLowerCase().length === letter.length ? letter.toLowerCase() : letter))
   return (parse(small) as Phrase[]).map((phrase) => ('text' in phrase ? { ...phrase, text: textOf(phrase, line) } : phrase))

@@ -1,42 +1,55 @@
 import { limits } from '../base/limits'
-import { plainPart, type NewId } from '../plan/edit/make'
-import type { Starter } from '../plan/edit/use'
+import { plainPart } from '../plan/edit/make'
 import type { Part, Pause, Piece } from '../plan/plan'
-import { circuitOf, differing, timesOf, type Draft } from './draft'
+import { circuitOf } from './circuit-of'
+import { withDiffering } from './differing'
+import { timesOf, type Draft } from './draft'
+import type { InText } from './heard'
+import type { Makings } from './makings'
 
-type Head = Partial<Pick<Part, 'name' | 'role' | 'optional' | 'repeat' | 'restBetweenSeconds'>>
+export type Head = Partial<Pick<Part, 'name' | 'role' | 'optional' | 'repeat' | 'restBetweenSeconds'>>
 
 /** The parts of a plan as they come to be, one piece after the other. */
 export class Pieces {
   readonly parts: Part[] = []
   private pieces: Piece[] = []
   private head: Head = {}
+  /** Where that is said. */
+  private readonly places = new Map<keyof Head, InText>()
   private said: Pick<Draft, 'differs' | 'differsBy'> = {}
 
-  constructor(
-    private readonly exercises: readonly Starter[],
-    private readonly newId: NewId,
-  ) {}
+  constructor(private readonly makings: Makings) {}
 
   pause(pause: Omit<Pause, 'id' | 'type'>): void {
-    this.add({ id: this.newId(), type: 'pause', ...pause })
+    this.pieces.push({ id: this.makings.newId(), type: 'pause', ...pause })
   }
 
   /** A list that is gone through several times is a part of its own. */
   circuit(draft: Draft): void {
-    const circuit = circuitOf(draft, this.exercises, this.newId)
+    const circuit = circuitOf(draft, this.makings)
     const times = timesOf(draft)
-    if (times === 1) return this.add(circuit)
-    const { head } = this
-    if (this.pieces.length > 0) this.close()
-    this.begin({ ...head, repeat: times, restBetweenSeconds: draft.between ?? 0 })
-    this.add(circuit)
+    if (times === 1) return void this.pieces.push(circuit)
+    const head = { repeat: times, restBetweenSeconds: draft.between ?? 0 }
+    if (this.pieces.length > 0) {
+      // What is said of the part goes on to hold for the next of its pieces.
+      const { name: _, ...rest } = this.head
+      this.close()
+      this.head = rest
+    }
+    this.begin(head)
+    this.pieces.push(circuit)
     this.close()
   }
 
-  /** A part begins; one that has no piece yet is told more of. */
-  begin(head: Head): void {
+  /** A part begins, or one that has no piece yet is told more of; `place` is where that is said. */
+  begin(head: Head, place?: InText): void {
     if (this.pieces.length > 0) this.close()
+    for (const key of Object.keys(head) as (keyof Head)[]) {
+      const before = this.places.get(key)
+      if (before) this.makings.refuse(before, 'said otherwise later')
+      if (place) this.places.set(key, place)
+      else this.places.delete(key)
+    }
     this.head = { ...this.head, ...head }
   }
 
@@ -49,18 +62,22 @@ export class Pieces {
   }
 
   close(): void {
-    if (this.pieces.length > 0) this.parts.push(plainPart(this.newId, this.pieces, { ...this.head, ...differing(this.pieces, this.said) }))
+    const { refuse, newId } = this.makings
+    if (this.pieces.length > 0) {
+      const part = plainPart(newId, this.pieces, this.head)
+      this.parts.push(withDiffering(part, part.pieces, this.said, this.makings))
+    } else {
+      const lost = [...(this.said.differs ?? []), ...(this.said.differsBy ?? [])].map(({ place }) => place)
+      for (const place of new Set([...this.places.values(), ...lost])) refuse(place, 'nothing is done there')
+    }
     this.pieces = []
     this.head = {}
+    this.places.clear()
     this.said = {}
   }
 
   /** A plan can have no more. */
   get isFull(): boolean {
     return this.pieces.length >= limits.pieces || this.parts.length >= limits.parts
-  }
-
-  private add(piece: Piece): void {
-    this.pieces.push(piece)
   }
 }

@@ -4,7 +4,7 @@ import type { Exercise } from '../library/exercise'
 import { formsOf } from '../library/form'
 import { newUse, starterOf } from '../plan/edit/use'
 import type { Circuit, Intervals, Part, Piece, Plan, Station, Stay, Task, Use, Variation, VariationRule } from '../plan/plan'
-import { exerciseNames, type Named } from './names'
+import { exerciseNames, type FindName, type Named } from './names'
 import { pathTo } from './paths'
 import { phrasesOf, quoted } from './phrase'
 
@@ -21,7 +21,7 @@ const joined = (words: Words, mark = ', ') => words.filter((word): word is strin
 export const planText = (plan: Plan, exercises: readonly Exercise[]): string => new Writer(exercises).plan(plan)
 
 class Writer {
-  private readonly find: (words: readonly string[]) => Named | undefined
+  private readonly find: FindName
 
   constructor(private readonly exercises: readonly Exercise[]) {
     this.find = exerciseNames(exercises)

@@ -1,0 +1,63 @@
+import { limits } from '../base/limits'
+import type { Part } from '../plan/plan'
+import { unfit } from './clock-phrases'
+import { placeOf } from './heard'
+import { segmentsOf, wordsIn, type TextLine } from './lines'
+import type { FindName } from './names'
+import { isA, type Phrase } from './phrase'
+
+/** What a line says as a whole, and which of its phrases say it. */
+interface Told<What> {
+  said: What
+  by: readonly Phrase[]
+}
+
+/** The shortest that a class is: a shorter time on the first line is of its first piece. */
+const shortestSlot = 600
+
+/** The name of the class, and perhaps its slot, on the first line. */
+export function titleOf(line: TextLine, find: FindName): Told<{ name: string; slotSeconds?: number }> | undefined {
+  const { phrases } = line
+  const times = phrases.filter(isA('time'))
+  const [time, ...others] = times
+  const [exact] = phrases
+  if (exact?.kind === 'quoted' && time && phrases.length === 3)
+    return { said: { name: exact.text, slotSeconds: time.seconds }, by: [exact, time] }
+  const plain = phrases.every((phrase) => ['word', 'glue', 'mark', 'time'].includes(phrase.kind) && !('each' in phrase))
+  const words = wordsIn(phrases, line).map(({ text }) => text)
+  if (!plain || line.bullet || words.length === 0 || others.length > 0 || (time && time.seconds < shortestSlot)) return undefined
+  if (!time && find(words)) return undefined
+  const title = segmentsOf(line)[0]!.phrases.filter(({ kind }) => kind !== 'time')
+  const name = title.length === 0 ? '' : placeOf(title, line).text
+  if (name === '' || name.length > limits.nameLength) return undefined
+  return { said: { name, ...(time && { slotSeconds: Math.min(time.seconds, limits.totalSeconds) }) }, by: [...title, ...times] }
+}
+
+/** Of what a line consists that is about all that follows. */
+const inHeads = new Set<Phrase['kind']>(['part', 'role', 'label', 'quoted', 'laps', 'between', 'optional', 'mark', 'glue'])
+
+/** "4 times through with 1 min between:", "Warm-up:", "If there is time:" are about all that follows, up to the next part. */
+export function partHeadOf(
+  line: TextLine,
+): Told<Partial<Pick<Part, 'name' | 'role' | 'optional' | 'repeat' | 'restBetweenSeconds'>>> | undefined {
+  const { phrases } = line
+  const [times, between, name] = [phrases.find(isA('laps')), phrases.find(isA('between')), phrases.find(isA('quoted'))]
+  const [role, label, part] = [phrases.find(isA('role')), phrases.find(isA('label')), phrases.find(isA('part'))]
+  const optional = phrases.find(isA('optional'))
+  if (!phrases.every(({ kind }) => inHeads.has(kind)) || !/:\s*$/.test(line.text)) return undefined
+  if (label?.word === 'round' || (times && !times.times)) return undefined
+  if (!times && !role && !label && !optional && !part) return undefined
+  if (unfit({ laps: times?.count ?? 1, between: between?.seconds ?? 0 }) !== undefined) return undefined
+  const called = name?.text ?? (label && placeOf([label], line).text)
+  if (called !== undefined && called.length > limits.nameLength) return undefined
+  return {
+    said: {
+      ...(called !== undefined && { name: called }),
+      ...(role && { role: role.role }),
+      ...(optional && { optional: true }),
+      ...(times && { repeat: times.count }),
+      ...(between && { restBetweenSeconds: between.seconds }),
+    },
+    by: [times, between, name ?? label, role, part, optional].filter((phrase) => phrase !== undefined),
+  }
+}

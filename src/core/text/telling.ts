@@ -1,0 +1,109 @@
+import type { Pause } from '../plan/plan'
+import { unfit } from './clock-phrases'
+import { emptyDraft, isList, placesOf, type Draft, type Item } from './draft'
+import { placeOf, type Heard, type InText } from './heard'
+import type { TextLine } from './lines'
+import type { Span } from './phrase'
+import type { Head, Pieces } from './pieces'
+
+/** What is being told: the circuit that has not ended yet, and where one is in it. */
+export class Telling {
+  private draft: Draft | undefined
+  /** What stands before the first of several rounds that share it. */
+  private shared: Draft | undefined
+  /** The circuit whose other wave is being told. */
+  private host: Draft | undefined
+  /** Under "Station 3", until the next. */
+  atStation = false
+
+  constructor(
+    private readonly pieces: Pieces,
+    private readonly heard: Heard,
+  ) {}
+
+  /** The circuit, if one has begun. */
+  get now(): Draft | undefined {
+    return this.draft
+  }
+
+  open(): Draft {
+    return (this.draft ??= emptyDraft())
+  }
+
+  /** What a phrase says of the circuit; what stood there before it and is other is not part of the plan. */
+  say(field: Partial<Draft>, by: readonly Span[], line: TextLine): void {
+    const place = placeOf(by, line)
+    this.heard.hear(line, ...by)
+    const why = unfit(field)
+    if (why !== undefined) return this.heard.refuse(place, why)
+    const draft = this.open()
+    for (const [name, value] of Object.entries(field)) {
+      const key = name as keyof Draft
+      const [before, where] = [draft[key], draft.places[key]]
+      if (before !== undefined && where && JSON.stringify(before) !== JSON.stringify(value))
+        this.heard.refuse(where, 'said otherwise later')
+      draft.places[key] = place
+    }
+    Object.assign(draft, field)
+  }
+
+  add(item: Omit<Item, 'joins'>, joins = false): Item {
+    const made = { ...item, joins: joins || this.atStation }
+    this.open().items.push(made)
+    return made
+  }
+
+  /** "Station 3": what follows is there. */
+  goToStation(): void {
+    this.atStation = false
+    this.add({ exerciseId: '', empty: true })
+    this.atStation = true
+  }
+
+  /** What follows is done by the wave that waits. */
+  otherWave(): void {
+    this.host = this.draft
+    this.draft = emptyDraft()
+    this.atStation = false
+  }
+
+  /** "Round 2" goes on under the same figures. */
+  round(): void {
+    if (this.draft?.items.length === 0) this.shared = this.draft
+    else this.end()
+    if (this.shared) this.draft = { ...this.shared, items: [] }
+  }
+
+  pause(pause: Omit<Pause, 'id' | 'type'>): void {
+    this.end()
+    this.pieces.pause(pause)
+  }
+
+  /** A part begins; `alone`, whatever was said of one that has no piece yet. */
+  part(head: Head, place: InText, alone = false): void {
+    this.end()
+    this.shared = undefined
+    if (alone) this.pieces.close()
+    this.pieces.begin(head, place)
+  }
+
+  /** Whether a line of nothing but words can only be an exercise: the figures are said, or exercises go before it. */
+  takesItems(): boolean {
+    const { draft } = this
+    return draft !== undefined && (draft.items.length > 0 || draft.work !== undefined || isList(draft))
+  }
+
+  wantsMore(): boolean {
+    const { draft } = this
+    return draft !== undefined && (draft.stations === undefined || placesOf(draft) < draft.stations)
+  }
+
+  /** The circuit is told. */
+  end(): void {
+    const draft = this.host ? { ...this.host, meanwhile: this.draft ?? emptyDraft() } : this.draft
+    this.draft = undefined
+    this.host = undefined
+    this.atStation = false
+    if (draft) this.pieces.circuit(draft)
+  }
+}
