@@ -31,7 +31,8 @@ const text = [
 
 /** From a key in the text of a class to the new total beside it: all that is read, worked out and laid out anew; and 200 kB at once. */
 export async function benchText(browser: Browser, base: string): Promise<void> {
-  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, permissions: ['clipboard-read', 'clipboard-write'] })
+  const page = await context.newPage()
   await page.goto(`${base}/type`)
   const field = page.getByRole('textbox', { name: 'The class as text' })
   await field.fill(text)
@@ -68,10 +69,12 @@ export async function benchText(browser: Browser, base: string): Promise<void> {
   console.log(
     `  class of ${total}: ${at(0.5).toFixed(1)} ms at the median, ${at(0.95).toFixed(1)} at p95 (aim ${aimMs.toFixed(1)}: ratio ${(at(0.5) / aimMs).toFixed(2)})`,
   )
+  await field.press('ControlOrMeta+a')
+  await page.evaluate((text) => navigator.clipboard.writeText(text), '20 squats and some more\n'.repeat(8500))
   const begun = Date.now()
-  await field.fill('20 squats and some more\n'.repeat(8500))
+  await page.keyboard.press('ControlOrMeta+v')
   await reading.getByText(/only the first/).waitFor()
   const ms = Date.now() - begun
   console.log(`  200 kB pasted: ${ms} ms (aim 1000: ratio ${(ms / 1000).toFixed(2)})`)
-  await page.context().close()
+  await context.close()
 }

@@ -116,6 +116,26 @@ async function offered(page: Page, words: string | RegExp): Promise<void> {
   await all.getByRole('button', { name: words }).click()
 }
 
+test('an exercise that is entered before the list of them has come counts, whoever goes on meanwhile', async ({ page }) => {
+  let come = () => {}
+  const held = new Promise<void>((resolve) => (come = resolve))
+  await page.route('**/_astro/ExercisePicker*.js', async (route) => {
+    await held
+    await route.continue()
+  })
+  await make(page, 'On a slow line')
+  const first = page.getByRole('combobox', { name: 'Exercise at station 1' })
+  await first.focus()
+  await page.keyboard.type('goblet')
+  await page.keyboard.press('Enter')
+  await page.getByRole('combobox', { name: 'Exercise at station 2' }).focus()
+  await page.keyboard.type('band r')
+  come()
+  await expect(first).toHaveValue('Goblet squat')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('combobox', { name: 'Exercise at station 2' })).toHaveValue('Band row')
+})
+
 test('any shape is said: sets, laps that differ, waves, a list, a ladder together, what is only done if there is time', async ({
   page,
 }) => {

@@ -39,6 +39,13 @@ test('the hardest shapes are read as they are pasted', async ({ page }) => {
     await expect(reading(page), name).toContainText(total)
     await expect(reading(page).getByText('Not understood'), name).toHaveCount(0)
   }
+  // The class is as long as its text was said to be.
+  await paste(page, textOf('a hold in a window, then a capped list, four times'))
+  await expect(reading(page)).toContainText('4 times with 1:00 between')
+  const total = await reading(page).locator('b').first().innerText()
+  await page.getByRole('button', { name: 'Create class' }).click()
+  await page.waitForURL(/\/classes\/.*\/shape/)
+  await expect(page.getByRole('status', { name: 'Total' })).toContainText(total)
 })
 
 test('what is not understood is told where it stands; an exercise that is missed is added; what is typed stays', async ({ page }) => {

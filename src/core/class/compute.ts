@@ -82,8 +82,14 @@ export function peopleHere(
 
 export const settingsOf = (library: Pick<HallLibrary, 'figures'>): HallSettings => library.figures ?? commonSettings
 
+/** What of a hall its paces are made of. */
+export interface PacesKnown {
+  exercises: readonly Pick<Exercise, 'id' | 'pace'>[]
+  figures?: HallSettings
+}
+
 /** The hall's own paces, for these people or for all levels; exercises without one go at the hall's common pace. */
-export function pacesOf(library: Pick<HallLibrary, 'exercises' | 'figures'>, people: readonly Pick<Person, 'level'>[] = []): Paces {
+export function pacesOf(library: PacesKnown, people: readonly Pick<Person, 'level'>[] = []): Paces {
   const { repPace, slowingPercent } = settingsOf(library)
   const byExercise = new Map(library.exercises.flatMap((exercise) => (exercise.pace ? [[exercise.id, exercise.pace] as const] : [])))
   return { byExercise, common: repPace, slowingPercent, whose: whoseAmong(people.map(({ level }) => level)) }

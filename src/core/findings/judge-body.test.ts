@@ -53,6 +53,25 @@ describe('findings about load and limits, common practice unless a source is nam
     for (const id of ['warmUp', 'coolDown', 'water']) expect(find(judged(lunch()), id)).toBeUndefined()
   })
 
+  it('an exercise that the hall does not have is told once, and does not make the whole of its list gentle', () => {
+    const document = changed((circuit) => {
+      circuit.stay = { kind: 'task', openerCount: 0, rungRestSeconds: 0, goal: 'cap', capSeconds: 600 }
+      circuit.stations = [
+        {
+          ...circuit.stations[0]!,
+          uses: ['barrel-roll', 'burpee', 'barrel-roll'].map((exerciseId, at) => ({ id: `u${at}`, exerciseId, sides: 'none' })),
+        },
+      ]
+    })
+    const alone = { ...document, plan: { ...document.plan, parts: document.plan.parts.slice(1, 2) } }
+    const findings = judged(alone)
+    expect(findings.filter(({ id }) => id.startsWith('notOfHall')).map(({ what }) => what)).toEqual([
+      '“barrel-roll” is not among this hall’s exercises',
+    ])
+    expect(find(findings, 'warmUp')).toBeDefined()
+    expect(find(judged(lunch()), 'notOfHall')).toBeUndefined()
+  })
+
   it('a limit with no option', () => {
     const document = changed((circuit, all) => {
       circuit.stations[0]!.uses[0]!.exerciseId = 'strap-row'

@@ -12,6 +12,7 @@ import { lowCeiling } from './rules/low-ceiling'
 import { manyJumps } from './rules/many-jumps'
 import { namesOutOfReach } from './rules/names-out-of-reach'
 import { noOption } from './rules/no-option'
+import { notOfHall } from './rules/not-of-hall'
 import { noteNumbers } from './rules/note-numbers'
 import { outOfSight } from './rules/out-of-sight'
 import { regionTwice } from './rules/region-twice'
@@ -40,6 +41,7 @@ const rules: FindingRule[] = [
   shortTransition,
   floorSpace,
   lowCeiling,
+  notOfHall,
   noOption,
   gearShort,
   twoClasses,

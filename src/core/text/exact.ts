@@ -3,7 +3,7 @@ import { isClock, said } from './clock-phrases'
 import { placeOf } from './heard'
 import { wordsIn, type TextLine } from './lines'
 import { slug, type FindName } from './names'
-import { isA, type Path, type Phrase } from './phrase'
+import { isA, type Path, type Phrase, type PhraseOf } from './phrase'
 
 /** What has words of its own, so that a plan that is written reads back as it was. Each answers with the phrases that it took. */
 
@@ -41,7 +41,8 @@ export function idsOf(name: Phrase, line: TextLine, find: FindName): Pick<Item, 
 }
 
 /** A name that stands for itself: "#id", or in quotes. */
-export const exactName = (phrases: readonly Phrase[]): Phrase | undefined => phrases.find(({ kind }) => kind === 'ref' || kind === 'quoted')
+export const exactName = (phrases: readonly Phrase[]): PhraseOf<'ref' | 'quoted'> | undefined =>
+  phrases.find((phrase) => isA('ref')(phrase) || isA('quoted')(phrase))
 
 /** Details of an exercise: an alternative, a note, an effort, what somebody of a level does. */
 export function tellItemExactly(item: Item, phrases: readonly Phrase[], line: TextLine, find: FindName): readonly Phrase[] {

@@ -1,12 +1,20 @@
-import type { Phrase, Span } from './phrase'
+import { isOfItem, type Phrase, type Span } from './phrase'
 import type { TextLine } from './lines'
 
 /** Words of a text, by their line (from 0). */
 export interface InText extends Span {
   line: number
   text: string
-  /** Why it is not in the plan, where that is known. */
+}
+
+/** What of a text is not in the plan. */
+export interface Miss extends InText {
+  /** Why, where it is understood. */
   why?: string
+  /** What could stand there, where it is not. */
+  expected?: string
+  /** The words among which it stands, where a name is among them that was understood. */
+  among?: InText
 }
 
 export const placeOf = (spans: readonly Span[], line: TextLine): InText => {
@@ -16,7 +24,7 @@ export const placeOf = (spans: readonly Span[], line: TextLine): InText => {
 
 /** Keeps account of a text: what is in the plan, and what is not. What nobody has spoken for is not in it. */
 export class Heard {
-  readonly missed: InText[] = []
+  readonly missed: Miss[] = []
   private readonly spoken = new Set<string>()
 
   private key = (line: TextLine, at: number) => `${line.number} ${line.start + at}`
@@ -25,10 +33,9 @@ export class Heard {
     for (const { from } of spans) this.spoken.add(this.key(line, from))
   }
 
-  miss(line: TextLine, ...spans: readonly Span[]): void {
-    if (spans.length === 0) return
+  miss(line: TextLine, spans: readonly Span[], about: Pick<Miss, 'expected' | 'among'>): void {
     this.hear(line, ...spans)
-    this.missed.push(placeOf(spans, line))
+    this.missed.push({ ...placeOf(spans, line), ...about })
   }
 
   /** What is understood, but cannot be in the plan. */
@@ -39,6 +46,8 @@ export class Heard {
   /** Once the line is read: all of it is spoken for now. */
   close(line: TextLine): void {
     const says = ({ kind }: Phrase) => kind !== 'mark' && kind !== 'glue'
-    for (const phrase of line.phrases) if (says(phrase) && !this.spoken.has(this.key(line, phrase.from))) this.miss(line, phrase)
+    for (const phrase of line.phrases)
+      if (says(phrase) && !this.spoken.has(this.key(line, phrase.from)))
+        this.miss(line, [phrase], { expected: `${isOfItem(phrase) ? 'an exercise' : 'a place'} that it is said of` })
   }
 }

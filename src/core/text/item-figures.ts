@@ -4,9 +4,6 @@ import { placeOf } from './heard'
 import type { TextLine } from './lines'
 import type { Phrase } from './phrase'
 
-/** Figures that are said of one exercise. */
-export const isOfItem = ({ kind }: Phrase): boolean => ['reps', 'time', 'counted', 'load', 'tempo', 'sides'].includes(kind)
-
 /** What a phrase says of an exercise; false where it says nothing that one can have, or what has been said of it already. */
 export function tellItem(item: Item, phrase: Phrase, line: TextLine): boolean {
   const key = keyOf(phrase)

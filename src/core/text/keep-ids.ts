@@ -1,3 +1,4 @@
+import { isEqual } from 'es-toolkit'
 import type { Circuit, Part, Piece, Plan, Station } from '../plan/plan'
 
 interface Identified {
@@ -6,7 +7,8 @@ interface Identified {
 
 /**
  * The plan as it was read, with the ids of the plan before it for all that is the same, or stands where it stood: what is said of
- * them elsewhere (spots, sizes, options) goes on to hold.
+ * them elsewhere (spots, sizes, options) goes on to hold. Parts and pieces that are the same are the very objects of the plan
+ * before, so that what was worked out for them goes on to hold too.
  */
 export function keepIds(before: Plan, after: Plan): Plan {
   const kept = new Map<string, string>()
@@ -31,7 +33,18 @@ export function keepIds(before: Plan, after: Plan): Plan {
     for (const [piece, now] of aligned(one.pieces, other.pieces)) pieces(piece, now)
   }
   kept.set(after.id, before.id)
-  return renamed(after, kept)
+  const named = renamed(after, kept)
+  return { ...named, parts: shared(before.parts, named.parts, (one, other) => ({ ...other, pieces: shared(one.pieces, other.pieces) })) }
+}
+
+/** Those of before where nothing is other; `inside`, what of one that is other can be. */
+function shared<One extends Identified>(before: readonly One[], after: readonly One[], inside = (_: One, other: One) => other): One[] {
+  const known = new Map(before.map((one) => [one.id, one]))
+  return after.map((other) => {
+    const one = known.get(other.id)
+    if (!one) return other
+    return isEqual(one, other) ? one : inside(one, other)
+  })
 }
 
 /** Those that belong together: first what is the same, in its order, then what is left, in the order that it stands in. */
@@ -45,7 +58,8 @@ function aligned<One extends Identified>(before: readonly One[], after: readonly
   }
   const told = new Map(before.map((one) => [one, withoutIds(one)]))
   for (const other of after) {
-    const same = [...free].find((one) => told.get(one) === withoutIds(other))
+    const says = withoutIds(other)
+    const same = [...free].find((one) => told.get(one) === says)
     if (same) pair(same, other)
   }
   // In pairs by where they stand among what did not change.

@@ -104,8 +104,25 @@ describe('a class as people write it', () => {
     expect(read('').plan.parts).toHaveLength(1)
   })
 
+  it('what is not understood says what goes there; beside a name, all that may have been meant by it', () => {
+    const { missed } = read('4 stations, brisk, 40 on\n1. Gobblet squats\n2. Plank')
+    expect(missed).toMatchObject([
+      { text: 'brisk', expected: expect.stringContaining('40 on') as string },
+      { text: 'Gobblet', expected: expect.stringContaining('reps') as string, among: { line: 1, from: 3, text: 'Gobblet squats' } },
+    ])
+    expect(read('Monday\n\nqzxv wvut').missed).toMatchObject([{ expected: expect.stringContaining('how it is worked first') as string }])
+  })
+
+  it('a name in quotes, or an id, that the hall does not have is unknown too', () => {
+    const { unknown } = read('2 stations, 40 on\n1. "Barrel roll"\n2. #wall-walk')
+    expect(unknown).toMatchObject([
+      { name: 'Barrel roll', exerciseId: 'barrel-roll', line: 1, from: 3 },
+      { name: 'wall-walk', exerciseId: 'wall-walk', line: 2, from: 3 },
+    ])
+  })
+
   it('of a text that is too long the rest is told as not read', () => {
     const { missed } = read('20 squats\n'.repeat(20_000))
-    expect(missed.at(-1)!.text.length).toBe(200_000 - longestText)
+    expect(missed[0]!.text.length).toBe(200_000 - longestText)
   })
 })

@@ -1,3 +1,4 @@
+import { LRUCache } from 'lru-cache'
 import type { Exercise } from '../library/exercise'
 import { formsOf } from '../library/form'
 
@@ -41,8 +42,16 @@ export function exerciseNames(exercises: readonly Exercise[]): FindName {
   const before = made.get(exercises)
   if (before) return before
   const find = finderOf(exercises)
-  made.set(exercises, find)
-  return find
+  // With each key that is typed, all names but one are asked for again.
+  const found = new LRUCache<string, { named: Named | undefined }>({ max: 1000 })
+  const again: FindName = (words) => {
+    const key = words.join(' ')
+    const { named } = found.get(key) ?? { named: find(words) }
+    found.set(key, { named })
+    return named
+  }
+  made.set(exercises, again)
+  return again
 }
 
 function finderOf(exercises: readonly Exercise[]): FindName {

@@ -62,6 +62,9 @@ export const isA =
   (phrase: Phrase): phrase is PhraseOf<Kind> =>
     phrase.kind === kind
 
+/** Figures that are said of one exercise. */
+export const isOfItem = ({ kind }: Phrase): boolean => ['reps', 'time', 'counted', 'load', 'tempo', 'sides'].includes(kind)
+
 /** Of lines read before: with each key that is typed, all lines but one are as they were. */
 const known = new LRUCache<string, Phrase[]>({ max: 1000 })
 

@@ -1,17 +1,17 @@
-import { limits } from '../base/limits'
 import type { Exercise } from '../library/exercise'
 import type { GroupSize } from '../grouping/group-size'
 import type { NewId } from '../plan/edit/make'
 import type { Pause, Plan } from '../plan/plan'
 import { isClock, said } from './clock-phrases'
 import { emptyDraft, isList, placesOf, type Draft, type Item } from './draft'
-import { differsIn, exactName, idsOf, tellItemExactly, tellPlace } from './exact'
+import { differsIn, exactName, tellItemExactly, tellPlace } from './exact'
 import { partHeadOf, titleOf } from './heads'
-import { Heard, placeOf, type InText } from './heard'
-import { isOfItem, tellItem } from './item-figures'
-import { linesOf, segmentsOf, withoutStart, wordsIn, type Segment, type TextLine } from './lines'
-import { exerciseNames, slug, type FindName } from './names'
-import { isA, type Phrase, type PhraseOf } from './phrase'
+import { Heard, placeOf, type InText, type Miss } from './heard'
+import { tellItem } from './item-figures'
+import { linesOf, segmentsOf, withoutStart, wordsIn, type TextLine } from './lines'
+import { exerciseNames, type FindName } from './names'
+import { Naming, type Around, type Unknown } from './naming'
+import { isA, isOfItem, type Phrase, type PhraseOf } from './phrase'
 import { Pieces } from './pieces'
 import { Telling } from './telling'
 
@@ -21,9 +21,8 @@ export interface TextReading {
   /** Who moves, where the text says so. */
   size?: GroupSize
   /** What was not understood; each word of the text is either part of the plan or here. */
-  missed: InText[]
-  /** Exercises that the hall does not have, under the ids by which the plan keeps them. */
-  unknown: (InText & { exerciseId: string })[]
+  missed: Miss[]
+  unknown: Unknown[]
 }
 
 /** The longest text that is read, in characters: more than any plan can hold. */
@@ -38,26 +37,12 @@ export const readText = (text: string, exercises: readonly Exercise[], newId: Ne
 /** Phrases with which another circuit begins, where one has its exercises already. */
 const begins = new Set<Phrase['kind']>(['work', 'workOff', 'countedTimes', 'stations', 'exercises', 'goal', 'ladder', 'sets', 'window'])
 
-/** Where a stretch of a line stands in it. */
-interface Around {
-  line: TextLine
-  segment: Segment
-  /** It is the only one. */
-  alone: boolean
-  /** Others of the line are exercises of the hall. */
-  amongNames: boolean
-  /** It begins the line, and figures of the clock follow. */
-  titles: boolean
-  /** The exercise before it on the line. */
-  item: Item | undefined
-}
-
 class Reader {
   private readonly find: FindName
   private readonly heard = new Heard()
   private readonly pieces: Pieces
   private readonly telling: Telling
-  private readonly unknown: TextReading['unknown'] = []
+  private readonly naming: Naming
   private title: { name: string; slotSeconds?: number } = { name: 'From text' }
   private size: { said: GroupSize; place: InText } | undefined
 
@@ -68,6 +53,7 @@ class Reader {
     this.find = exerciseNames(exercises)
     this.pieces = new Pieces({ exercises, newId, refuse: (place, why) => this.heard.refuse(place, why) })
     this.telling = new Telling(this.pieces, this.heard)
+    this.naming = new Naming(exercises, this.heard, this.telling)
   }
 
   read(text: string): TextReading {
@@ -82,10 +68,10 @@ class Reader {
       this.pieces.circuit(emptyDraft())
       this.pieces.close()
     }
-    const { unknown, size, title } = this
-    const missed = [...this.heard.missed, ...(text.length > longestText ? [tooLong(text)] : [])]
+    const { size, title } = this
+    const missed = [...(text.length > longestText ? [tooLong(text)] : []), ...this.heard.missed]
     const plan: Plan = { id: this.newId(), slotSeconds: 3600, ...title, parts: this.pieces.parts }
-    return { plan, ...(size && { size: size.said }), missed, unknown }
+    return { plan, ...(size && { size: size.said }), missed, unknown: this.naming.unknown }
   }
 
   private line(line: TextLine, first: boolean): void {
@@ -190,7 +176,7 @@ class Reader {
       this.tell(figures, item, line)
       return undefined
     }
-    const made = this.exercisesIn(around)
+    const made = this.naming.exercisesIn(around)
     // Figures of what is not understood are not of the circuit.
     if (made[0] || phrases.some(isClock)) this.tell(figures, made[0], line)
     return made.at(-1)
@@ -255,8 +241,7 @@ class Reader {
     if (took.length > 0) return item
     const name = exactName(phrases)
     if (!name || first?.kind === 'key' || first?.kind === 'or' || phrases.some(isA('word')) || segment.end === ':') return undefined
-    const made = this.telling.add(idsOf(name, line, this.find), segment.joins)
-    this.heard.hear(line, name)
+    const made = this.naming.exercise(name, line, segment.joins)
     this.tell(phrases.filter(isOfItem), made, line)
     return made
   }
@@ -277,60 +262,9 @@ class Reader {
     const { goal, cap } = this.telling.open()
     return goal && cap === undefined ? { cap: seconds } : { work: [seconds] }
   }
-
-  /** The exercises that a stretch of words names; what is left of it is told. */
-  private exercisesIn(around: Around): Item[] {
-    const { line, segment } = around
-    const words = wordsIn(segment.phrases, line)
-    const items: Item[] = []
-    const take = (from: number, to: number, joins: boolean): void => {
-      while (from < to && words[from]!.glue) from++
-      while (to > from && words[to - 1]!.glue) to--
-      if (from >= to) return
-      const here = words.slice(from, to)
-      if (this.telling.open().items.length >= limits.stations) return this.heard.miss(line, ...here)
-      const named = this.find(here.map(({ text }) => text))
-      if (named) {
-        take(from, from + named.from, joins)
-        this.heard.hear(line, ...here.slice(named.from, named.to))
-        items.push(this.telling.add({ exerciseId: named.exercise.id, ...(named.optionId && { optionId: named.optionId }) }, joins))
-        take(from + named.to, to, false)
-        return
-      }
-      const whole = items.length === 0 && to === words.length
-      const place = placeOf(here, line)
-      if (whole && around.titles && this.telling.now?.name === undefined) return this.telling.say({ name: place.text }, here, line)
-      const unnamed = whole ? this.unnamed(place, around) : undefined
-      if (!unnamed) return this.heard.miss(line, ...here)
-      this.heard.hear(line, ...here)
-      items.push(this.telling.add(unnamed, joins))
-    }
-    take(0, words.length, segment.joins)
-    return items
-  }
-
-  /** What words are that name no exercise of the hall: a rest, or an exercise that the hall does not have. */
-  private unnamed(place: InText, around: Around): Omit<Item, 'joins'> | undefined {
-    const { text } = place
-    if (/^rest$/i.test(text) && this.telling.takesItems()) return { exerciseId: 'rest', rest: true }
-    if (!this.canOnlyBeExercise(text, around)) return undefined
-    const exerciseId = slug(text)
-    this.unknown.push({ ...place, exerciseId })
-    return { exerciseId }
-  }
-
-  private canOnlyBeExercise(text: string, { line, segment, alone, amongNames, item }: Around): boolean {
-    const words = text.split(/\s+/).length
-    if (line.bullet || segment.phrases.some(isA('reps'))) return true
-    if (words > 5) return false
-    if (this.telling.atStation) return true
-    if (segment.phrases.some(isClock)) return false
-    if (alone) return !line.goesOn && this.telling.takesItems()
-    return words <= 4 && (item !== undefined || amongNames) && this.telling.wantsMore()
-  }
 }
 
-const tooLong = (text: string): InText => ({
+const tooLong = (text: string): Miss => ({
   line: text.slice(0, longestText).split('\n').length - 1,
   from: 0,
   to: 0,

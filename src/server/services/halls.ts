@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto'
 import { asc, eq, sql } from 'drizzle-orm'
-import type { HallLibrary } from '../../core/class/compute'
+import type { HallLibrary, PacesKnown } from '../../core/class/compute'
 import { commonSettings, type HallSettings } from '../../core/library/hall-settings'
 import { namedIn } from '../../core/library/gear-kind'
 import type { Room } from '../../core/library/room'
@@ -74,6 +74,12 @@ export async function knownLibrary(hall: InHall): Promise<KnownLibrary> {
 }
 
 export const hallLibrary = async (hall: InHall): Promise<HallLibrary> => (await knownLibrary(hall)).library
+
+/** What of the hall its paces are made of: only exercises that have one of their own. */
+export async function pacesKnown(hall: InHall): Promise<PacesKnown> {
+  const { exercises: all, figures } = (await knownLibrary(hall)).library
+  return { exercises: all.flatMap(({ id, pace }) => (pace ? [{ id, pace }] : [])), ...(figures && { figures }) }
+}
 
 /** Stores the hall's figures if nobody has changed the hall since `version`; else 409 with them as they are now. */
 export async function updateFigures(

@@ -1,7 +1,9 @@
 import { Button, FileButton, Stack } from '@mantine/core'
 import { useMutation } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { limits } from '@core/base/limits'
+import { pacesOf, type PacesKnown } from '@core/class/compute'
+import type { Paces } from '@core/pace/pace'
 import type { Plan } from '@core/plan/plan'
 import type { Problem } from '@core/base/result'
 import { classSentences } from '@core/summary/sentence/class-sentences'
@@ -26,18 +28,24 @@ interface Imported {
   exercisesMissing: string[]
 }
 
+interface PlansPageProps {
+  plans: Plan[]
+  /** How fast this hall's exercises go, for lists of reps. */
+  paced: PacesKnown
+}
+
 /** The hall's reusable plans: seen, saved as files, read from files. */
-export function PlansPage({ plans }: { plans: Plan[] }) {
+export function PlansPage(props: PlansPageProps) {
   return (
     <Kit>
-      <Plans initial={plans} />
+      <Plans {...props} />
     </Kit>
   )
 }
 
-function Plans({ initial }: { initial: Plan[] }) {
+function Plans({ plans: initial, paced }: PlansPageProps) {
   const [plans, setPlans] = useState(initial)
-
+  const paces = useMemo(() => pacesOf(paced), [paced])
   const putAway = usePutAway()
   const byName = (list: Plan[]) => list.sort((a, b) => a.name.localeCompare(b.name))
   const remove = (plan: Plan) =>
@@ -127,6 +135,7 @@ function Plans({ initial }: { initial: Plan[] }) {
           <PlanCard
             key={plan.id}
             plan={plan}
+            paces={paces}
             onRename={(name) => rename({ plan, name })}
             onCopy={() => copy(plan)}
             onPutAway={() => void remove(plan)}
@@ -148,13 +157,14 @@ async function readFile(file: File): Promise<unknown> {
 
 interface PlanCardProps {
   plan: Plan
+  paces: Paces
   onRename: (name: string) => void
   onCopy: () => void
   onPutAway: () => void
 }
 
-function PlanCard({ plan, onRename, onCopy, onPutAway }: PlanCardProps) {
-  const timeline = compileTimeline(plan)
+function PlanCard({ plan, paces, onRename, onCopy, onPutAway }: PlanCardProps) {
+  const timeline = compileTimeline(plan, paces)
   return (
     <article className={`${shell.sheet} ${styles.plan}`} aria-label={plan.name}>
       <div className={`${shell.pageHead} ${styles.planHead}`}>

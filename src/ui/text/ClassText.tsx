@@ -1,6 +1,6 @@
 import { useEffect, useId, useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import type { Exercise } from '@core/library/exercise'
-import type { TextReading } from '@core/text/read'
+import { longestText, type TextReading } from '@core/text/read'
 import { begunName, lineStarts } from './in-text'
 import styles from './text.module.css'
 
@@ -27,7 +27,11 @@ export function ClassText({ text, onChange, reading, exercises, onUndo }: ClassT
   const field = useRef<HTMLTextAreaElement>(null)
   // Who comes here has something to write or to paste.
   useEffect(() => field.current?.focus(), [])
-  const marked = useMemo(() => (reading ? marks(text, reading) : [{ text, kind: undefined }]), [text, reading])
+  // What is not read has no marks; to lay it out twice takes long.
+  const marked = useMemo(() => {
+    const start = text.slice(0, longestText)
+    return reading ? marks(start, reading) : [{ text: start, kind: undefined }]
+  }, [text, reading])
   const listId = useId()
   const [begun, setBegun] = useState<ReturnType<typeof begunName>>()
   const names = useMemo(() => completions(exercises, begun?.letters), [exercises, begun])

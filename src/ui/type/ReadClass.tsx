@@ -1,16 +1,18 @@
-import { useMemo } from 'react'
+import { memo, useMemo } from 'react'
 import { midSentence } from '@core/base/mid-sentence'
 import { formatSeconds } from '@core/base/units'
 import type { Exercise } from '@core/library/exercise'
 import { formOf } from '@core/library/form'
 import { exercisesById } from '@core/library/by-id'
-import type { Circuit, Use } from '@core/plan/plan'
+import type { Paces } from '@core/pace/pace'
+import type { Circuit, Piece, Use } from '@core/plan/plan'
 import { itemText } from '@core/summary/items'
 import { pieceNames } from '@core/summary/names'
 import { movingsOf, pieceText } from '@core/summary/sentence/class-sentences'
 import { partClauses } from '@core/summary/sentence/part-clauses'
 import { clausesText } from '@core/summary/sentence/said'
 import type { InText } from '@core/text/heard'
+import type { Unknown } from '@core/text/naming'
 import type { TextReading } from '@core/text/read'
 import { blocksOf } from '@core/timeline/blocks'
 import { compileTimeline } from '@core/timeline/compile'
@@ -21,19 +23,25 @@ import kit from '../kit/kit.module.css'
 
 interface ReadClassProps {
   reading: TextReading
+  /** How fast lists go. */
+  paces: Paces
   exercises: readonly Exercise[]
   empty: boolean
-  /** Adds an exercise of this name to the hall. */
-  onAdd: (name: string) => void
+  /** Adds an exercise to the hall. */
+  onAdd: (place: Unknown) => void
   /** Puts other words where some were not understood. */
   onWords: (place: InText, words: string) => void
 }
 
 /** What a text was read as: its length, each piece as a sentence with its exercises, and what was not understood. */
-export function ReadClass({ reading, exercises, empty, onAdd, onWords }: ReadClassProps) {
+export const ReadClass = memo(({ reading, paces, exercises, empty, onAdd, onWords }: ReadClassProps) => {
   const { plan, size } = reading
-  const timeline = useMemo(() => compileTimeline(plan), [plan])
+  const timeline = useMemo(() => compileTimeline(plan, paces), [plan, paces])
   const known = useMemo(() => exercisesById(exercises), [exercises])
+  const movings = useMemo(() => {
+    const of = movingsOf({ groupSize: size ?? 'pairs' })
+    return (id: string) => of(id)
+  }, [size])
   if (empty)
     return (
       <div className={kit.empty}>
@@ -44,7 +52,6 @@ export function ReadClass({ reading, exercises, empty, onAdd, onWords }: ReadCla
         </p>
       </div>
     )
-  const movings = movingsOf({ groupSize: size ?? 'pairs' })
   return (
     <div aria-live="polite">
       <p className={styles.total}>
@@ -68,17 +75,28 @@ export function ReadClass({ reading, exercises, empty, onAdd, onWords }: ReadCla
               </h3>
             )}
             {part.pieces.map((piece) => (
-              <div key={piece.id} className={styles.piece}>
-                <p>{sentenceOf(piece, (id) => movings(id))}</p>
-                {piece.type === 'circuit' && <Places circuit={piece} known={known} />}
-              </div>
+              <PieceRead key={piece.id} piece={piece} movings={movings} known={known} />
             ))}
           </section>
         )
       })}
     </div>
   )
+})
+
+interface PieceReadProps {
+  piece: Piece
+  movings: Parameters<typeof pieceText>[1]
+  known: ReadonlyMap<string, Exercise>
 }
+
+/** A piece as a sentence, with what is done at its places. */
+const PieceRead = memo(({ piece, movings, known }: PieceReadProps) => (
+  <div className={styles.piece}>
+    <p>{sentenceOf(piece, movings)}</p>
+    {piece.type === 'circuit' && <Places circuit={piece} known={known} />}
+  </div>
+))
 
 const sentenceOf = (...[piece, movings]: Parameters<typeof pieceText>): string => {
   const text = pieceText(piece, movings)

@@ -14,6 +14,8 @@ export function isGentle(plan: Plan, circuit: Circuit, role: PartRole, library: 
   const said = saidRole(plan, circuit)
   if (said === role) return true
   if (said === 'finisher') return false
-  const mets = circuit.stations.flatMap((station) => exerciseOf(library, station)?.met ?? [])
+  const mets = circuit.stations.flatMap((station) =>
+    station.uses.flatMap((_, position) => exerciseOf(library, station, position)?.met ?? []),
+  )
   return mets.length > 0 ? mets.every((met) => met.high <= easyMet) : circuit.travel === 'together'
 }

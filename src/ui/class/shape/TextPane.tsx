@@ -1,16 +1,17 @@
 import { nanoid } from 'nanoid'
 import { useState } from 'react'
+import type { Plan } from '@core/plan/plan'
 import { keepIds } from '@core/text/keep-ids'
 import { planText } from '@core/text/print'
-import { readText } from '@core/text/read'
-import { onDemand } from '../../kit/on-demand'
+import { readText, type TextReading } from '@core/text/read'
 import { ClassText } from '../../text/ClassText'
 import { withWords } from '../../text/in-text'
 import { Missed } from '../../text/Missed'
+import { useMissedName } from '../../text/use-missed-name'
+import { AddToHall } from '../shared/AddToHall'
 import { useClass, useHall, usePlanEdits } from '../shared/context'
 import kit from '../../kit/kit.module.css'
 
-const AddExercise = onDemand(async () => (await import('../../kit/AddExercise')).AddExercise)
 const newId = () => nanoid(10)
 
 /** How long one types without a rest before undo takes it back in one. */
@@ -21,24 +22,30 @@ const stepMs = 1000
  */
 export function TextPane() {
   const { document, store } = useClass()
-  const { library, source } = useHall()
+  const { exercises } = useHall().library
   const { tryPlan } = usePlanEdits()
-  const { exercises } = library
-  const [typed, setTyped] = useState({ text: planText(document.plan, exercises), plan: document.plan, at: 0 })
+  /** A text as it is read, the plan that it stands for, and when a key last changed it. */
+  const typedAs = (text: string, reading: TextReading, plan: Plan, at: number) => ({ text, reading, plan, at })
+  const printed = (plan: Plan) => {
+    const text = planText(plan, exercises)
+    return typedAs(text, readText(text, exercises, newId), plan, 0)
+  }
+  const [typed, setTyped] = useState(() => printed(document.plan))
   const [wrong, setWrong] = useState<string>()
-  const [adding, setAdding] = useState<string>()
   // Undone, or changed elsewhere: the text is the class as it is now.
   if (typed.plan !== document.plan) {
-    setTyped({ text: planText(document.plan, exercises), plan: document.plan, at: 0 })
+    setTyped(printed(document.plan))
     setWrong(undefined)
   }
-  const reading = readText(typed.text, exercises, newId)
+  const { reading } = typed
   const change = (text: string) => {
     const before = store.getState().document.plan
-    const problem = tryPlan(keepIds(before, readText(text, exercises, newId).plan), Date.now() - typed.at < stepMs)
+    const reading = readText(text, exercises, newId)
+    const problem = tryPlan(keepIds(before, reading.plan), Date.now() - typed.at < stepMs)
     setWrong(problem)
-    setTyped({ text, plan: store.getState().document.plan, at: problem === undefined ? Date.now() : 0 })
+    setTyped(typedAs(text, reading, store.getState().document.plan, problem === undefined ? Date.now() : 0))
   }
+  const { adding, onAdd } = useMissedName(typed.text, exercises, change)
   return (
     <section aria-label="The class as text">
       <ClassText
@@ -52,19 +59,10 @@ export function TextPane() {
       <Missed
         reading={reading}
         exercises={exercises}
-        onAdd={setAdding}
+        onAdd={onAdd}
         onWords={(place, words) => change(withWords(typed.text, place, words))}
       />
-      {adding !== undefined && (
-        <AddExercise
-          opened
-          name={adding}
-          gear={library.gear}
-          source={source}
-          onClose={() => setAdding(undefined)}
-          onAdded={() => setAdding(undefined)}
-        />
-      )}
+      <AddToHall {...adding} />
     </section>
   )
 }

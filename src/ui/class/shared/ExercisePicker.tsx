@@ -2,14 +2,12 @@ import { Select } from '@mantine/core'
 import { memo, useEffect, useMemo, useRef, useState } from 'react'
 import type { Form } from '@core/library/form'
 import { FormFigure } from '../../kit/FormFigure'
-import { whenOpened } from '../../kit/when-opened'
 import { WhenSeen } from '../../kit/WhenSeen'
+import { AddToHall } from './AddToHall'
 import { useHall } from './context'
 import { useExerciseSearch } from './use-exercise-search'
 import kit from '../../kit/kit.module.css'
 import styles from './picker.module.css'
-
-const AddExercise = whenOpened(async () => (await import('../../kit/AddExercise')).AddExercise)
 
 /** An exercise as it is chosen: drawn once it is scrolled to, as there are many. */
 const Choice = ({ form, label }: { form: Pick<Form, 'name' | 'points' | 'figure'> | undefined; label: string }) => (
@@ -30,11 +28,12 @@ interface ExercisePickerProps {
   begun?: Begun
 }
 
-/** How somebody came to the picker: by a press, or with these letters, which Enter may have ended. */
+/** How somebody came to the picker: by a press, or with these letters, which Enter may have ended; and whether they have left. */
 export interface Begun {
   pressed: boolean
   text: string | undefined
   entered: boolean
+  left: boolean
 }
 
 /** The choice that empties a station; no exercise can have this id. */
@@ -45,7 +44,7 @@ const nothing = ''
  * the arrow keys have chosen.
  */
 export const ExercisePicker = memo(function ExercisePicker({ id, label, value, onChange, tile = false, begun }: ExercisePickerProps) {
-  const { library, source } = useHall()
+  const { library } = useHall()
   const search = useExerciseSearch()
   const [opened, setOpened] = useState(begun ? begun.pressed || begun.text !== undefined : false)
   const [adding, setAdding] = useState<string>()
@@ -103,7 +102,7 @@ export const ExercisePicker = memo(function ExercisePicker({ id, label, value, o
         dropdownOpened={opened}
         onDropdownOpen={() => setOpened(true)}
         onDropdownClose={() => setOpened(false)}
-        autoFocus={begun !== undefined}
+        autoFocus={begun !== undefined && !begun.left}
         onFocus={(event) => {
           // What has been typed goes on.
           if (!typed) event.currentTarget.select()
@@ -131,20 +130,15 @@ export const ExercisePicker = memo(function ExercisePicker({ id, label, value, o
         comboboxProps={{ width: 260, position: 'bottom-start' }}
         {...(tile && { classNames: { input: 'tile-select' }, variant: 'unstyled' })}
       />
-      {adding !== undefined && (
-        <AddExercise
-          opened
-          name={adding}
-          gear={library.gear}
-          source={source}
-          onClose={() => setAdding(undefined)}
-          onAdded={(added) => {
-            setAdding(undefined)
-            setOpened(false)
-            onChange(added)
-          }}
-        />
-      )}
+      <AddToHall
+        name={adding}
+        onDone={(added) => {
+          setAdding(undefined)
+          if (added === undefined) return
+          setOpened(false)
+          onChange(added)
+        }}
+      />
     </>
   )
 })

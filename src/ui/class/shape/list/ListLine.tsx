@@ -5,12 +5,10 @@ import type { Use } from '@core/plan/plan'
 import { itemLine, type ReadItem } from '@core/search/read-item'
 import { FormFigure } from '../../../kit/FormFigure'
 import { useTaken } from '../../../kit/unsaved'
-import { whenOpened } from '../../../kit/when-opened'
+import { AddToHall } from '../../shared/AddToHall'
 import { useHall } from '../../shared/context'
 import kit from '../../../kit/kit.module.css'
 import styles from './list.module.css'
-
-const AddExercise = whenOpened(async () => (await import('../../../kit/AddExercise')).AddExercise)
 
 interface ListLineProps {
   id: string
@@ -33,7 +31,7 @@ interface ListLineProps {
 
 /** One line of a list. What is written counts at once where it names an exercise, and with Enter where it only resembles one. */
 export function ListLine({ id, use, number, rungs, differs, read, onBegin, onItem, onNext, onPaste, onRemove, onOpen }: ListLineProps) {
-  const { library, source } = useHall()
+  const { library } = useHall()
   const exercise = library.exercises.find((known) => known.id === use?.exerciseId)
   const shown = use ? itemLine(use, exercise, rungs) : ''
   const [text, setText] = useState(shown)
@@ -142,22 +140,13 @@ export function ListLine({ id, use, number, rungs, differs, read, onBegin, onIte
           </button>
         </span>
       )}
-      {adding && missed !== undefined && (
-        <AddExercise
-          opened
-          name={missed}
-          gear={library.gear}
-          source={source}
-          onClose={() => {
-            setAdding(false)
-            input.current?.focus()
-          }}
-          onAdded={() => {
-            setAdding(false)
-            input.current?.focus()
-          }}
-        />
-      )}
+      <AddToHall
+        name={adding ? missed : undefined}
+        onDone={() => {
+          setAdding(false)
+          input.current?.focus()
+        }}
+      />
     </div>
   )
 }

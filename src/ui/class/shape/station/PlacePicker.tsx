@@ -40,12 +40,15 @@ export function PlacePicker({ position, onSet, ...rest }: PlacePickerProps) {
     field.current?.select()
     try {
       const Picker = await fetchPicker()
-      // Who has gone on meanwhile is not called back.
-      if (document.activeElement !== field.current || !field.current) return
+      if (!field.current) return
+      const left = document.activeElement !== field.current
+      // Who has gone on meanwhile is not called back; what was entered before that counts.
+      if (left && !entered.current) return
       const text = field.current.value === name ? undefined : field.current.value
       // At once: a key that came between would be typed into what goes away.
-      flushSync(() => setFull({ Picker, begun: { pressed: pressed.current, text, entered: entered.current } }))
+      flushSync(() => setFull({ Picker, begun: { pressed: pressed.current, text, entered: entered.current, left } }))
     } catch (error) {
+      if (field.current && document.activeElement !== field.current) field.current.value = name
       tellProblem(error)
     }
   }
@@ -67,7 +70,10 @@ export function PlacePicker({ position, onSet, ...rest }: PlacePickerProps) {
       onPointerEnter={() => void fetchPicker().catch(() => undefined)}
       onPointerDown={() => (pressed.current = true)}
       onFocus={() => void begin()}
-      onBlur={(event) => (event.currentTarget.value = name)}
+      onBlur={(event) => {
+        if (!entered.current) event.currentTarget.value = name
+      }}
+      onInput={() => (entered.current = false)}
       onKeyDown={(event) => {
         if (event.key === 'Enter') entered.current = true
       }}

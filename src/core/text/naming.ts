@@ -1,0 +1,121 @@
+import { limits } from '../base/limits'
+import { exercisesById } from '../library/by-id'
+import type { Exercise } from '../library/exercise'
+import { isClock } from './clock-phrases'
+import type { Item } from './draft'
+import { idsOf } from './exact'
+import { placeOf, type Heard, type InText, type Miss } from './heard'
+import { wordsIn, type Segment, type TextLine } from './lines'
+import { exerciseNames, slug, type FindName } from './names'
+import { isA, type PhraseOf } from './phrase'
+import type { Telling } from './telling'
+
+/** An exercise that the hall does not have, by the name that the text has for it and the id by which the plan keeps it. */
+export interface Unknown extends InText {
+  name: string
+  exerciseId: string
+}
+
+/** Where a stretch of a line stands in it. */
+export interface Around {
+  line: TextLine
+  segment: Segment
+  /** It is the only one. */
+  alone: boolean
+  /** Others of the line are exercises of the hall. */
+  amongNames: boolean
+  /** It begins the line, and figures of the clock follow. */
+  titles: boolean
+  /** The exercise before it on the line. */
+  item: Item | undefined
+}
+
+/** Finds out which exercises words name, and which of them the hall does not have. */
+export class Naming {
+  readonly unknown: Unknown[] = []
+  private readonly find: FindName
+  private readonly has: (exerciseId: string) => boolean
+
+  constructor(
+    exercises: readonly Exercise[],
+    private readonly heard: Heard,
+    private readonly telling: Telling,
+  ) {
+    this.find = exerciseNames(exercises)
+    const known = exercisesById(exercises)
+    this.has = (exerciseId) => known.has(exerciseId)
+  }
+
+  /** The exercise of a name that stands for itself. */
+  exercise(name: PhraseOf<'quoted' | 'ref'>, line: TextLine, joins: boolean): Item {
+    const ids = idsOf(name, line, this.find)
+    const { exerciseId } = ids
+    if (!this.has(exerciseId)) {
+      const place = placeOf([name], line)
+      this.unknown.push({ ...place, name: name.kind === 'quoted' ? name.text : place.text.slice(1), exerciseId })
+    }
+    this.heard.hear(line, name)
+    return this.telling.add(ids, joins)
+  }
+
+  /** The exercises that a stretch of words names; what is left of it is told. */
+  exercisesIn(around: Around): Item[] {
+    const { line, segment } = around
+    const words = wordsIn(segment.phrases, line)
+    const items: Item[] = []
+    const take = (from: number, to: number, joins: boolean): void => {
+      while (from < to && words[from]!.glue) from++
+      while (to > from && words[to - 1]!.glue) to--
+      if (from >= to) return
+      const here = words.slice(from, to)
+      const place = placeOf(here, line)
+      if (this.telling.open().items.length >= limits.stations) {
+        this.heard.hear(line, ...here)
+        return this.heard.refuse(place, `at most ${limits.stations} places`)
+      }
+      const named = this.find(here.map(({ text }) => text))
+      if (named) {
+        take(from, from + named.from, joins)
+        this.heard.hear(line, ...here.slice(named.from, named.to))
+        items.push(this.telling.add({ exerciseId: named.exercise.id, ...(named.optionId && { optionId: named.optionId }) }, joins))
+        take(from + named.to, to, false)
+        return
+      }
+      const whole = items.length === 0 && to === words.length
+      if (whole && around.titles && this.telling.now?.name === undefined) return this.telling.say({ name: place.text }, here, line)
+      const unnamed = whole ? this.unnamed(place, around) : undefined
+      if (!unnamed) return this.heard.miss(line, here, this.expected(around, whole ? undefined : placeOf(words, line)))
+      this.heard.hear(line, ...here)
+      items.push(this.telling.add(unnamed, joins))
+    }
+    take(0, words.length, segment.joins)
+    return items
+  }
+
+  /** What words are that name no exercise of the hall: a rest, or an exercise that the hall does not have. */
+  private unnamed(place: InText, around: Around): Omit<Item, 'joins'> | undefined {
+    const { text } = place
+    if (/^rest$/i.test(text) && this.telling.takesItems()) return { exerciseId: 'rest', rest: true }
+    if (!this.canOnlyBeExercise(text, around)) return undefined
+    const exerciseId = slug(text)
+    this.unknown.push({ ...place, name: text, exerciseId })
+    return { exerciseId }
+  }
+
+  /** What could stand where words are that say nothing, by themselves or among those of an exercise. */
+  private expected({ line }: Around, among: InText | undefined): Pick<Miss, 'expected' | 'among'> {
+    if (among) return { expected: 'reps, a load, a tempo or a side', among }
+    if (line.phrases.some(isClock)) return { expected: 'a figure and what it is of, as in 40 on, 3 laps' }
+    return { expected: this.telling.takesItems() ? 'an exercise' : 'how it is worked first, as in 8 stations, 40 on' }
+  }
+
+  private canOnlyBeExercise(text: string, { line, segment, alone, amongNames, item }: Around): boolean {
+    const words = text.split(/\s+/).length
+    if (line.bullet || segment.phrases.some(isA('reps'))) return true
+    if (words > 5) return false
+    if (this.telling.atStation) return true
+    if (segment.phrases.some(isClock)) return false
+    if (alone) return !line.goesOn && this.telling.takesItems()
+    return words <= 4 && (item !== undefined || amongNames) && this.telling.wantsMore()
+  }
+}
