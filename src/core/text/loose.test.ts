@@ -121,6 +121,10 @@ describe('a class as people write it', () => {
     ])
   })
 
+  it('a word that programs know is a word', () => {
+    expect(read('2 stations, 40 on\n1. constructor\n2. toString').unknown.map(({ name }) => name)).toEqual(['constructor', 'toString'])
+  })
+
   it('of a text that is too long the rest is told as not read', () => {
     const { missed } = read('20 squats\n'.repeat(20_000))
     expect(missed[0]!.text.length).toBe(200_000 - longestText)

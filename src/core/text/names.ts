@@ -11,15 +11,15 @@ export interface Named {
   to: number
 }
 
-const short: Record<string, string> = {
-  med: 'medicine',
-  kb: 'kettlebell',
-  db: 'dumbbell',
-  bb: 'barbell',
-  bw: 'bodyweight',
-  situp: 'sit up',
-  pushup: 'push up',
-}
+const short = new Map([
+  ['med', 'medicine'],
+  ['kb', 'kettlebell'],
+  ['db', 'dumbbell'],
+  ['bb', 'barbell'],
+  ['bw', 'bodyweight'],
+  ['situp', 'sit up'],
+  ['pushup', 'push up'],
+])
 const filler = new Set(['the', 'a', 'an', 'of', 'your', 'with', 'hold'])
 
 /** A name as it is compared: small letters, a singular for a plural, hyphens and small words left out. */
@@ -28,7 +28,7 @@ const wordsOfName = (name: string): string[] =>
     .toLowerCase()
     .replaceAll('’', "'")
     .split(/[^\p{L}\p{N}.']+/u)
-    .flatMap((word) => (short[word] ?? word).split(' '))
+    .flatMap((word) => (short.get(word) ?? word).split(' '))
     .map((word) => (word.length > 2 && !word.endsWith('ss') ? word.replace(/(?<=(?:ch|sh|x|ss))es$|s$/, '') : word))
     .filter((word) => word !== '' && !filler.has(word))
 

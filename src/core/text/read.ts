@@ -162,10 +162,13 @@ class Reader {
   }
 
   /** Reads a stretch of a line; answers with the last exercise in it. */
-  private segment(around: Around): Item | undefined {
-    const { line, segment, item } = around
+  private segment(before: Around): Item | undefined {
+    const { line, segment } = before
     const { phrases } = segment
-    for (const phrase of phrases) this.heading(phrase, around)
+    for (const phrase of phrases) this.heading(phrase, before)
+    // Where a heading has ended its circuit, nothing more is said of an exercise.
+    const item = before.item && this.telling.now?.items.includes(before.item) ? before.item : undefined
+    const around = { ...before, item }
     if (segment.aside && this.placeSaid(around)) return item
     for (const phrase of phrases) if (isClock(phrase)) this.telling.say(said(phrase), [phrase], line)
     // What is in quotes beside a pause is its name.
