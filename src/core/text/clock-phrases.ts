@@ -24,6 +24,10 @@ const sets = {
   after: ({ seconds }: { seconds: number }) => ({ after: seconds }),
   cap: ({ seconds }: { seconds: number }) => ({ cap: seconds }),
   window: ({ seconds }: { seconds: number }) => ({ window: seconds }),
+  everyWindow: ({ seconds, times }: PhraseOf<'everyWindow'>): Partial<Draft> => ({
+    ...{ goal: 'time', window: seconds },
+    ...(times !== undefined && { laps: times }),
+  }),
   rungRest: ({ seconds }: { seconds: number }) => ({ rungRest: seconds }),
   rungTime: ({ seconds }: { seconds: number }) => ({ rungTime: seconds }),
   goal: ({ goal, seconds }: PhraseOf<'goal'>) => ({ goal, ...(seconds !== undefined && { cap: seconds }) }),

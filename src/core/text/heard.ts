@@ -48,6 +48,6 @@ export class Heard {
     const says = ({ kind }: Phrase) => kind !== 'mark' && kind !== 'glue'
     for (const phrase of line.phrases)
       if (says(phrase) && !this.spoken.has(this.key(line, phrase.from)))
-        this.miss(line, [phrase], { expected: `${isOfItem(phrase) ? 'an exercise' : 'a place'} that it is said of` })
+        this.miss(line, [phrase], { expected: `${isOfItem(phrase) ? 'an exercise' : 'a place'} beside it` })
   }
 }

@@ -110,7 +110,7 @@ describe('a class as people write it', () => {
       { text: 'brisk', expected: expect.stringContaining('40 on') as string },
       { text: 'Gobblet', expected: expect.stringContaining('reps') as string, among: { line: 1, from: 3, text: 'Gobblet squats' } },
     ])
-    expect(read('Monday\n\nqzxv wvut').missed).toMatchObject([{ expected: expect.stringContaining('how it is worked first') as string }])
+    expect(read('Monday\n\nqzxv wvut').missed).toMatchObject([{ expected: expect.stringContaining('first how it is worked') as string }])
   })
 
   it('a name in quotes, or an id, that the hall does not have is unknown too', () => {
@@ -119,6 +119,24 @@ describe('a class as people write it', () => {
       { name: 'Barrel roll', exerciseId: 'barrel-roll', line: 1, from: 3 },
       { name: 'wall-walk', exerciseId: 'wall-walk', line: 2, from: 3 },
     ])
+  })
+
+  it('every minute on the minute is a list anew in each window', () => {
+    for (const head of ['EMOM 10', 'EMOM for 10 minutes', '10 min EMOM', 'Every minute on the minute, 10 min', 'every minute for 10 min']) {
+      const { plan, missed } = read(`${head}: 12 swings`)
+      expect(skeleton(plan), head).toEqual(['[10 times, 0 between]', 'together list window 60: 12 bell-swing'])
+      expect(missed, head).toEqual([])
+    }
+    expect(skeleton(read('Every 2 min, 5 rounds\n10 burpees\n10 sit-ups').plan)).toEqual([
+      '[5 times, 0 between]',
+      'together list window 120: 10 burpee, 10 sit-up',
+    ])
+  })
+
+  it('words among figures of the clock are no exercise, nor are those after one', () => {
+    const { plan, missed, unknown } = read('8 statons, pairs, 40 on, fifteen to wiggle\n1. Squats\n2. Plank, very slow')
+    expect(missed.map(({ text }) => text)).toEqual(['8', 'statons', 'fifteen', 'to wiggle', 'very slow'])
+    expect([unknown, plan.parts[0]!.pieces.map((piece) => piece.name)]).toEqual([[], [undefined]])
   })
 
   it('a word that programs know is a word', () => {

@@ -7,7 +7,7 @@ import { idsOf } from './exact'
 import { placeOf, type Heard, type InText, type Miss } from './heard'
 import { wordsIn, type Segment, type TextLine } from './lines'
 import { exerciseNames, slug, type FindName } from './names'
-import { isA, type PhraseOf } from './phrase'
+import { isA, isOfItem, type PhraseOf } from './phrase'
 import type { Telling } from './telling'
 
 /** An exercise that the hall does not have, by the name that the text has for it and the id by which the plan keeps it. */
@@ -26,6 +26,8 @@ export interface Around {
   amongNames: boolean
   /** It begins the line, and figures of the clock follow. */
   titles: boolean
+  /** The line tells of the clock, and names no exercise of the hall. */
+  ofClock: boolean
   /** The exercise before it on the line. */
   item: Item | undefined
 }
@@ -82,7 +84,9 @@ export class Naming {
         return
       }
       const whole = items.length === 0 && to === words.length
-      if (whole && around.titles && this.telling.now?.name === undefined) return this.telling.say({ name: place.text }, here, line)
+      const figures = segment.phrases.some(isOfItem)
+      if (whole && around.titles && !figures && this.telling.now?.name === undefined)
+        return this.telling.say({ name: place.text }, here, line)
       const unnamed = whole ? this.unnamed(place, around) : undefined
       if (!unnamed) return this.heard.miss(line, here, this.expected(around, whole ? undefined : placeOf(words, line)))
       this.heard.hear(line, ...here)
@@ -105,13 +109,15 @@ export class Naming {
   /** What could stand where words are that say nothing, by themselves or among those of an exercise. */
   private expected({ line }: Around, among: InText | undefined): Pick<Miss, 'expected' | 'among'> {
     if (among) return { expected: 'reps, a load, a tempo or a side', among }
-    if (line.phrases.some(isClock)) return { expected: 'a figure and what it is of, as in 40 on, 3 laps' }
-    return { expected: this.telling.takesItems() ? 'an exercise' : 'how it is worked first, as in 8 stations, 40 on' }
+    if (line.phrases.some(isClock)) return { expected: 'a figure with what it is, as 40 on or 3 laps' }
+    return { expected: this.telling.takesItems() ? 'an exercise' : 'first how it is worked, as 8 stations, 40 on' }
   }
 
-  private canOnlyBeExercise(text: string, { line, segment, alone, amongNames, item }: Around): boolean {
+  private canOnlyBeExercise(text: string, { line, segment, alone, amongNames, ofClock, item }: Around): boolean {
     const words = text.split(/\s+/).length
-    if (line.bullet || segment.phrases.some(isA('reps'))) return true
+    if (line.bullet) return item === undefined || segment.joins || segment.phrases.some(isA('reps'))
+    if (ofClock) return false
+    if (segment.phrases.some(isA('reps'))) return true
     if (words > 5) return false
     if (this.telling.atStation) return true
     if (segment.phrases.some(isClock)) return false

@@ -45,6 +45,7 @@ export type Phrase =
   | Said<'between' | 'betweenExercises' | 'after' | 'rungRest' | 'rungTime' | 'cap' | 'window', { seconds: number }>
   | Said<'pause', { pause: Pause['kind']; seconds: number }>
   | Said<'goal', { goal: 'rounds' | 'time'; seconds?: number }>
+  | Said<'everyWindow', { seconds: number; times?: number }>
   | Said<'ladder', { rungs: number[] }>
   | Said<'who', { size: 'solo' | 'pairs' | 'trios' | 'fours' }>
   | Said<'pairs', { pairs: 'inTurns' | 'halfEach' }>

@@ -1,3 +1,4 @@
+import { sortBy } from 'es-toolkit'
 import type { Exercise } from '../library/exercise'
 import type { GroupSize } from '../grouping/group-size'
 import type { NewId } from '../plan/edit/make'
@@ -35,7 +36,9 @@ export const longestText = 20_000
 export const readText = (text: string, exercises: readonly Exercise[], newId: NewId): TextReading => new Reader(exercises, newId).read(text)
 
 /** Phrases with which another circuit begins, where one has its exercises already. */
-const begins = new Set<Phrase['kind']>(['work', 'workOff', 'countedTimes', 'stations', 'exercises', 'goal', 'ladder', 'sets', 'window'])
+const begins = new Set<Phrase['kind']>([
+  ...(['work', 'workOff', 'countedTimes', 'stations', 'exercises', 'goal', 'everyWindow', 'ladder', 'sets', 'window'] as const),
+])
 
 class Reader {
   private readonly find: FindName
@@ -69,7 +72,7 @@ class Reader {
       this.pieces.close()
     }
     const { size, title } = this
-    const missed = [...(text.length > longestText ? [tooLong(text)] : []), ...this.heard.missed]
+    const missed = [...(text.length > longestText ? [tooLong(text)] : []), ...sortBy(this.heard.missed, ['line', 'from'])]
     const plan: Plan = { id: this.newId(), slotSeconds: 3600, ...title, parts: this.pieces.parts }
     return { plan, ...(size && { size: size.said }), missed, unknown: this.naming.unknown }
   }
@@ -156,8 +159,10 @@ class Reader {
     const names = segments.filter(({ phrases }) => this.find(wordsIn(phrases, line).map(({ text }) => text)))
     let item: Item | undefined
     for (const [index, segment] of segments.entries()) {
+      const listed = segments.slice(0, index).some(({ end }) => end === ':')
+      const ofClock = opening >= 0 && names.length === 0 && !listed
       const titles = index === 0 && opening > 0 && /[,:–—-]/.test(segment.end)
-      item = this.segment({ line, segment, alone: segments.length === 1, amongNames: names.length > 1, titles, item }) ?? item
+      item = this.segment({ line, segment, alone: segments.length === 1, amongNames: names.length > 1, titles, ofClock, item }) ?? item
     }
   }
 

@@ -13,13 +13,19 @@ const unheld: Record<'list' | 'clock', Partial<Record<keyof Draft, string>>> = {
 }
 
 /** Tells the figures that a circuit could not take. */
-export function refuseUnused(draft: Draft, { stay, stations, turns, laps }: Circuit, { refuse }: Pick<Makings, 'refuse'>): void {
+export function refuseUnused(
+  draft: Draft,
+  { stay, stations, turns, laps, transition }: Circuit,
+  { refuse }: Pick<Makings, 'refuse'>,
+): void {
   const list = stay.kind === 'task'
+  const breaks = [transition.seconds, stay.kind === 'intervals' ? stay.gapSeconds : 0]
   const others = (count: number | undefined) =>
     count !== undefined && count !== stations.length && `there ${stations.length === 1 ? 'is' : 'are'} ${stations.length}`
   const why: Partial<Record<keyof Draft, string | false>> = {
     stations: others(draft.stations),
     exercises: others(draft.exercises),
+    off: draft.off && !breaks.includes(draft.off.seconds) && 'there is no such break in it',
     ...unheld[list ? 'list' : 'clock'],
     ...(list && {
       work: (draft.cap !== undefined && saysLonger) || ((draft.work?.length ?? 0) > 1 && 'a list has one length'),

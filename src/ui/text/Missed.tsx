@@ -36,7 +36,7 @@ export function Missed({ reading: { missed, unknown }, exercises, onAdd, onWords
                 “{place.text.length > 60 ? `${place.text.slice(0, 60)} …` : place.text}”{place.why && `: ${place.why}`}{' '}
                 <span className="second">
                   line {place.line + 1}
-                  {place.expected && `; here goes ${place.expected}`}
+                  {place.expected && `, expected: ${place.expected}`}
                 </span>{' '}
                 {!place.why && <Meant {...likely(place, meant)} onWords={onWords} />}
               </li>
