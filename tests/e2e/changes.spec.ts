@@ -185,6 +185,11 @@ test('rounds are tapped in a list at everyone’s own pace; what is said is show
   await openPage(controls, `/classes/${classId}/log`)
   await expect(controls.getByRole('table', { name: /^Results/ }).getByRole('row', { name: /^Oren 1 round/ })).toBeVisible()
   await expect(controls.getByRole('table', { name: /^Results/ }).getByRole('row', { name: /^Tove 0:\d\d/ })).toBeVisible()
+  // The class of next week shows them.
+  const { ids } = (await (await page.request.post(`/api/classes/${classId}/again`, { data: { weeks: 1 } })).json()) as { ids: [string] }
+  await openPage(controls, `/classes/${ids[0]}/log`)
+  await expect(controls.getByRole('heading', { name: 'What those here did last time' })).toBeVisible()
+  await expect(controls.getByRole('row', { name: /^Oren 1 round/ })).toBeVisible()
 })
 
 test('a class is rehearsed at sixty times its speed, from any point, to its end', async ({ page }) => {

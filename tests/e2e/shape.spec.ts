@@ -41,10 +41,14 @@ test('pieces are added, moved, duplicated and removed, with the keyboard only', 
   await ribbon.getByRole('button', { name: /^Warm-up,/ }).press('Enter')
   await change('Add after Warm-up', /^Water/)
   await expect(ribbon.getByRole('button', { name: 'Water, 1:00 from 4:00' })).toHaveAttribute('aria-pressed', 'true')
+  // What was added is typed over at once.
+  await expect(page.getByRole('textbox', { name: 'Length', exact: true })).toBeFocused()
   await change('Change Water', 'Move earlier')
   await expect(ribbon.getByRole('button', { name: 'Water, 1:00 from 0:00' })).toBeVisible()
   await change('Change Water', 'Duplicate')
   await expect(ribbon.getByRole('button', { name: 'Water, 1:00 from 1:00' })).toBeVisible()
+  // The focus stays with what is chosen now.
+  await expect(page.getByRole('textbox', { name: 'Length', exact: true })).toBeFocused()
   await change('Change Water', 'Remove')
   await expect(ribbon.getByRole('button', { name: 'Water, 1:00 from 1:00' })).toHaveCount(0)
   await page.getByRole('button', { name: 'Long and Short', exact: true }).click()

@@ -1,4 +1,5 @@
 import { limits } from '../base/limits'
+import { formatSeconds } from '../base/units'
 import type { Draft } from './draft'
 import type { Phrase, PhraseOf } from './phrase'
 
@@ -43,8 +44,8 @@ const sets = {
 export const isClock = (phrase: Phrase): phrase is Clock => phrase.kind in sets
 export const said = (phrase: Clock): Partial<Draft> => (sets[phrase.kind] as (phrase: Clock) => Partial<Draft>)(phrase)
 
-/** The least and the most that each figure may be. */
-const bounds: Partial<Record<keyof Draft, [number, number]>> = {
+/** The least and the most that each count may be. */
+const counts: Partial<Record<keyof Draft, [number, number]>> = {
   stations: [1, limits.stations],
   exercises: [1, limits.stations],
   countedTimes: [1, limits.stations],
@@ -52,29 +53,26 @@ const bounds: Partial<Record<keyof Draft, [number, number]>> = {
   laps: [1, limits.laps],
   turns: [1, limits.turns],
   sets: [1, limits.sets],
-  between: [0, 3600],
-  betweenExercises: [0, 3600],
-  after: [0, 3600],
-  rungRest: [0, 3600],
-  rungTime: [1, 3600],
-  cap: [1, 3600],
-  window: [1, 3600],
-  total: [5, 3600],
   aim: [1, limits.reps],
   opener: [1, limits.uses],
   rungs: [1, limits.reps],
 }
+/** The shortest of each time, where it is not a second; none is longer than an hour. */
+const shortest: Partial<Record<keyof Draft, number>> = { between: 0, betweenExercises: 0, after: 0, rungRest: 0, total: 5 }
+const longest = 3600
 
 /** Why a plan cannot hold what is said; nothing where it can. */
 export function unfit(field: Partial<Draft>): string | undefined {
   for (const [key, value] of Object.entries(field)) {
-    const [least, most] = bounds[key as keyof Draft] ?? [1, 3600]
+    const count = counts[key as keyof Draft]
+    const [least, most] = count ?? [shortest[key as keyof Draft] ?? 1, longest]
     const figures = figuresOf(key, value)
     if (key === 'name' && (value as string).length > limits.nameLength) return `at most ${limits.nameLength} letters`
     if ((key === 'told' || key === 'way') && (value as string).length > limits.noteLength) return `at most ${limits.noteLength} letters`
     if (key === 'work' && figures.length > limits.positions) return `at most ${limits.positions} lengths of work in turn`
     if (key === 'rungs' && figures.length > limits.sets) return `at most ${limits.sets} rungs`
-    if (figures.some((figure) => figure < least || figure > most)) return `from ${least} to ${most}`
+    if (figures.some((figure) => figure < least || figure > most))
+      return count ? `from ${least} to ${most}` : `from ${formatSeconds(least)} to ${formatSeconds(most)}`
   }
   return undefined
 }

@@ -38,7 +38,11 @@ function Runs({ log, results, last }: Logged) {
       ) : (
         <LogTable rows={log} zone={zone} />
       )}
-      <p className="second">The actual length is from the first phase to the end, pauses and all; the count-in before it does not count.</p>
+      {log.length > 0 && (
+        <p className="second">
+          The actual length is from the first phase to the end, pauses and all; the count-in before it does not count.
+        </p>
+      )}
       {log.length === 0 && here.length > 0 && <ResultsTable heading="What those here did last time" people={here} results={last} />}
       {log.map(
         (row) =>

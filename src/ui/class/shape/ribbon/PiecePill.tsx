@@ -4,6 +4,7 @@ import type { Piece } from '@core/plan/plan'
 import { pieceName } from '@core/summary/names'
 import { onDemand } from '../../../kit/on-demand'
 import { useClass, usePlanEdits } from '../../shared/context'
+import { enterChosen } from '../sentence/walk'
 import styles from './plan-ribbon.module.css'
 
 // Fetched, open, when they are first asked for.
@@ -29,6 +30,7 @@ export function PiecePill({ piece, middle, onChoose }: PiecePillProps) {
   const insert = (made: Piece) => {
     setPlan((opened === 'before' ? withBefore : withAfter)(document.plan, piece.id, made))
     onChoose(made.id)
+    enterChosen()
   }
   const labels: Record<Opened, string> = { before: `Add before ${name}`, menu: `Change ${name}`, after: `Add after ${name}` }
   const button = (which: Opened) => {
@@ -49,12 +51,13 @@ export function PiecePill({ piece, middle, onChoose }: PiecePillProps) {
     if (opened !== which) return shown
     const close = () => {
       setOpened(undefined)
-      // The menu and its dialogs go with what they were opened from.
-      setTimeout(
-        () =>
-          globalThis.document.activeElement === globalThis.document.body &&
-          place.current?.querySelector<HTMLElement>(`[data-which=${which}]`)?.focus(),
-      )
+      // The menu and its dialogs go with what they were opened from; where another piece is chosen now, its sentence is next.
+      setTimeout(() => {
+        if (globalThis.document.activeElement !== globalThis.document.body) return
+        const from = place.current?.querySelector<HTMLElement>(`[data-which=${which}]`)
+        if (from) from.focus()
+        else enterChosen()
+      })
     }
     return which === 'menu' ? (
       <PieceMenu key={which} piece={piece} onChoose={onChoose} target={shown} onClose={close} />

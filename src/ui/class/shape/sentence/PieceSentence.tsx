@@ -13,7 +13,7 @@ import { ClassWords } from './ClassWords'
 import { Offers } from './Offers'
 import { Sentence, type SentenceEdits } from './Sentence'
 import { usePlanTyping } from './use-plan-typing'
-import { enter, walk } from './walk'
+import { enter, sentenceId, walk } from './walk'
 import styles from './sentence.module.css'
 
 const newId = () => nanoid(10)
@@ -75,7 +75,7 @@ export function PieceSentence({ piece, seconds, onDiffer }: PieceSentenceProps) 
   return (
     <div ref={root}>
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- the keys are of the fields in it */}
-      <p className={styles.sentence} role="group" aria-label="The piece in a sentence" onKeyDown={walk}>
+      <p id={sentenceId} className={styles.sentence} role="group" aria-label="The piece in a sentence" onKeyDown={walk}>
         <Sentence
           clauses={clauses}
           edits={pieceEdits}

@@ -10,6 +10,17 @@ export function enter(root: Element | null, slot: string): void {
   if (found instanceof HTMLInputElement) found.select()
 }
 
+/** Of the chosen piece's sentence. */
+export const sentenceId = 'piece-in-a-sentence'
+
+/** Puts the typing into the first slot of the chosen piece's sentence, once it is there. */
+export const enterChosen = (): void =>
+  void setTimeout(() => {
+    const root = document.getElementById(sentenceId)
+    const first = root && slotsIn(root)[0]
+    if (root && first?.dataset.slot) enter(root, first.dataset.slot)
+  })
+
 /** Left and right go from slot to slot, where the caret has come to the end of one; Enter goes on to the next. */
 export function walk(event: KeyboardEvent<HTMLElement>): void {
   const { target, key } = event
