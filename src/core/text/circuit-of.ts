@@ -87,7 +87,7 @@ function intervalStay(
   groups: Item[][],
   rotating: boolean,
 ): Stay {
-  const shared = total === undefined || items.length === 0 ? undefined : Math.max(5, Math.floor(total / items.length))
+  const shared = total === undefined ? undefined : Math.max(5, Math.floor(total / Math.max(1, items.length)))
   const timed = items.find(({ seconds }) => seconds !== undefined)?.seconds ?? shared
   const each = work ?? [timed ?? usualWork]
   const gap = sets > 1 && !rotating && off && !off.moves

@@ -65,6 +65,8 @@ export interface Draft {
   /** How many exercises there are at each station. */
   perPlace?: number
   work?: number[]
+  /** It was said as a time alone, of whatever follows. */
+  lone?: true
   off?: { seconds: number; moves?: true; active?: true }
   laps?: number
   turns?: number
@@ -109,13 +111,17 @@ export interface Draft {
 export const emptyDraft = (): Draft => ({ items: [], places: {} })
 
 /** Whether people move from place to place. */
-export const rotates = ({ together, stations, off, pairs }: Draft): boolean =>
-  !together && (stations !== undefined || off?.moves === true || pairs !== undefined)
+export const rotates = (draft: Draft): boolean => {
+  const { together, stations, off, pairs } = draft
+  return !together && (stations !== undefined || off?.moves === true || (pairs !== undefined && !isList(draft)))
+}
 
 /** Whether people work through a list: it says so, or gives figures to do and no time to do them in. */
-export function isList({ goal, rungs, lists, work, cap, items }: Draft): boolean {
+export function isList({ goal, rungs, lists, work, lone, cap, items }: Draft): boolean {
   if (goal || rungs || lists || cap !== undefined) return true
-  return work === undefined && items.some(({ reps, rest }) => reps !== undefined && !rest)
+  // So long nobody does one thing: it is for all that follows.
+  const forAll = work === undefined || (lone && work[0]! >= 300)
+  return Boolean(forAll) && items.some(({ reps, rest }) => reps !== undefined && !rest)
 }
 
 /** How often a list that all go through is repeated: it has no laps, its part has times. */

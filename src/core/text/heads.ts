@@ -15,22 +15,32 @@ interface Told<What> {
 /** The shortest that a class is: a shorter time on the first line is of its first piece. */
 const shortestSlot = 600
 
+const weekday = /^\s*(mon|tue|wed|thu|fri|sat|sun)\p{L}*\b/iu
+
 /** The name of the class, and perhaps its slot, on the first line. */
 export function titleOf(line: TextLine, find: FindName): Told<{ name: string; slotSeconds?: number }> | undefined {
   const { phrases } = line
   const times = phrases.filter(isA('time'))
-  const [time, ...others] = times
+  // "Over 60s, 45 min": the last that can be a slot is one.
+  const time = times.findLast(({ seconds }) => seconds >= shortestSlot) ?? times.at(-1)
+  const others = times.filter((other) => other !== time && other.seconds >= shortestSlot)
   const [exact] = phrases
   if (exact?.kind === 'quoted' && time && phrases.length === 3)
     return { said: { name: exact.text, slotSeconds: time.seconds }, by: [exact, time] }
-  const plain = phrases.every((phrase) => ['word', 'glue', 'mark', 'time'].includes(phrase.kind) && !('each' in phrase))
+  const inTitle = new Set<Phrase['kind']>(['word', 'glue', 'mark', 'time', ...(weekday.test(line.text) ? (['reps'] as const) : [])])
+  const plain = phrases.every((phrase) => inTitle.has(phrase.kind) && !('each' in phrase))
   const words = wordsIn(phrases, line).map(({ text }) => text)
-  if (!plain || line.bullet || words.length === 0 || others.length > 0 || (time && time.seconds < shortestSlot)) return undefined
-  if (!time && find(words)) return undefined
-  const title = segmentsOf(line)[0]!.phrases.filter(({ kind }) => kind !== 'time')
+  const isDay = weekday.test(line.text) && (!time || time.seconds < shortestSlot)
+  if (!plain || line.bullet || words.length === 0 || others.length > 0 || (time && time.seconds < shortestSlot && !isDay)) return undefined
+  if (!time && !isDay && find(words)) return undefined
+  // An hour is not parted at its dot.
+  const title = isDay ? phrases : segmentsOf(line)[0]!.phrases.filter((phrase) => phrase !== time)
   const name = title.length === 0 ? '' : placeOf(title, line).text
   if (name === '' || name.length > limits.nameLength) return undefined
-  return { said: { name, ...(time && { slotSeconds: Math.min(time.seconds, limits.totalSeconds) }) }, by: [...title, ...times] }
+  return {
+    said: { name, ...(time && !isDay && { slotSeconds: Math.min(time.seconds, limits.totalSeconds) }) },
+    by: [...title, ...(time ? [time] : [])],
+  }
 }
 
 /** Of what a line consists that is about all that follows. */

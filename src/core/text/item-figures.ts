@@ -26,6 +26,9 @@ export function tellItem(item: Item, phrase: Phrase, line: TextLine): boolean {
       if (phrase.figures.some((figure) => figure > 60)) return false
       item.tempo = { figures: phrase.figures, from: phrase.end }
       return true
+    case 'distance':
+      item.note = placeOf([phrase], line).text
+      return true
     case 'sides':
       item.sides = phrase.sides
       return true
@@ -43,6 +46,8 @@ export function tellItem(item: Item, phrase: Phrase, line: TextLine): boolean {
 const keyOf = ({ kind }: Phrase): keyof Item | undefined =>
   kind === 'time'
     ? 'seconds'
-    : kind === 'reps' || kind === 'counted' || kind === 'load' || kind === 'tempo' || kind === 'sides'
-      ? kind
-      : undefined
+    : kind === 'distance'
+      ? 'note'
+      : kind === 'reps' || kind === 'counted' || kind === 'load' || kind === 'tempo' || kind === 'sides'
+        ? kind
+        : undefined

@@ -77,20 +77,30 @@ const isBreak = (phrase: Phrase, line: TextLine): phrase is Phrase & { kind: 'ma
   return dash.test(phrase.text) && /\s/.test(line.text[phrase.from - 1] ?? ' ')
 }
 
+/** Numbers by which a line counts what it names, as in "1 squats 2 rows 3 plank". */
+export function countingIn({ phrases }: TextLine): Phrase[] {
+  if (phrases.some(({ kind }) => kind === 'quoted' || kind === 'ref' || kind === 'key')) return []
+  const counts = phrases.filter((phrase) => phrase.kind === 'reps' && !phrase.most && !phrase.open)
+  const counted = counts.every((phrase, index) => 'count' in phrase && phrase.count === index + 1)
+  return counted && counts.length > 2 ? counts : []
+}
+
 export function segmentsOf(line: TextLine): Segment[] {
+  const counting = countingIn(line)
   const segments: Segment[] = []
   let phrases: Phrase[] = []
   let [joins, aside] = [false, false]
   for (const phrase of line.phrases) {
-    if (!isBreak(phrase, line)) {
+    const mark = counting.includes(phrase) ? ',' : isBreak(phrase, line) ? phrase.text : undefined
+    if (mark === undefined) {
       phrases.push(phrase)
       continue
     }
-    if (phrases.length > 0) segments.push({ phrases, end: phrase.text, joins, aside })
-    else if (segments.length > 0) segments.at(-1)!.end = phrase.text
+    if (phrases.length > 0) segments.push({ phrases, end: mark, joins, aside })
+    else if (segments.length > 0 && phrase.kind === 'mark') segments.at(-1)!.end = mark
     phrases = []
-    joins = phrase.text === '+'
-    aside = phrase.text === '(' || (aside && phrase.text !== ')')
+    joins = mark === '+'
+    aside = mark === '(' || (aside && mark !== ')')
   }
   if (phrases.length > 0) segments.push({ phrases, end: '', joins, aside })
   return segments

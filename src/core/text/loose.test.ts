@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { libraryExercises } from '../../../scripts/library/exercises'
 import { anyPlan } from '../../../tests/fixtures/any-plan'
+import { laterTexts } from '../../../tests/fixtures/loose/later'
 import { looseTexts } from '../../../tests/fixtures/loose/texts'
 import { skeleton } from '../../../tests/fixtures/loose/skeleton'
 import { Plan } from '../plan/plan'
@@ -15,7 +16,7 @@ const read = (text: string) => readText(text, libraryExercises, newId)
 const wordsOf = (text: string): string[] => text.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? []
 
 describe('a class as people write it', () => {
-  it.each(looseTexts.map((loose) => [loose.name, loose] as const))('%s', (_, { text, gives, size, missed = [] }) => {
+  it.each([...looseTexts, ...laterTexts].map((loose) => [loose.name, loose] as const))('%s', (_, { text, gives, size, missed = [] }) => {
     const found = read(text)
     expect(skeleton(found.plan)).toEqual(gives)
     expect(found.size).toBe(size)
@@ -24,7 +25,7 @@ describe('a class as people write it', () => {
     expect(found.missed.flatMap((miss) => wordsOf(miss.text)).filter((word) => !wordsOf(missed.join(' ')).includes(word))).toEqual([])
   })
 
-  const lines = looseTexts.flatMap(({ text }) => text.split('\n'))
+  const lines = [...looseTexts, ...laterTexts].flatMap(({ text }) => text.split('\n'))
   const anything = fc.oneof(
     { weight: 6, arbitrary: fc.constantFrom(...lines) },
     { weight: 1, arbitrary: fc.string({ unit: 'grapheme', maxLength: 60 }) },
@@ -55,8 +56,8 @@ describe('a class as people write it', () => {
   const said = (text: string): string => {
     // The same text gives the same ids, so that what names a place by its id can be compared.
     let id = 0
-    const { plan, missed, unknown } = readText(text, libraryExercises, () => `new${id++}`)
-    return JSON.stringify([plan, missed.map((miss) => miss.text), unknown.map((name) => name.text)]).toLowerCase()
+    const { plan, size, people, missed, unknown } = readText(text, libraryExercises, () => `new${id++}`)
+    return JSON.stringify([plan, size, people, missed.map((miss) => miss.text), unknown.map((name) => name.text)]).toLowerCase()
   }
 
   it('a word that nobody knows is told, or stands in the plan, wherever it is put', () => {

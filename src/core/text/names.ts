@@ -59,8 +59,9 @@ function finderOf(exercises: readonly Exercise[]): FindName {
   // "March" is the march on the spot, where no other name begins so.
   const begun = new Map<string, { exercise: Exercise } | undefined>()
   const add = (name: string, found: { exercise: Exercise; optionId?: string }) => {
-    const key = wordsOfName(name).join(' ')
-    if (key !== '' && !known.has(key)) known.set(key, found)
+    const words = wordsOfName(name)
+    for (const key of [words.join(' '), words.filter((word) => word !== 'and').join(' ')])
+      if (key !== '' && !known.has(key)) known.set(key, found)
   }
   for (const exercise of exercises) add(exercise.name, { exercise })
   for (const exercise of exercises) for (const alias of exercise.aliases ?? []) add(alias, { exercise })
@@ -75,7 +76,8 @@ function finderOf(exercises: readonly Exercise[]): FindName {
   }
   return (words) => {
     const whole = words.flatMap(wordsOfName).join(' ')
-    const first = known.get(whole) ?? begun.get(whole)
+    const gerund = whole.replace(/ing$/, '')
+    const first = known.get(whole) ?? begun.get(whole) ?? known.get(gerund) ?? begun.get(gerund)
     if (first) return { ...first, from: 0, to: words.length }
     for (let length = words.length - 1; length > 0; length--)
       for (let from = 0; from + length <= words.length; from++) {

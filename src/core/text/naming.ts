@@ -75,7 +75,10 @@ export class Naming {
         this.heard.hear(line, ...here)
         return this.heard.refuse(place, `at most ${limits.stations} places`)
       }
-      const named = this.find(here.map(({ text }) => text))
+      const whole = items.length === 0 && to === words.length
+      const heads = around.titles && segment.end === ':'
+      // "Arms: dips, curls" is no exercise called arms.
+      const named = whole && heads && around.amongNames ? undefined : this.find(here.map(({ text }) => text))
       if (named) {
         take(from, from + named.from, joins)
         this.heard.hear(line, ...here.slice(named.from, named.to))
@@ -83,11 +86,9 @@ export class Naming {
         take(from + named.to, to, false)
         return
       }
-      const whole = items.length === 0 && to === words.length
-      const figures = segment.phrases.some(isOfItem)
-      if (whole && around.titles && !figures && this.telling.now?.name === undefined)
-        return this.telling.say({ name: place.text }, here, line)
-      const unnamed = whole ? this.unnamed(place, around) : undefined
+      const titles = heads || (around.titles && !segment.phrases.some(isOfItem))
+      if (whole && titles && this.telling.now?.name === undefined) return this.telling.say({ name: place.text }, here, line)
+      const unnamed = whole && !heads ? this.unnamed(place, around) : undefined
       if (!unnamed) return this.heard.miss(line, here, this.expected(around, whole ? undefined : placeOf(words, line)))
       this.heard.hear(line, ...here)
       items.push(this.telling.add(unnamed, joins))

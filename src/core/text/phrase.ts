@@ -45,9 +45,12 @@ export type Phrase =
   | Said<'between' | 'betweenExercises' | 'after' | 'rungRest' | 'rungTime' | 'cap' | 'window', { seconds: number }>
   | Said<'pause', { pause: Pause['kind']; seconds: number }>
   | Said<'goal', { goal: 'rounds' | 'time'; seconds?: number }>
+  | Said<'distance'>
+  | Said<'people' | 'blocks' | 'minuteNo', { count: number }>
+  | Said<'betweenBlocks', { seconds: number }>
   | Said<'everyWindow', { seconds: number; times?: number }>
   | Said<'ladder', { rungs: number[] }>
-  | Said<'who', { size: 'solo' | 'pairs' | 'trios' | 'fours' }>
+  | Said<'who', { size: 'solo' | 'pairs' | 'trios' | 'fours'; groups?: number }>
   | Said<'pairs', { pairs: 'inTurns' | 'halfEach' }>
   | Said<'sides', { sides: Use['sides'] }>
   | Said<'counted', { counted: Reps['counted'] }>
@@ -64,7 +67,7 @@ export const isA =
     phrase.kind === kind
 
 /** Figures that are said of one exercise. */
-export const isOfItem = ({ kind }: Phrase): boolean => ['reps', 'time', 'counted', 'load', 'tempo', 'sides'].includes(kind)
+export const isOfItem = ({ kind }: Phrase): boolean => ['reps', 'time', 'counted', 'load', 'tempo', 'sides', 'distance'].includes(kind)
 
 /** Of lines read before: with each key that is typed, all lines but one are as they were. */
 const known = new LRUCache<string, Phrase[]>({ max: 1000 })

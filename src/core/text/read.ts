@@ -1,4 +1,5 @@
 import { sortBy } from 'es-toolkit'
+import { limits } from '../base/limits'
 import type { Exercise } from '../library/exercise'
 import type { GroupSize } from '../grouping/group-size'
 import type { NewId } from '../plan/edit/make'
@@ -9,7 +10,7 @@ import { differsIn, exactName, tellItemExactly, tellPlace } from './exact'
 import { partHeadOf, titleOf } from './heads'
 import { Heard, placeOf, type InText, type Miss } from './heard'
 import { tellItem } from './item-figures'
-import { linesOf, segmentsOf, withoutStart, wordsIn, type TextLine } from './lines'
+import { countingIn, linesOf, segmentsOf, withoutStart, wordsIn, type TextLine } from './lines'
 import { exerciseNames, type FindName } from './names'
 import { Naming, type Around, type Unknown } from './naming'
 import { isA, isOfItem, type Phrase, type PhraseOf } from './phrase'
@@ -21,6 +22,8 @@ export interface TextReading {
   plan: Plan
   /** Who moves, where the text says so. */
   size?: GroupSize
+  /** How many come, where it says so. */
+  people?: number
   /** What was not understood; each word of the text is either part of the plan or here. */
   missed: Miss[]
   unknown: Unknown[]
@@ -47,6 +50,7 @@ class Reader {
   private readonly telling: Telling
   private readonly naming: Naming
   private title: { name: string; slotSeconds?: number } = { name: 'From text' }
+  private people: number | undefined
   private size: { said: GroupSize; place: InText } | undefined
 
   constructor(
@@ -65,16 +69,22 @@ class Reader {
       if (!this.pieces.isFull) this.line(line, index === 0)
       this.heard.close(line)
     }
-    this.telling.end()
+    this.telling.close()
     this.pieces.close()
     if (this.pieces.parts.length === 0) {
       this.pieces.circuit(emptyDraft())
       this.pieces.close()
     }
-    const { size, title } = this
+    const { size, title, people } = this
     const missed = [...(text.length > longestText ? [tooLong(text)] : []), ...sortBy(this.heard.missed, ['line', 'from'])]
     const plan: Plan = { id: this.newId(), slotSeconds: 3600, ...title, parts: this.pieces.parts }
-    return { plan, ...(size && { size: size.said }), missed, unknown: this.naming.unknown }
+    return {
+      plan,
+      ...(size && { size: size.said }),
+      ...(people !== undefined && people <= limits.people && { people }),
+      missed,
+      unknown: this.naming.unknown,
+    }
   }
 
   private line(line: TextLine, first: boolean): void {
@@ -95,7 +105,9 @@ class Reader {
   private wholeLine(line: TextLine): boolean {
     const head = partHeadOf(line)
     if (head) {
-      this.telling.part(head.said, placeOf(line.phrases, line), true)
+      const place = placeOf(line.phrases, line)
+      if (line.phrases.some(isA('label'))) this.telling.block(head.said, place)
+      else this.telling.part(head.said, place, true)
       this.heard.hear(line, ...head.by)
       return true
     }
@@ -137,31 +149,46 @@ class Reader {
     const { now, atStation } = this.telling
     const number = /^(\d{1,2})\s+(?=\p{L})/u.exec(line.text)
     const kind = line.phrases[0]?.kind
-    if (!number || line.bullet || atStation || (kind !== 'reps' && kind !== 'off')) return line
+    if (!number || line.bullet || atStation || countingIn(line).length > 0 || (kind !== 'reps' && kind !== 'off')) return line
     const numbered = now?.stations !== undefined && now.work !== undefined && !isList(now)
     return numbered && Number(number[1]) === placesOf(now) + 1 ? withoutStart(line, number[0].length) : line
   }
 
   /** A circuit that has its exercises ends where another begins. */
-  private makeRoom({ phrases, apart }: TextLine): void {
+  private makeRoom({ phrases, apart, bullet }: TextLine): void {
     const { now } = this.telling
     // A station's own figures begin nothing.
-    if (!now || now.items.length === 0 || phrases.some(isA('own'))) return
-    const others = phrases.some(({ kind }) => begins.has(kind))
+    if (!now || phrases.some(isA('own'))) return
+    // A heading with its length, and nothing under it.
+    if (now.items.length === 0)
+      return now.total !== undefined && phrases.some(({ kind }) => begins.has(kind)) ? this.telling.end() : undefined
+    const others = phrases.some((phrase) => begins.has(phrase.kind) && !this.belongs(phrase, bullet))
     const capped = phrases.some(isA('cap')) && (now.cap !== undefined || !isList(now))
     const again = phrases.some(isA('laps')) && (now.laps !== undefined || apart)
     if (others || capped || again) this.telling.end()
   }
 
+  /** Figures that a circuit has not been told yet, or that each line of a list repeats. */
+  private belongs(phrase: Phrase, bullet: boolean): boolean {
+    const { now } = this.telling
+    if (!now || !isClock(phrase)) return false
+    if (phrase.kind !== 'work' && phrase.kind !== 'workOff') return false
+    const fields = Object.entries(said(phrase))
+    if (bullet) return fields.every(([key, value]) => JSON.stringify(now[key as keyof Draft]) === JSON.stringify(value))
+    return now.work === undefined && !isList(now) && now.items.every(({ seconds }) => seconds === undefined)
+  }
+
   private segments(line: TextLine): void {
     const segments = segmentsOf(line)
+    this.heard.hear(line, ...countingIn(line))
     const opening = segments.findIndex(({ phrases }) => phrases.some((phrase) => isClock(phrase) || phrase.kind === 'time'))
     const names = segments.filter(({ phrases }) => this.find(wordsIn(phrases, line).map(({ text }) => text)))
     let item: Item | undefined
     for (const [index, segment] of segments.entries()) {
       const listed = segments.slice(0, index).some(({ end }) => end === ':')
       const ofClock = opening >= 0 && names.length === 0 && !listed
-      const titles = index === 0 && opening > 0 && /[,:–—-]/.test(segment.end)
+      const heads = segment.end === ':' && !line.bullet && index + 1 < segments.length && !segment.phrases.some(isA('reps'))
+      const titles = index === 0 && (heads || (opening > 0 && /[,:–—-]/.test(segment.end)))
       item = this.segment({ line, segment, alone: segments.length === 1, amongNames: names.length > 1, titles, ofClock, item }) ?? item
     }
   }
@@ -180,6 +207,12 @@ class Reader {
     const exact = line.phrases.some(isA('pause')) ? undefined : this.exactly(around)
     if (exact) return exact
     const figures = phrases.filter(isOfItem)
+    // "20 lunges (10 each leg)" says the same twice.
+    const [reps, counted] = [phrases.find(isA('reps')), phrases.find(isA('counted'))]
+    if (segment.aside && reps && counted?.counted === 'eachSide' && item?.reps?.count === reps.count * 2) {
+      this.heard.hear(line, reps, counted)
+      return item
+    }
     if (!phrases.some(isA('word'))) {
       this.tell(figures, item, line)
       return undefined
@@ -197,6 +230,9 @@ class Reader {
     else if (phrase.kind === 'label') this.label(phrase, line)
     else if (phrase.kind === 'pause') return this.pause(phrase.pause, phrase, line)
     else if (phrase.kind === 'station') this.telling.goToStation()
+    else if (phrase.kind === 'betweenBlocks' && phrase.seconds <= 3600) this.telling.betweenBlocks = { seconds: phrase.seconds, place }
+    else if (phrase.kind === 'blocks') this.telling.blocks.said = { count: phrase.count, place }
+    else if (phrase.kind === 'people') this.people = phrase.count
     else if (phrase.kind === 'who') this.who(phrase, line)
     else if (phrase.kind === 'quoted' && segment.end === ':' && !segment.aside && segment.phrases.length === 1)
       return this.telling.say({ name: phrase.text }, [phrase], line)
@@ -208,12 +244,13 @@ class Reader {
   private label(label: PhraseOf<'label'>, line: TextLine): void {
     if (label.word === 'round') return this.telling.round()
     const place = placeOf([label], line)
-    this.telling.part({ name: place.text }, place, true)
+    this.telling.block({ name: place.text }, place)
   }
 
   private who(phrase: PhraseOf<'who'>, line: TextLine): void {
     if (this.size && this.size.said !== phrase.size) this.heard.refuse(this.size.place, 'said otherwise later')
     this.size = { said: phrase.size, place: placeOf([phrase], line) }
+    if (phrase.groups !== undefined) this.people = phrase.groups * 2
   }
 
   private pause(kind: Pause['kind'], phrase: PhraseOf<'pause' | 'off'>, line: TextLine): void {
@@ -268,7 +305,8 @@ class Reader {
     const heads = phrases.some(({ kind }) => kind === 'role' || kind === 'label')
     if (heads && !each && !phrases.some(({ kind }) => kind === 'goal' || kind === 'counted')) return { total: seconds }
     const { goal, cap } = this.telling.open()
-    return goal && cap === undefined ? { cap: seconds } : { work: [seconds] }
+    if (goal && cap === undefined) return { cap: seconds }
+    return each ? { work: [seconds] } : { work: [seconds], lone: true }
   }
 }
 

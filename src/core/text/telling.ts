@@ -11,8 +11,14 @@ export class Telling {
   private draft: Draft | undefined
   /** What stands before the first of several rounds that share it. */
   private shared: Draft | undefined
+  /** How many share it so far. */
+  private sharers = 0
   /** The circuit whose other wave is being told. */
   private host: Draft | undefined
+  /** How many blocks there are to be, where that is said, and how many there were. */
+  blocks: { said?: { count: number; place: InText }; told: number } = { told: 0 }
+  /** How long all rest between two blocks. */
+  betweenBlocks: { seconds: number; place: InText } | undefined
   /** Under "Station 3", until the next. */
   atStation = false
 
@@ -40,7 +46,9 @@ export class Telling {
     for (const [name, value] of Object.entries(field)) {
       const key = name as keyof Draft
       const [before, where] = [draft[key], draft.places[key]]
-      if (before !== undefined && where && JSON.stringify(before) !== JSON.stringify(value))
+      // One of several blocks may do it otherwise than all.
+      const isOwn = this.sharers > 1 && this.shared?.places[key] === where
+      if (before !== undefined && where && !isOwn && JSON.stringify(before) !== JSON.stringify(value))
         this.heard.refuse(where, 'said otherwise later')
       draft.places[key] = place
     }
@@ -69,9 +77,18 @@ export class Telling {
 
   /** "Round 2" goes on under the same figures. */
   round(): void {
-    if (this.draft?.items.length === 0) this.shared = this.draft
-    else this.end()
-    if (this.shared) this.draft = { ...this.shared, items: [] }
+    if (this.draft?.items.length === 0) {
+      this.shared = this.draft
+      this.sharers = 0
+    } else this.end()
+    this.share()
+  }
+
+  /** One more circuit under the same figures. */
+  private share(): void {
+    if (!this.shared) return
+    this.sharers++
+    this.draft = { ...this.shared, items: [] }
   }
 
   pause(pause: Omit<Pause, 'id' | 'type'>): void {
@@ -79,10 +96,27 @@ export class Telling {
     this.pieces.pause(pause)
   }
 
+  /** "Block A" begins a part; figures that stand before the first of several are of all. */
+  block(head: Head, place: InText): void {
+    const { draft } = this
+    this.blocks.told++
+    const isFirst = draft !== undefined && draft.items.length === 0
+    const shared = isFirst ? draft : this.shared
+    if (isFirst) this.draft = undefined
+    this.end()
+    if (!isFirst && this.betweenBlocks) this.pieces.pause({ kind: 'rest', seconds: this.betweenBlocks.seconds })
+    const sharers = isFirst ? 0 : this.sharers
+    this.part(head, place, true)
+    this.shared = shared
+    this.sharers = sharers
+    this.share()
+  }
+
   /** A part begins; `alone`, whatever was said of one that has no piece yet. */
   part(head: Head, place: InText, alone = false): void {
     this.end()
     this.shared = undefined
+    this.sharers = 0
     if (alone) this.pieces.close()
     this.pieces.begin(head, place)
   }
@@ -90,12 +124,23 @@ export class Telling {
   /** Whether a line of nothing but words can only be an exercise: the figures are said, or exercises go before it. */
   takesItems(): boolean {
     const { draft } = this
-    return draft !== undefined && (draft.items.length > 0 || draft.work !== undefined || isList(draft))
+    return (
+      draft !== undefined &&
+      (draft.items.length > 0 || draft.work !== undefined || draft.laps !== undefined || draft.stations !== undefined || isList(draft))
+    )
   }
 
   wantsMore(): boolean {
     const { draft } = this
     return draft !== undefined && (draft.stations === undefined || placesOf(draft) < draft.stations)
+  }
+
+  /** All is told. */
+  close(): void {
+    this.end()
+    const { said, told } = this.blocks
+    if (this.betweenBlocks && told < 2) this.heard.refuse(this.betweenBlocks.place, 'there are no two blocks')
+    if (said && said.count !== told) this.heard.refuse(said.place, `there ${told === 1 ? 'is' : 'are'} ${told || 'none'}`)
   }
 
   /** The circuit is told. */

@@ -38,7 +38,7 @@ export function refuseUnused(
     }),
     ...(!list && {
       perPlace: stay.kind === 'intervals' && draft.perPlace !== stay.workSeconds.length && 'there are other lengths of work',
-      total: draft.work !== undefined && saysLonger,
+      total: (draft.work !== undefined || draft.items.some(({ seconds }) => seconds !== undefined)) && saysLonger,
       countedTimes: draft.countedTimes !== laps && draft.countedTimes !== stations.length && 'there are not so many exercises',
     }),
     ...(turns !== undefined && { laps: 'turns are counted, not laps' }),

@@ -15,15 +15,18 @@ export interface MakeClassProps {
   rooms: Room[]
   habits: readonly Habit[]
   now: string
+  /** How many come, as the text says. */
+  come: number | undefined
   /** The class as the text says it now. */
   said: () => Pick<TextReading, 'plan' | 'size'>
   onMade: () => void
 }
 
 /** How many come and where: makes the class of a text, and opens or runs it. */
-export const MakeClass = memo(({ rooms, habits, now, said, onMade }: MakeClassProps) => {
+export const MakeClass = memo(({ rooms, habits, now, come, said, onMade }: MakeClassProps) => {
   const [roomId, setRoom] = useState(habits[0]?.roomId ?? rooms[0]?.id ?? '')
-  const [people, setPeople] = useState<number>()
+  const [typed, setPeople] = useState<number>()
+  const people = typed ?? come
   const { mutate: create, isPending } = useMutation({
     mutationFn: async (then: 'open' | 'run') => {
       const { plan, size } = said()

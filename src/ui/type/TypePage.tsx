@@ -63,7 +63,7 @@ function Typing({ rooms, habits, now, gear, figures, library }: TypePageProps & 
         <a className="second" href="/notation">
           How to write it
         </a>
-        {!isEmpty && <MakeClass rooms={rooms} habits={habits} now={now} said={said} onMade={forget} />}
+        {!isEmpty && <MakeClass rooms={rooms} habits={habits} now={now} come={reading.people} said={said} onMade={forget} />}
       </div>
       <div className={styles.panes}>
         <section className={shell.sheet} aria-label="Text">

@@ -18,6 +18,9 @@ interface PiecePillProps {
   onChoose: (id: string) => void
 }
 
+/** Whether somebody goes by the keyboard: who presses with a pointer goes on wherever they press next. */
+const byKey = () => document.activeElement?.matches(':focus-visible') ?? false
+
 type Opened = 'before' | 'menu' | 'after'
 
 /** What can be done with the chosen piece, on it: something put before or after it, and a menu of the rest. */
@@ -30,7 +33,7 @@ export function PiecePill({ piece, middle, onChoose }: PiecePillProps) {
   const insert = (made: Piece) => {
     setPlan((opened === 'before' ? withBefore : withAfter)(document.plan, piece.id, made))
     onChoose(made.id)
-    enterChosen()
+    if (byKey()) enterChosen()
   }
   const labels: Record<Opened, string> = { before: `Add before ${name}`, menu: `Change ${name}`, after: `Add after ${name}` }
   const button = (which: Opened) => {
@@ -50,13 +53,14 @@ export function PiecePill({ piece, middle, onChoose }: PiecePillProps) {
     )
     if (opened !== which) return shown
     const close = () => {
+      const goesOn = byKey()
       setOpened(undefined)
       // The menu and its dialogs go with what they were opened from; where another piece is chosen now, its sentence is next.
       setTimeout(() => {
         if (globalThis.document.activeElement !== globalThis.document.body) return
         const from = place.current?.querySelector<HTMLElement>(`[data-which=${which}]`)
         if (from) from.focus()
-        else enterChosen()
+        else if (goesOn) enterChosen()
       })
     }
     return which === 'menu' ? (
