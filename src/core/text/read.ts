@@ -50,7 +50,7 @@ class Reader {
   private readonly telling: Telling
   private readonly naming: Naming
   private title: { name: string; slotSeconds?: number } = { name: 'From text' }
-  private people: number | undefined
+  private people: { count: number; place: InText } | undefined
   private size: { said: GroupSize; place: InText } | undefined
 
   constructor(
@@ -81,7 +81,7 @@ class Reader {
     return {
       plan,
       ...(size && { size: size.said }),
-      ...(people !== undefined && people <= limits.people && { people }),
+      ...(people && { people: people.count }),
       missed,
       unknown: this.naming.unknown,
     }
@@ -232,7 +232,7 @@ class Reader {
     else if (phrase.kind === 'station') this.telling.goToStation()
     else if (phrase.kind === 'betweenBlocks' && phrase.seconds <= 3600) this.telling.betweenBlocks = { seconds: phrase.seconds, place }
     else if (phrase.kind === 'blocks') this.telling.blocks.said = { count: phrase.count, place }
-    else if (phrase.kind === 'people') this.people = phrase.count
+    else if (phrase.kind === 'people') this.come(phrase.count, place)
     else if (phrase.kind === 'who') this.who(phrase, line)
     else if (phrase.kind === 'quoted' && segment.end === ':' && !segment.aside && segment.phrases.length === 1)
       return this.telling.say({ name: phrase.text }, [phrase], line)
@@ -250,7 +250,13 @@ class Reader {
   private who(phrase: PhraseOf<'who'>, line: TextLine): void {
     if (this.size && this.size.said !== phrase.size) this.heard.refuse(this.size.place, 'said otherwise later')
     this.size = { said: phrase.size, place: placeOf([phrase], line) }
-    if (phrase.groups !== undefined) this.people = phrase.groups * 2
+    if (phrase.groups !== undefined) this.come(phrase.groups * 2, this.size.place)
+  }
+
+  private come(count: number, place: InText): void {
+    if (count < 1 || count > limits.people) return this.heard.refuse(place, `from 1 to ${limits.people} people`)
+    if (this.people && this.people.count !== count) this.heard.refuse(this.people.place, 'said otherwise later')
+    this.people = { count, place }
   }
 
   private pause(kind: Pause['kind'], phrase: PhraseOf<'pause' | 'off'>, line: TextLine): void {

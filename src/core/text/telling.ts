@@ -88,7 +88,7 @@ export class Telling {
   private share(): void {
     if (!this.shared) return
     this.sharers++
-    this.draft = { ...this.shared, items: [] }
+    this.draft = { ...this.shared, items: [], places: { ...this.shared.places } }
   }
 
   pause(pause: Omit<Pause, 'id' | 'type'>): void {
