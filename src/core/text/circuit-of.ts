@@ -56,9 +56,6 @@ function groupsOf({ items, work = [] }: Draft, list: boolean, oneList: boolean):
   return groups
 }
 
-/** How many a list has; a place to rest has no part in what all lists share. */
-const shared = (group: readonly Item[]) => (group.some(({ rest }) => rest) || group[0]?.place?.own ? Infinity : done(group).length)
-
 /** The exercises at a place. */
 const done = (group: readonly Item[]) => group.filter(({ rest, empty }) => !rest && !empty)
 
@@ -66,13 +63,16 @@ function listStay(
   { goal, cap, work, aim, opener = 0, rungs, rungRest, led, rungTime, stations }: Draft,
   groups: Item[][],
   rotating: boolean,
+  own = false,
 ): Stay {
   // Without an end of its own a list holds up all who move on.
   const within = cap ?? work?.[0] ?? (rotating ? usualCap : undefined)
+  // Of one place that has its own list, the list; else of all that have not.
+  const counts = (own ? groups : groups.filter((group) => !group[0]?.place?.own)).map((group) => done(group).length)
   const isLed = rungs !== undefined && !rotating && (led || rungTime !== undefined)
   return {
     kind: 'task',
-    openerCount: isLed || groups.length < (rotating ? (stations ?? 1) : 1) ? 0 : Math.min(opener, ...groups.map(shared)),
+    openerCount: isLed || groups.length < (rotating ? (stations ?? 1) : 1) ? 0 : Math.min(opener, ...counts),
     ...(rungs && { rungs }),
     rungRestSeconds: rungRest ?? 0,
     ...(isLed && { rungClock: { led: true, ...(rungTime !== undefined && { seconds: rungTime }) } }),
@@ -117,7 +117,7 @@ function stationsOf(
     const uses = done(group).map((item) => useOf(item, draft, stay, makings))
     const own = ownStay
       ? isList(ownStay)
-        ? listStay(ownStay, [group], rotating)
+        ? listStay(ownStay, [group], rotating, true)
         : intervalStay(ownStay, [group], rotating)
       : ownLength(group, stay, rotating)
     const worked = own ?? stay
