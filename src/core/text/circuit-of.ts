@@ -130,7 +130,7 @@ function stationsOf(
         !worked.workSeconds.includes(seconds)
       )
         refuse(at.seconds, 'all work as long here')
-    return {
+    const station: Station = {
       ...emptyStation(newId()),
       ...place,
       uses,
@@ -138,6 +138,8 @@ function stationsOf(
       ...(group.some(({ rest }) => rest) && { rest: true }),
       ...(own && { stay: own }),
     }
+    if (own && ownStay) refuseUnused(ownStay, { stay: own, stations: [station], laps: 1, transition: { seconds: 0, how: 'walk' } }, makings)
+    return station
   })
   const wanted = Math.max(1, draft.stations ?? draft.exercises ?? (draft.items.length === 0 ? (draft.countedTimes ?? 1) : 1))
   while (stations.length < (oneList ? 1 : wanted)) stations.push(emptyStation(newId()))

@@ -1,5 +1,5 @@
-import type { Item, Draft, Differs, Place } from './draft'
-import { isClock, said } from './clock-phrases'
+import { isClock, said, unfit } from './clock-phrases'
+import { emptyDraft, type Differs, type Draft, type Item, type Place } from './draft'
 import { placeOf } from './heard'
 import { wordsIn, type TextLine } from './lines'
 import { slug, type FindName } from './names'
@@ -12,8 +12,12 @@ export function tellPlace(place: Place, phrases: readonly Phrase[], line: TextLi
   const [first] = phrases
   const ref = phrases.find(isA('ref'))
   if (first?.kind === 'own') {
-    const clock = phrases.filter(isClock)
-    place.own = Object.assign(place.own ?? { items: [], places: {} }, ...clock.map(said)) as Draft
+    const clock = phrases.filter(isClock).filter((phrase) => unfit(said(phrase)) === undefined)
+    const own = (place.own ??= emptyDraft())
+    for (const phrase of clock) {
+      Object.assign(own, said(phrase))
+      for (const key of Object.keys(said(phrase)) as (keyof Draft)[]) own.places[key] = placeOf([phrase], line)
+    }
     return [first, ...clock]
   }
   if (first?.kind === 'key' && first.key === 'spot' && ref && place.spotId === undefined) {
@@ -128,33 +132,24 @@ function valueIn(phrases: readonly Phrase[], line: TextLine, find: FindName): Va
   return { field: 'exerciseId', value: named.exercise.id, by }
 }
 
+const ofSeconds = {
+  work: 'workSeconds',
+  gap: 'gapSeconds',
+  after: 'setRestSeconds',
+  off: 'transitionSeconds',
+  cap: 'capSeconds',
+  takes: 'seconds',
+} as const
+const ofCount = { opener: 'openerCount', aim: 'aimRounds' } as const
+const isKeyOf = <Table extends object>(table: Table, kind: PropertyKey): kind is keyof Table => kind in table
+
 function figureOf(phrase: Phrase): Pick<Differs, 'field' | 'value'> | undefined {
-  switch (phrase.kind) {
-    case 'work':
-      return { field: 'workSeconds', value: phrase.seconds }
-    case 'gap':
-      return { field: 'gapSeconds', value: phrase.seconds }
-    case 'after':
-      return { field: 'setRestSeconds', value: phrase.seconds }
-    case 'off':
-      return { field: 'transitionSeconds', value: phrase.seconds }
-    case 'cap':
-      return { field: 'capSeconds', value: phrase.seconds }
-    case 'opener':
-      return { field: 'openerCount', value: phrase.count }
-    case 'ladder':
-      return { field: 'rungs', value: phrase.rungs }
-    case 'aim':
-      return { field: 'aimRounds', value: phrase.count }
-    case 'takes':
-      return { field: 'seconds', value: phrase.seconds }
-    case 'load':
-      return { field: 'load', value: { kilograms: phrase.kilograms } }
-    case 'tempo':
-      return { field: 'tempo', value: { figures: phrase.figures, from: phrase.end } }
-    case 'sides':
-      return { field: 'sides', value: phrase.sides }
-    default:
-      return undefined
-  }
+  const { kind } = phrase
+  if (isKeyOf(ofSeconds, kind) && 'seconds' in phrase) return { field: ofSeconds[kind], value: phrase.seconds }
+  if (isKeyOf(ofCount, kind) && 'count' in phrase) return { field: ofCount[kind], value: phrase.count }
+  if (kind === 'ladder') return { field: 'rungs', value: phrase.rungs }
+  if (kind === 'load') return { field: 'load', value: { kilograms: phrase.kilograms } }
+  if (kind === 'tempo') return { field: 'tempo', value: { figures: phrase.figures, from: phrase.end } }
+  if (kind === 'sides') return { field: 'sides', value: phrase.sides }
+  return undefined
 }

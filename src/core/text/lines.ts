@@ -77,16 +77,19 @@ const isBreak = (phrase: Phrase, line: TextLine): phrase is Phrase & { kind: 'ma
   return dash.test(phrase.text) && /\s/.test(line.text[phrase.from - 1] ?? ' ')
 }
 
-/** Numbers by which a line counts what it names, as in "1 squats 2 rows 3 plank". */
-export function countingIn({ phrases }: TextLine): Phrase[] {
-  if (phrases.some(({ kind }) => kind === 'quoted' || kind === 'ref' || kind === 'key')) return []
+/** Numbers by which a line counts what it names, as in "1 squats 2 rows 3 plank 4 dips"; between commas they are reps. */
+export function countingIn(line: TextLine): Phrase[] {
+  const { phrases } = line
+  const first = phrases.findIndex(({ kind }) => kind === 'reps')
+  const exact = phrases.some(({ kind }) => kind === 'quoted' || kind === 'ref' || kind === 'key')
+  if (exact || phrases.slice(first).some((phrase) => isBreak(phrase, line))) return []
   const counts = phrases.filter((phrase) => phrase.kind === 'reps' && !phrase.most && !phrase.open)
   const counted = counts.every((phrase, index) => 'count' in phrase && phrase.count === index + 1)
-  return counted && counts.length > 2 ? counts : []
+  return counted && counts.length > 3 ? counts : []
 }
 
-export function segmentsOf(line: TextLine): Segment[] {
-  const counting = countingIn(line)
+/** `counting` parts them too. */
+export function segmentsOf(line: TextLine, counting: readonly Phrase[] = []): Segment[] {
   const segments: Segment[] = []
   let phrases: Phrase[] = []
   let [joins, aside] = [false, false]

@@ -140,6 +140,12 @@ describe('a class as people write it', () => {
     expect([unknown, plan.parts[0]!.pieces.map((piece) => piece.name)]).toEqual([[], [undefined]])
   })
 
+  it('figures between commas are reps; a line of words after exercises on one line is none', () => {
+    const { plan, missed } = read('10 min AMRAP: 1 push-up, 2 squats, 3 sit-ups, 4 dips\nBring your own mat')
+    expect(skeleton(plan)).toEqual(['together rounds in 600: 1 push-up, 2 air-squat, 3 sit-up, 4 chair-dip'])
+    expect(missed.map(({ text }) => text)).toEqual(['Bring your own mat'])
+  })
+
   it('a word that programs know is a word', () => {
     expect(read('2 stations, 40 on\n1. constructor\n2. toString').unknown.map(({ name }) => name)).toEqual(['constructor', 'toString'])
   })

@@ -2,7 +2,7 @@ import { limits } from '../base/limits'
 import { exercisesById } from '../library/by-id'
 import type { Exercise } from '../library/exercise'
 import { isClock } from './clock-phrases'
-import type { Item } from './draft'
+import type { Draft, Item } from './draft'
 import { idsOf } from './exact'
 import { placeOf, type Heard, type InText, type Miss } from './heard'
 import { wordsIn, type Segment, type TextLine } from './lines'
@@ -37,6 +37,8 @@ export class Naming {
   readonly unknown: Unknown[] = []
   private readonly find: FindName
   private readonly has: (exerciseId: string) => boolean
+  /** The line that last named any, of which circuit, and how many. */
+  private last: { line: number; of: Draft | undefined; count: number } = { line: -1, of: undefined, count: 0 }
 
   constructor(
     exercises: readonly Exercise[],
@@ -57,7 +59,19 @@ export class Naming {
       this.unknown.push({ ...place, name: name.kind === 'quoted' ? name.text : place.text.slice(1), exerciseId })
     }
     this.heard.hear(line, name)
-    return this.telling.add(ids, joins)
+    return this.add(ids, joins, line)
+  }
+
+  private add(item: Omit<Item, 'joins'>, joins: boolean, { number }: TextLine): Item {
+    const made = this.telling.add(item, joins)
+    const isSame = this.last.line === number && this.last.of === this.telling.now
+    this.last = { line: number, of: this.telling.now, count: isSame ? this.last.count + 1 : 1 }
+    return made
+  }
+
+  /** The exercises stand on one line: another line of words goes on with something else. */
+  private endedInline(): boolean {
+    return this.last.count > 1 && this.last.of === this.telling.now
   }
 
   /** The exercises that a stretch of words names; what is left of it is told. */
@@ -82,7 +96,7 @@ export class Naming {
       if (named) {
         take(from, from + named.from, joins)
         this.heard.hear(line, ...here.slice(named.from, named.to))
-        items.push(this.telling.add({ exerciseId: named.exercise.id, ...(named.optionId && { optionId: named.optionId }) }, joins))
+        items.push(this.add({ exerciseId: named.exercise.id, ...(named.optionId && { optionId: named.optionId }) }, joins, line))
         take(from + named.to, to, false)
         return
       }
@@ -91,7 +105,7 @@ export class Naming {
       const unnamed = whole && !heads ? this.unnamed(place, around) : undefined
       if (!unnamed) return this.heard.miss(line, here, this.expected(around, whole ? undefined : placeOf(words, line)))
       this.heard.hear(line, ...here)
-      items.push(this.telling.add(unnamed, joins))
+      items.push(this.add(unnamed, joins, line))
     }
     take(0, words.length, segment.joins)
     return items
@@ -122,7 +136,7 @@ export class Naming {
     if (words > 5) return false
     if (this.telling.atStation) return true
     if (segment.phrases.some(isClock)) return false
-    if (alone) return !line.goesOn && this.telling.takesItems()
+    if (alone) return !line.goesOn && this.telling.takesItems() && !this.endedInline()
     return words <= 4 && (item !== undefined || amongNames) && this.telling.wantsMore()
   }
 }

@@ -149,9 +149,15 @@ class Reader {
     const { now, atStation } = this.telling
     const number = /^(\d{1,2})\s+(?=\p{L})/u.exec(line.text)
     const kind = line.phrases[0]?.kind
-    if (!number || line.bullet || atStation || countingIn(line).length > 0 || (kind !== 'reps' && kind !== 'off')) return line
+    if (!number || line.bullet || atStation || this.countingIn(line).length > 0 || (kind !== 'reps' && kind !== 'off')) return line
     const numbered = now?.stations !== undefined && now.work !== undefined && !isList(now)
     return numbered && Number(number[1]) === placesOf(now) + 1 ? withoutStart(line, number[0].length) : line
+  }
+
+  /** Of a list they are reps. */
+  private countingIn(line: TextLine): Phrase[] {
+    const { now } = this.telling
+    return now && isList(now) ? [] : countingIn(line)
   }
 
   /** A circuit that has its exercises ends where another begins. */
@@ -159,9 +165,11 @@ class Reader {
     const { now } = this.telling
     // A station's own figures begin nothing.
     if (!now || phrases.some(isA('own'))) return
-    // A heading with its length, and nothing under it.
-    if (now.items.length === 0)
-      return now.total !== undefined && phrases.some(({ kind }) => begins.has(kind)) ? this.telling.end() : undefined
+    if (now.items.length === 0) {
+      // A heading with its length, and nothing under it.
+      if (now.total !== undefined && phrases.some(({ kind }) => begins.has(kind))) this.telling.end()
+      return
+    }
     const others = phrases.some((phrase) => begins.has(phrase.kind) && !this.belongs(phrase, bullet))
     const capped = phrases.some(isA('cap')) && (now.cap !== undefined || !isList(now))
     const again = phrases.some(isA('laps')) && (now.laps !== undefined || apart)
@@ -179,8 +187,9 @@ class Reader {
   }
 
   private segments(line: TextLine): void {
-    const segments = segmentsOf(line)
-    this.heard.hear(line, ...countingIn(line))
+    const counting = this.countingIn(line)
+    const segments = segmentsOf(line, counting)
+    this.heard.hear(line, ...counting)
     const opening = segments.findIndex(({ phrases }) => phrases.some((phrase) => isClock(phrase) || phrase.kind === 'time'))
     const names = segments.filter(({ phrases }) => this.find(wordsIn(phrases, line).map(({ text }) => text)))
     let item: Item | undefined

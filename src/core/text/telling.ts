@@ -9,10 +9,8 @@ import type { Head, Pieces } from './pieces'
 /** What is being told: the circuit that has not ended yet, and where one is in it. */
 export class Telling {
   private draft: Draft | undefined
-  /** What stands before the first of several rounds that share it. */
-  private shared: Draft | undefined
-  /** How many share it so far. */
-  private sharers = 0
+  /** What stands before the first of several rounds or blocks that share it, and how many do so far. */
+  private shared: { draft: Draft; times: number } | undefined
   /** The circuit whose other wave is being told. */
   private host: Draft | undefined
   /** How many blocks there are to be, where that is said, and how many there were. */
@@ -47,7 +45,7 @@ export class Telling {
       const key = name as keyof Draft
       const [before, where] = [draft[key], draft.places[key]]
       // One of several blocks may do it otherwise than all.
-      const isOwn = this.sharers > 1 && this.shared?.places[key] === where
+      const isOwn = this.shared !== undefined && this.shared.times > 1 && this.shared.draft.places[key] === where
       if (before !== undefined && where && !isOwn && JSON.stringify(before) !== JSON.stringify(value))
         this.heard.refuse(where, 'said otherwise later')
       draft.places[key] = place
@@ -77,18 +75,25 @@ export class Telling {
 
   /** "Round 2" goes on under the same figures. */
   round(): void {
-    if (this.draft?.items.length === 0) {
-      this.shared = this.draft
-      this.sharers = 0
-    } else this.end()
-    this.share()
+    const shared = this.takeShared()
+    this.end()
+    this.share(shared)
+  }
+
+  /** Figures that have no exercises yet are of all that follow; else those that were so before. */
+  private takeShared(): Telling['shared'] {
+    if (!this.draft || this.draft.items.length > 0) return this.shared
+    const shared = { draft: this.draft, times: 0 }
+    this.draft = undefined
+    return shared
   }
 
   /** One more circuit under the same figures. */
-  private share(): void {
-    if (!this.shared) return
-    this.sharers++
-    this.draft = { ...this.shared, items: [], places: { ...this.shared.places } }
+  private share(shared: Telling['shared']): void {
+    this.shared = shared
+    if (!shared) return
+    shared.times++
+    this.draft = { ...shared.draft, items: [], places: { ...shared.draft.places } }
   }
 
   pause(pause: Omit<Pause, 'id' | 'type'>): void {
@@ -98,25 +103,18 @@ export class Telling {
 
   /** "Block A" begins a part; figures that stand before the first of several are of all. */
   block(head: Head, place: InText): void {
-    const { draft } = this
-    this.blocks.told++
-    const isFirst = draft !== undefined && draft.items.length === 0
-    const shared = isFirst ? draft : this.shared
-    if (isFirst) this.draft = undefined
+    const shared = this.takeShared()
     this.end()
-    if (!isFirst && this.betweenBlocks) this.pieces.pause({ kind: 'rest', seconds: this.betweenBlocks.seconds })
-    const sharers = isFirst ? 0 : this.sharers
+    if (this.betweenBlocks && this.blocks.told > 0) this.pieces.pause({ kind: 'rest', seconds: this.betweenBlocks.seconds })
+    this.blocks.told++
     this.part(head, place, true)
-    this.shared = shared
-    this.sharers = sharers
-    this.share()
+    this.share(shared)
   }
 
   /** A part begins; `alone`, whatever was said of one that has no piece yet. */
   part(head: Head, place: InText, alone = false): void {
     this.end()
     this.shared = undefined
-    this.sharers = 0
     if (alone) this.pieces.close()
     this.pieces.begin(head, place)
   }

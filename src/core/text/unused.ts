@@ -15,7 +15,7 @@ const unheld: Record<'list' | 'clock', Partial<Record<keyof Draft, string>>> = {
 /** Tells the figures that a circuit could not take. */
 export function refuseUnused(
   draft: Draft,
-  { stay, stations, turns, laps, transition }: Circuit,
+  { stay, stations, turns, laps, transition }: Pick<Circuit, 'stay' | 'stations' | 'turns' | 'laps' | 'transition'>,
   { refuse }: Pick<Makings, 'refuse'>,
 ): void {
   const list = stay.kind === 'task'

@@ -1,3 +1,4 @@
+import { upperFirst } from '@mantine/hooks'
 import { memo, useMemo } from 'react'
 import { midSentence } from '@core/base/mid-sentence'
 import { formatSeconds } from '@core/base/units'
@@ -6,6 +7,7 @@ import { formOf } from '@core/library/form'
 import { exercisesById } from '@core/library/by-id'
 import type { Paces } from '@core/pace/pace'
 import type { Circuit, Piece, Use } from '@core/plan/plan'
+import { roleNames } from '@core/plan/roles'
 import { itemText } from '@core/summary/items'
 import { pieceNames } from '@core/summary/names'
 import { movingsOf, pieceText } from '@core/summary/sentence/class-sentences'
@@ -66,12 +68,13 @@ export const ReadClass = memo(({ reading, paces, exercises, empty, onAdd, onWord
       <Missed reading={reading} exercises={exercises} onAdd={onAdd} onWords={onWords} />
       {plan.parts.map((part) => {
         const about = clausesText(partClauses(part))
+        const name = part.name ?? (part.role && upperFirst(roleNames[part.role]))
         return (
           <section key={part.id} className={styles.part}>
-            {(about !== '' || part.name) && (
+            {(about !== '' || name) && (
               <h3>
-                {part.name}
-                {about === '' ? '' : part.name ? about : `All of it${about.slice(1)}`}
+                {name}
+                {about === '' ? '' : name ? about : `All of it${about.slice(1)}`}
               </h3>
             )}
             {part.pieces.map((piece) => (
