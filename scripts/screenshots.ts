@@ -23,7 +23,7 @@ const settle = (page: Page) =>
   page.waitForFunction(
     () =>
       document.querySelector('astro-island[ssr]') === null &&
-      ![...document.querySelectorAll('[role=status]')].some((element) => element.textContent === 'One moment …') &&
+      !/One moment …|being worked out/.test(document.body.innerText) &&
       document.fonts.status === 'loaded',
   )
 /** A class as somebody types it. */
@@ -40,6 +40,9 @@ Water 2 min
 10 min, as many rounds as possible: 5 burpees, 10 sit-ups, 15 jacks
 Cool-down, 30 s each side: quads, hamstrings, calf stretch
 Bring your own mat`
+
+/** What is worked out last on a view. */
+const lastToCome: Record<string, RegExp> = { shape: /^What it loads/, rotation: /partners each|partner each/, gear: /^Nearest size/ }
 
 const take = async (page: Page, name: string) => {
   await settle(page)
@@ -60,7 +63,8 @@ try {
   }
   for (const [name, path] of Object.entries(views)) {
     await page.goto(server.base + path)
-    if (name === 'gear') await page.getByText(/^Nearest size/).waitFor()
+    const last = lastToCome[name]
+    if (last) await page.getByText(last).first().waitFor()
     await take(page, name)
   }
   await page.goto(`${server.base}/type`)
