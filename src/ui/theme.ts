@@ -1,4 +1,4 @@
-import { Button, createTheme, Modal, type CSSVariablesResolver } from '@mantine/core'
+import { Button, createTheme, type CSSVariablesResolver } from '@mantine/core'
 import dress from './theme.module.css'
 
 const ink = ['#f3f3f4', '#e4e5e7', '#c6c8cd', '#a5a9b2', '#888d99', '#6b7180', '#5a6070', '#434956', '#323741', '#22262e'] as const
@@ -14,11 +14,11 @@ export const theme = createTheme({
   defaultRadius: 8,
   cursorType: 'pointer',
   components: {
-    Modal: Modal.extend({
-      defaultProps: { closeButtonProps: { 'aria-label': 'Close' } },
-      classNames: { content: dress.modal!, header: dress.modal!, title: dress.modalTitle! },
-    }),
     // By name, as importing them here would bring them to every page.
+    Modal: {
+      defaultProps: { closeButtonProps: { 'aria-label': 'Close' } },
+      classNames: { content: dress.modal, header: dress.modal, title: dress.modalTitle },
+    },
     SegmentedControl: { classNames: { root: dress.segments, indicator: dress.segment } },
     Input: { classNames: { input: dress.input } },
     // A place to begin that is no item of the menu is told as one.

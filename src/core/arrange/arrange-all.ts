@@ -1,6 +1,7 @@
 import { computeClass, groupPlaces, type ComputedClass, type HallLibrary } from '../class/compute'
 import { judge } from '../findings/judge'
-import { arrangeClass, allWishes, arrangedIn, pointsOf } from '../grouping/arranged'
+import { allWishes, arrangeClass, pointsOf } from '../grouping/arrange-class'
+import { arrangedIn } from '../grouping/arranged'
 import { pairCost, type PastPartners } from '../grouping/cost'
 import { placementProblem, shortOf, startPlaces } from '../gear/shortage/start-places'
 import type { ClassDocument } from '../class/class-document'

@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { demoPeople } from '../../../scripts/demo/people'
 import { GroupSize } from './group-size'
-import { allWishes, arrangeClass, groupsOf } from './arranged'
+import { allWishes, arrangeClass } from './arrange-class'
+import { groupsOf } from './arranged'
 import { noWishes } from './wishes'
 
 const people = demoPeople.slice(0, 12)
