@@ -1,7 +1,8 @@
 import { appendFile, readFile } from 'node:fs/promises'
 import { sql } from 'drizzle-orm'
-import { inHall, type InHall } from '../src/server/db/in-hall'
-import { closeDatabase, sidePool } from '../src/server/db/pool'
+import pg from 'pg'
+import { everyHall, inHall, type InHall } from '../src/server/db/in-hall'
+import { closeDatabase, databaseUrl } from '../src/server/db/pool'
 import { erasePerson, markOf } from '../src/server/services/personal-data'
 
 /**
@@ -15,9 +16,12 @@ const listed = async (): Promise<Set<string>> => new Set((await readFile(list, '
 
 async function note(file: string): Promise<void> {
   const known = await listed()
-  // A database from before the list was kept has no such table.
-  const { rows: tables } = await sidePool().query("select 1 from pg_tables where tablename = 'erased_person'")
-  const { rows } = tables.length > 0 ? await sidePool().query<{ mark: string }>('select mark from erased_person') : { rows: [] }
+  // As whom the tables belong to: a database from before may have neither the list nor the app's roles.
+  const client = new pg.Client({ connectionString: databaseUrl() })
+  await client.connect()
+  const { rows: tables } = await client.query("select 1 from pg_tables where tablename = 'erased_person'")
+  const { rows } = tables.length > 0 ? await client.query<{ mark: string }>('select mark from erased_person') : { rows: [] }
+  await client.end()
   const news = rows.filter(({ mark }) => !known.has(mark))
   if (news.length > 0) await appendFile(file, news.map(({ mark }) => `${mark}\n`).join(''), { mode: 0o600 })
 }
@@ -32,9 +36,8 @@ async function eraseAgain(hall: InHall, marks: Set<string>): Promise<number> {
 if (process.argv.includes('--note')) await note(list)
 else {
   const marks = await listed()
-  const { rows: halls } = await sidePool().query<{ id: string }>('select id from hall')
   let erased = 0
-  for (const { id } of halls) erased += await inHall(id, (hall) => eraseAgain(hall, marks))
+  for (const id of await everyHall()) erased += await inHall(id, (hall) => eraseAgain(hall, marks))
   if (erased > 0)
     console.log(`${erased} ${erased === 1 ? 'person' : 'people'} erased since that backup ${erased === 1 ? 'was' : 'were'} erased again.`)
 }

@@ -3,10 +3,12 @@ import { migrate } from 'drizzle-orm/node-postgres/migrator'
 import pg from 'pg'
 import { databaseUrl } from '../src/server/db/pool'
 import { giveFigures } from './give-figures'
+import { giveRights } from './give-rights'
 
 // On a connection of its own, without the app's time limits: a large table may take longer to change than anybody would wait for a page.
 const client = new pg.Client({ connectionString: databaseUrl() })
 await client.connect()
 await migrate(drizzle(client), { migrationsFolder: new URL('../drizzle', import.meta.url).pathname })
+await giveRights(client)
 await giveFigures(client)
 await client.end()

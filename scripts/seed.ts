@@ -1,11 +1,13 @@
 import { count } from 'drizzle-orm'
+import { drizzle } from 'drizzle-orm/node-postgres'
+import pg from 'pg'
 import { presentFormat } from '../src/core/base/stored'
 import { computeClass } from '../src/core/class/compute'
 import type { RunEvent } from '../src/core/run/clock/events'
 import { foldEvents } from '../src/core/run/clock/apply'
 import { advance } from '../src/core/run/clock/progress'
 import { takeSnapshot } from '../src/core/run/room/take-snapshot'
-import { closeDatabase, database } from '../src/server/db/pool'
+import { databaseUrl } from '../src/server/db/pool'
 import { classes, exercises, gearKinds, halls, people, plans, rooms, runEvents, runs, screenLinks } from '../src/server/db/schema'
 import { kinds } from '../src/server/db/stored'
 import { commandId, demoClasses, demoRuns, type DemoRun } from './demo/classes'
@@ -19,10 +21,14 @@ const rowsIn =
   <D extends { id: string; name: string }>(documents: D[]) =>
     documents.map((document) => ({ hallId, id: document.id, name: document.name, document }))
 
+// As whom the tables belong to: the app itself may make no hall.
+const client = new pg.Client({ connectionString: databaseUrl() })
+const database = drizzle(client)
+
 /** Fills an empty database with the demo hall, or with one that nobody has begun yet (`empty`); `fresh` empties it first. */
 async function seed(fresh: boolean, empty: boolean): Promise<void> {
-  if (fresh) await database().execute('truncate hall cascade')
-  const [row] = await database().select({ halls: count() }).from(halls)
+  if (fresh) await database.execute('truncate hall cascade')
+  const [row] = await database.select({ halls: count() }).from(halls)
   if (row!.halls > 0) {
     if (empty) console.log('There is a hall already, and nothing of it is changed: begin your own on its first page.')
     return
@@ -33,7 +39,7 @@ async function seed(fresh: boolean, empty: boolean): Promise<void> {
   // A demo of another day, for tests that set the clock.
   const today = new Date(process.env.SEED_NOW ?? Date.now())
   const past = demoRuns(today)
-  await database().transaction(async (tx) => {
+  await database.transaction(async (tx) => {
     await tx.insert(halls).values({ ...demoHall, stage: 'demo' })
     await tx.insert(rooms).values(rowsOf(demoRooms))
     await tx.insert(people).values(rowsOf(demoPeople))
@@ -65,7 +71,7 @@ async function seed(fresh: boolean, empty: boolean): Promise<void> {
 /** The exercises and kinds of gear that any hall begins with, in one that asks for its name when it is first opened. */
 async function seedEmpty(): Promise<void> {
   const rowsOf = rowsIn('own-hall')
-  await database().transaction(async (tx) => {
+  await database.transaction(async (tx) => {
     await tx.insert(halls).values({ ...demoHall, id: 'own-hall', name: 'A hall to begin', stage: 'empty' })
     await tx.insert(exercises).values(rowsOf(libraryExercises))
     await tx.insert(gearKinds).values(rowsOf(demoGear))
@@ -102,5 +108,6 @@ function played({ document: { id, document }, commands }: DemoRun) {
   return { run, events }
 }
 
+await client.connect()
 await seed(process.argv.includes('--fresh'), process.argv.includes('--empty'))
-await closeDatabase()
+await client.end()

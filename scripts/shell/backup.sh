@@ -23,7 +23,9 @@ backup_to() {
 restore_from() {
   local file=$1
   [ "$("$(pg_tool pg_restore)" --list "$file" 2>/dev/null | grep -c 'TABLE DATA')" -gt 0 ] || fail "$file is not a backup of Vicinor."
-  { echo 'set client_min_messages = warning; drop schema if exists drizzle cascade; drop schema public cascade; create schema public;'
+  # The tables' rules name the app's roles, which another server may not have yet.
+  { cat scripts/roles.sql
+    echo 'set client_min_messages = warning; drop schema if exists drizzle cascade; drop schema public cascade; create schema public;'
     "$(pg_tool pg_restore)" --no-owner --no-privileges --file=- "$file" | grep -v '^CREATE SCHEMA public'; } \
     | "$(pg_tool psql)" --quiet --no-psqlrc --single-transaction --set=ON_ERROR_STOP=1 --output=/dev/null "$DATABASE_URL" \
     || fail "The backup could not be put back. The database is as it was."

@@ -1,47 +1,63 @@
+import { AsyncLocalStorage } from 'node:async_hooks'
 import { sql, type SQL } from 'drizzle-orm'
 import { notFound } from '../refused'
 import { database, roomDatabase, type Transaction } from './pool'
 
-/**
- * A piece of work on one hall's rows: its transaction, and the hall it is bound to. It is all that services get, so that none of
- * them can ask for a second connection while it holds one; and the hall is set in the transaction itself, where the database's own
- * rules can see it.
- */
-export interface InHall {
-  readonly hallId: string
+/** A piece of work in a transaction of its own. It is all that services get, so that none can ask for a second connection. */
+export interface InWork {
   readonly tx: Transaction
+}
+
+/**
+ * Work on one hall's rows: the hall is set in the transaction itself, where the database's own rules see it. Of other halls there is
+ * nothing to be seen in it, whatever a query asks (`scripts/give-rights.ts`).
+ */
+export interface InHall extends InWork {
+  readonly hallId: string
 }
 
 /** Does `work` in one transaction of the hall that `hall` (a query of one id) finds; 404 with `missing` when there is none. */
 function bound<Done>(hall: SQL, missing: string, work: (hall: InHall) => Promise<Done>, on = database()): Promise<Done> {
   return on.transaction(async (tx) => {
-    const { rows } = await tx.execute<{ id: string }>(sql`select set_config('app.hall', id, true) as id from (${hall}) as hall (id)`)
-    if (!rows[0]) throw notFound(missing)
-    return work({ hallId: rows[0].id, tx })
+    const { rows } = await tx.execute<{ id: string | null }>(sql`select set_config('app.hall', id, true) as id from (${hall}) as hall (id)`)
+    const hallId = rows[0]?.id
+    if (!hallId) throw notFound(missing)
+    return work({ hallId, tx })
   })
 }
 
-/** In the one hall of this installation; sign-in will choose among several. */
+/** Work that is of no hall, and sees nothing of any. */
+export const inNoHall = <Done>(work: (work: InWork) => Promise<Done>): Promise<Done> => database().transaction((tx) => work({ tx }))
+
+const asking = new AsyncLocalStorage<string>()
+
+/** Whatever `work` does, and leads to, is asked for in this hall. */
+export const askedIn = <Done>(hallId: string, work: () => Done): Done => asking.run(hallId, work)
+
+/** In the hall of whoever asks. */
 export const inTheHall = <Done>(work: (hall: InHall) => Promise<Done>): Promise<Done> =>
-  bound(sql`select id from hall order by id limit 1`, 'hall: the database is empty. Run ./start --fresh', work)
+  bound(
+    asking.getStore() ? sql`select ${asking.getStore()}::text` : sql`select * from every_hall() limit 1`,
+    'hall: the database is empty. Run ./start --fresh',
+    work,
+  )
+
+/** The ids of all halls, for what the app does by itself in each. */
+export const everyHall = async (): Promise<string[]> =>
+  (await database().execute<{ id: string }>(sql`select id from every_hall() as hall (id)`)).rows.map(({ id }) => id)
 
 /** In the hall of this id. */
 export const inHall = <Done>(hallId: string, work: (hall: InHall) => Promise<Done>): Promise<Done> =>
-  bound(sql`select id from hall where id = ${hallId}`, 'hall', work)
+  bound(sql`select ${hallId}::text`, 'hall', work)
 
 /** The same for a running class, which waits for no page. */
 export const inRoom = <Done>(hallId: string, work: (hall: InHall) => Promise<Done>): Promise<Done> =>
-  bound(sql`select id from hall where id = ${hallId}`, 'hall', work, roomDatabase())
+  bound(sql`select ${hallId}::text`, 'hall', work, roomDatabase())
 
 /** In the hall whose screen an unguessable link opens, or has opened. */
 export const inHallOfLink = <Done>(token: string, work: (hall: InHall) => Promise<Done>): Promise<Done> =>
-  bound(sql`select hall_id from screen_link where token = ${token}`, 'screen', work, roomDatabase())
+  bound(sql`select hall_of_link(${token})`, 'screen', work, roomDatabase())
 
 /** In the hall of a run, found by its id or by the link to its controls. */
 export const inHallOfRun = <Done>(idOrToken: string, work: (hall: InHall) => Promise<Done>): Promise<Done> =>
-  bound(
-    sql`select hall_id from run where id = ${idOrToken} union select hall_id from screen_link where token = ${idOrToken} and screen = 'controls' limit 1`,
-    'run',
-    work,
-    roomDatabase(),
-  )
+  bound(sql`select coalesce(hall_of_run(${idOrToken}), hall_of_controls(${idOrToken}))`, 'run', work, roomDatabase())

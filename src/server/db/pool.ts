@@ -1,5 +1,6 @@
 import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres'
 import pg from 'pg'
+import { roles } from './roles'
 import * as schema from './schema'
 
 type Database = NodePgDatabase<typeof schema>
@@ -8,9 +9,10 @@ export type Transaction = Parameters<Parameters<Database['transaction']>[0]>[0]
 /** How long each thing may take, in milliseconds, before it is given up: nothing waits for ever. */
 export const patience = { connect: 3000, statement: 10_000, lock: 5000, idleInTransaction: 10_000 } as const
 
-/** What a connection is told when it begins. A query whose answer never comes ends it, too. */
+/** What a connection is told when it begins, and as whom it works. A query whose answer never comes ends it, too. */
 const settings = (max: number, connectionMs: number, idleMs: number): pg.PoolConfig => ({
   connectionString: databaseUrl(),
+  options: `-c role=${roles.app}`,
   max,
   connectionTimeoutMillis: connectionMs,
   idleTimeoutMillis: idleMs,

@@ -16,7 +16,7 @@ import {
 } from 'drizzle-orm/pg-core'
 import type { Command } from '../../core/run/clock/events'
 
-/** Every row belongs to a hall; every editable row has a version that each write must know. */
+/** Every row of what a hall has or does names the hall; every editable row has a version that each write must know. */
 
 const moment = (name: string) => timestamp(name, { withTimezone: true, mode: 'date' })
 
@@ -188,22 +188,17 @@ export const screenLinks = pgTable(
 )
 
 /**
- * A screen that shows a code until a coach has told it, by that code, which screen of a class it is. Only the screen itself knows
- * the `device` by which it asks.
+ * A screen that shows a code until a coach has told it, by that code, which screen of a class it is: of no hall till then, and good
+ * for one screen, once. Only the screen itself knows the `device` by which it asks.
  */
-export const pairings = pgTable(
-  'pairing',
-  {
-    hallId: hallId(),
-    device: text('device').notNull(),
-    code: text('code').notNull(),
-    /** By the room's time, in milliseconds. */
-    until: bigint('until', { mode: 'number' }).notNull(),
-    /** Where it was sent to: a code is good for one screen, once. */
-    path: text('path'),
-  },
-  (table) => [primaryKey({ columns: [table.hallId, table.device] }), uniqueIndex('pairing_code').on(table.hallId, table.code)],
-)
+export const pairings = pgTable('pairing', {
+  device: text('device').primaryKey(),
+  code: text('code').notNull().unique('pairing_code'),
+  /** By the room's time, in milliseconds. */
+  until: bigint('until', { mode: 'number' }).notNull(),
+  /** Where it was sent to. */
+  path: text('path'),
+})
 
 /** Whose card is open on a device that found it in the room's list of names: nobody else opens it from there. */
 export const cardClaims = pgTable(

@@ -26,5 +26,7 @@ export async function pageInTurn(path: string, make: () => Promise<Response>): P
     const page = await make()
     return new Response(await page.arrayBuffer(), page)
   }
-  return pages.add(() => inTurn.run(true, whole), { throwOnTimeout: true })
+  // When its turn comes, it is still for whom it was asked that it is made.
+  const inItsTurn = AsyncLocalStorage.bind(() => inTurn.run(true, whole))
+  return pages.add(inItsTurn, { throwOnTimeout: true })
 }

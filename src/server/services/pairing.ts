@@ -4,7 +4,7 @@ import { nanoid } from 'nanoid'
 import { pairingCode, type PairingRequest } from '../../core/run/screens/pairing'
 import { stationsIn } from '../../core/run/screens/station-view'
 import type { Milliseconds } from '../../core/base/units'
-import type { InHall } from '../db/in-hall'
+import type { InHall, InWork } from '../db/in-hall'
 import { pairings, runs } from '../db/schema'
 import { notFound, refuse } from '../refused'
 import { linksTo, subjectsOf, theOne } from './links'
@@ -43,45 +43,35 @@ export async function roomsOpen(hall: InHall): Promise<{ id: string; name: strin
 }
 
 /** A new code for a screen. */
-export async function newPairing(hall: InHall): Promise<Pairing> {
-  const { hallId, tx } = hall
-  const now = Math.round(await timeIn(hall))
-  await tx.delete(pairings).where(and(eq(pairings.hallId, hallId), lt(pairings.until, now - forgottenAfter)))
+export async function newPairing(work: InWork): Promise<Pairing> {
+  const { tx } = work
+  const now = Math.round(await timeIn(work))
+  await tx.delete(pairings).where(lt(pairings.until, now - forgottenAfter))
   for (;;) {
-    const wanted = { hallId, device: nanoid(24), code: pairingCode((below) => randomInt(below)), until: now + codeLives }
+    const wanted = { device: nanoid(24), code: pairingCode((below) => randomInt(below)), until: now + codeLives }
     // A code that nobody can use any more may be used again.
-    await tx.delete(pairings).where(and(eq(pairings.hallId, hallId), eq(pairings.code, wanted.code), lt(pairings.until, now)))
+    await tx.delete(pairings).where(and(eq(pairings.code, wanted.code), lt(pairings.until, now)))
     const [made] = await tx.insert(pairings).values(wanted).onConflictDoNothing().returning()
     if (made) return { device: made.device, code: made.code, left: codeLives, path: null }
   }
 }
 
-export async function pairingOf(hall: InHall, device: string): Promise<Pairing> {
-  const { hallId, tx } = hall
-  const [row] = await tx
-    .select()
-    .from(pairings)
-    .where(and(eq(pairings.hallId, hallId), eq(pairings.device, device)))
+export async function pairingOf(work: InWork, device: string): Promise<Pairing> {
+  const [row] = await work.tx.select().from(pairings).where(eq(pairings.device, device))
   if (!row) throw notFound('screen')
-  return { device, code: row.code, left: Math.max(0, row.until - (await timeIn(hall))), path: row.path }
+  return { device, code: row.code, left: Math.max(0, row.until - (await timeIn(work))), path: row.path }
 }
 
 /** Sends the screen that shows the code to a screen of the run; tells where. */
 export async function pair(hall: InHall, runId: string, { code, show }: PairingRequest): Promise<{ path: string }> {
-  const { hallId, tx } = hall
   const run = await findRun(hall, runId)
   const subject = show.screen === 'station' ? String(show.station) : theOne
   if (!subjectsOf(show.screen, run.snapshot).includes(subject))
     throw refuse('invalid', 'noSuchStation', `This class has no station ${subject}.`)
   const [link] = await linksTo(hall, run, show.screen, [subject])
   const path = show.screen === 'wall' ? `/wall/${link!.token}?layout=${show.layout}` : `/station/${link!.token}`
-  const alive = and(
-    eq(pairings.hallId, hallId),
-    eq(pairings.code, code),
-    isNull(pairings.path),
-    gt(pairings.until, Math.round(await timeIn(hall))),
-  )
-  const [paired] = await tx.update(pairings).set({ path }).where(alive).returning({ device: pairings.device })
+  const alive = and(eq(pairings.code, code), isNull(pairings.path), gt(pairings.until, Math.round(await timeIn(hall))))
+  const [paired] = await hall.tx.update(pairings).set({ path }).where(alive).returning({ device: pairings.device })
   if (!paired)
     throw refuse('missing', 'noSuchCode', `No screen shows the code ${code} now. A code lives ten minutes: look at the screen again.`)
   return { path }

@@ -6,7 +6,7 @@ import { apply } from '../../core/run/clock/apply'
 import { advance, initialProgress, type Progress } from '../../core/run/clock/progress'
 import type { RunSnapshot } from '../../core/run/room/snapshot'
 import type { Milliseconds } from '../../core/base/units'
-import type { InHall } from '../db/in-hall'
+import type { InHall, InWork } from '../db/in-hall'
 import type { Transaction } from '../db/pool'
 import { classes, runEvents, runs } from '../db/schema'
 import { presentFormat } from '../../core/base/stored'
@@ -51,7 +51,7 @@ export const readableSnapshot = (hall: InHall, row: RunRow): Promise<RunSnapshot
   })
 
 /** The room's time, asked in the work's own transaction. */
-export const timeIn = ({ tx }: InHall): Promise<Milliseconds> => roomTime((query) => tx.execute<{ now: number }>(sql.raw(query)))
+export const timeIn = ({ tx }: InWork): Promise<Milliseconds> => roomTime((query) => tx.execute<{ now: number }>(sql.raw(query)))
 
 /**
  * The class's open run: the one under way if there is one, else a new one. While it has not started, its snapshot is renewed

@@ -1,0 +1,50 @@
+import { readFile } from 'node:fs/promises'
+import type pg from 'pg'
+import { roles } from '../src/server/db/roles'
+
+/** Of no hall: the room's clock, what is written to find out whether anything can be, and screens that wait for a class. */
+const ofAll = { room_clock: 'select, update', write_probe: 'select, update', pairing: 'select, insert, update, delete' }
+
+/** The hall that the transaction is bound to: see `in-hall.ts`. */
+const bound = `current_setting('app.hall', true)`
+
+/**
+ * Gives the app's roles the rights they need, and every table its rules: anew after each change of the tables, so that a table that
+ * names a hall cannot be without. `tests/server/rights.test.ts` goes through the tables there are.
+ */
+export async function giveRights(client: pg.Client): Promise<void> {
+  await client.query(await readFile(new URL('roles.sql', import.meta.url), 'utf8'))
+  await client.query(`grant usage on schema public to ${roles.app}, ${roles.signIn}`)
+  const { rows } = await client.query<{ name: string }>(
+    `select table_name as name from information_schema.columns where table_schema = 'public' and column_name = 'hall_id'`,
+  )
+  for (const { name } of rows) await rule(client, name, `hall_id = ${bound}`, 'select, insert, update, delete')
+  await rule(client, 'hall', `id = ${bound}`, 'select, update')
+  for (const [name, rights] of Object.entries(ofAll)) await rule(client, name, 'true', rights)
+  for (const [head, makes] of Object.entries(lookups)) await lookup(client, head, makes)
+}
+
+async function rule(client: pg.Client, table: string, rows: string, rights: string): Promise<void> {
+  const name = client.escapeIdentifier(table)
+  await client.query(`alter table ${name} enable row level security`)
+  await client.query(`drop policy if exists own_rows on ${name}`)
+  await client.query(`create policy own_rows on ${name} to ${roles.app} using (${rows}) with check (${rows})`)
+  await client.query(`revoke all on ${name} from public, ${roles.app}`)
+  await client.query(`grant ${rights} on ${name} to ${roles.app}`)
+}
+
+/** What can be found out before a hall is bound: in which one something is, by a name that nobody can guess; and for the app itself. */
+const lookups = {
+  'hall_of_link(token text)': ['text', 'select hall_id from screen_link where screen_link.token = $1'],
+  'hall_of_controls(token text)': ['text', "select hall_id from screen_link where screen_link.token = $1 and screen = 'controls'"],
+  'hall_of_run(run text)': ['text', 'select hall_id from run where run.id = $1'],
+  'every_hall()': ['setof text', 'select id from hall order by id'],
+} as const
+
+async function lookup(client: pg.Client, head: string, [gives, query]: readonly [string, string]): Promise<void> {
+  await client.query(
+    `create or replace function ${head} returns ${gives} language sql stable security definer set search_path = public, pg_temp as $$ ${query} $$`,
+  )
+  await client.query(`revoke execute on function ${head} from public`)
+  await client.query(`grant execute on function ${head} to ${roles.app}`)
+}
