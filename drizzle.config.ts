@@ -1,3 +1,7 @@
 import { defineConfig } from 'drizzle-kit'
 
-export default defineConfig({ dialect: 'postgresql', schema: './src/server/db/schema.ts', out: './drizzle' })
+export default defineConfig({
+  dialect: 'postgresql',
+  schema: ['./src/server/db/schema.ts', './src/server/db/accounts.ts'],
+  out: './drizzle',
+})

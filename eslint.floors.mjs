@@ -7,6 +7,7 @@ export const floors = [
   ['base/calendar', 'days and hours in a zone'],
   ['figure', 'a movement as a picture of the body'],
   ['library', 'what a hall has: exercises, people, gear, rooms, and its settings'],
+  ['access', 'who may do what, and how they say who they are'],
   ['plan', 'a class before anybody comes: parts, pieces, stations, stays'],
   ['plan/edit', 'making and changing plans'],
   ['plan/words', 'plans as notation, as files, and what differs between two'],

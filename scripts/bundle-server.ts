@@ -23,7 +23,7 @@ export async function bundleServer(): Promise<void> {
     entryPoints: ['src/server/main.ts'],
     outfile: 'dist/server/main.mjs',
     alias: { '#app': `${root}dist/server/entry.mjs` },
-    external: ['pino', 'piscina', 'sharp', 'pg-native'],
+    external: ['pino', 'piscina', 'sharp', 'pg-native', '@node-rs/argon2'],
     define: { 'process.env.NODE_ENV': '"production"' },
     banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
   })

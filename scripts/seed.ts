@@ -8,18 +8,15 @@ import { foldEvents } from '../src/core/run/clock/apply'
 import { advance } from '../src/core/run/clock/progress'
 import { takeSnapshot } from '../src/core/run/room/take-snapshot'
 import { databaseUrl } from '../src/server/db/pool'
+import { memberships, users } from '../src/server/db/accounts'
 import { classes, exercises, gearKinds, halls, people, plans, rooms, runEvents, runs, screenLinks } from '../src/server/db/schema'
 import { kinds } from '../src/server/db/stored'
+import { insertEmptyHall, rowsIn } from './empty-hall'
 import { commandId, demoClasses, demoRuns, type DemoRun } from './demo/classes'
 import { libraryExercises } from './library/exercises'
-import { demoGear, demoHall, demoRooms } from './demo/hall'
+import { demoGear, demoHall, demoOwner, demoRooms } from './demo/hall'
 import { demoPeople } from './demo/people'
 import { demoPlans } from './demo/plans'
-
-const rowsIn =
-  (hallId: string) =>
-  <D extends { id: string; name: string }>(documents: D[]) =>
-    documents.map((document) => ({ hallId, id: document.id, name: document.name, document }))
 
 // As whom the tables belong to: the app itself may make no hall.
 const client = new pg.Client({ connectionString: databaseUrl() })
@@ -27,7 +24,7 @@ const database = drizzle(client)
 
 /** Fills an empty database with the demo hall, or with one that nobody has begun yet (`empty`); `fresh` empties it first. */
 async function seed(fresh: boolean, empty: boolean): Promise<void> {
-  if (fresh) await database.execute('truncate hall cascade')
+  if (fresh) await database.execute('truncate hall, account_user, account_mail cascade')
   const [row] = await database.select({ halls: count() }).from(halls)
   if (row!.halls > 0) {
     if (empty) console.log('There is a hall already, and nothing of it is changed: begin your own on its first page.')
@@ -41,6 +38,8 @@ async function seed(fresh: boolean, empty: boolean): Promise<void> {
   const past = demoRuns(today)
   await database.transaction(async (tx) => {
     await tx.insert(halls).values({ ...demoHall, stage: 'demo' })
+    await tx.insert(users).values(demoOwner)
+    await tx.insert(memberships).values({ hallId, userId: demoOwner.id, role: 'owner' })
     await tx.insert(rooms).values(rowsOf(demoRooms))
     await tx.insert(people).values(rowsOf(demoPeople))
     await tx.insert(exercises).values(rowsOf(libraryExercises))
@@ -68,14 +67,8 @@ async function seed(fresh: boolean, empty: boolean): Promise<void> {
   )
 }
 
-/** The exercises and kinds of gear that any hall begins with, in one that asks for its name when it is first opened. */
 async function seedEmpty(): Promise<void> {
-  const rowsOf = rowsIn('own-hall')
-  await database.transaction(async (tx) => {
-    await tx.insert(halls).values({ ...demoHall, id: 'own-hall', name: 'A hall to begin', stage: 'empty' })
-    await tx.insert(exercises).values(rowsOf(libraryExercises))
-    await tx.insert(gearKinds).values(rowsOf(demoGear))
-  })
+  await database.transaction((tx) => insertEmptyHall(tx, 'own-hall'))
   console.log('An empty hall is in. Open it to give it a name and a room.')
 }
 

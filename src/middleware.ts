@@ -1,6 +1,10 @@
 import { defineMiddleware } from 'astro:middleware'
 import { keepHouse } from '@server/actions/housekeeping'
+import { asksWho, may, rights, rightTo } from '@server/access/rights'
+import { whoAsks } from '@server/access/who'
+import { askedIn } from '@server/db/in-hall'
 import { databaseTrouble } from '@server/db/trouble'
+import { closedPage } from '@server/http/closed-page'
 import { pageInTurn } from '@server/http/pages-in-turn'
 import { limitRate } from '@server/http/rates'
 import { notFound, refuse } from '@server/refused'
@@ -18,11 +22,14 @@ const styles = "style-src-elem 'self' 'unsafe-inline'; style-src-attr 'unsafe-in
 // Once for the app, when it answers for the first time; not while it is built.
 if (process.env.VICINOR_SERVER) keepHouse()
 
+const notYours = refuse('notYours', 'notYours', 'This is for others of the hall. Ask its owner, if it should be for you too.')
+
 /**
- * Before every page and endpoint: not too often from one address, and only addresses that can name something. What goes wrong on a
- * page is told on a page.
+ * Before every page and endpoint: not too often from one address, only addresses that can name something, and only for who may
+ * (`access/rights.ts`). What goes wrong on a page is told on a page.
  */
-export const onRequest = defineMiddleware(async ({ url, params, clientAddress, rewrite }, next) => {
+export const onRequest = defineMiddleware(async (context, next) => {
+  const { url, params, clientAddress, request, cookies, locals, rewrite, routePattern } = context
   const isApi = url.pathname.startsWith('/api/')
   const named = Object.entries(params).every(([name, value]) => name === 'unknown' || value === undefined || id.test(value))
   try {
@@ -32,7 +39,17 @@ export const onRequest = defineMiddleware(async ({ url, params, clientAddress, r
       if (isApi) throw notFound('thing')
       return await rewrite('/404')
     }
-    const response = isApi ? await next() : await pageInTurn(url.pathname, next)
+    const right = rightTo(routePattern, request.method)
+    if (right && asksWho(right)) locals.who = await whoAsks({ headers: request.headers, cookie: (name) => cookies.get(name)?.value })
+    const { who } = locals
+    if (right && !may(who?.role, right)) {
+      if (isApi) throw who ? notYours : refuse('signedOut', 'signedOut', 'Sign in first. What you typed is kept here.')
+      return who ? closedPage(notYours) : context.redirect(`/sign-in?to=${encodeURIComponent(url.pathname + url.search)}`)
+    }
+    // An address that nobody has said who may ask for it is answered to nobody.
+    if (!right && request.method === 'GET' && !(routePattern in rights)) throw notFound('page')
+    const make = () => (isApi ? next() : pageInTurn(url.pathname, next))
+    const response = await (who ? askedIn(who.hallId, make) : make())
     if (isApi) response.headers.set('x-vicinor-build', import.meta.env.BUILD ?? '')
     const policy = response.headers.get('content-security-policy')
     if (policy) response.headers.set('content-security-policy', `${policy.replace(/;\s*$/, '')}; ${styles}`)

@@ -4,6 +4,9 @@ import type { Feature, Room } from '../../src/core/library/room'
 /** Kiln Yard, a community hall in a former brickworks. Everything about it is made up. */
 export const demoHall = { id: 'kiln-yard', name: 'Kiln Yard', timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone }
 
+/** Who owns it: nobody signs in as her, on the machine itself she opens the demo for whoever comes. */
+export const demoOwner = { id: 'demo-owner', name: 'Isaura', email: 'isaura@kiln-yard.example', emailVerified: true }
+
 const feature = (id: string, kind: Feature['kind'], x: number, y: number, lengthMetres: number, widthMetres: number): Feature => ({
   id,
   kind,

@@ -1,7 +1,18 @@
 import { problem, type Problem } from '../core/base/result'
 
 /** Why something is refused, whoever asks for it and however. */
-export type Why = 'malformed' | 'missing' | 'notAllowed' | 'stale' | 'over' | 'tooLarge' | 'wrongType' | 'invalid' | 'tooMany'
+export type Why =
+  | 'malformed'
+  | 'signedOut'
+  | 'notYours'
+  | 'missing'
+  | 'notAllowed'
+  | 'stale'
+  | 'over'
+  | 'tooLarge'
+  | 'wrongType'
+  | 'invalid'
+  | 'tooMany'
 
 /** What was asked for is not done: it always says why, and which field. */
 export class Refused extends Error {

@@ -64,22 +64,3 @@ it('a class is kept as a plan; a plan is copied and renamed, once only', async (
   expect(await hall.put(`/api/plans/${id}`, { name: ' ', before: 'Kept well' })).toMatchObject({ status: 422 })
   expect((await hall.get('/plans')).body).toContain('Kept well')
 })
-
-it('somebody’s own hall begins in the place of the demo, once', async () => {
-  const own = await openHall()
-  expect((await own.get('/')).body).toContain('Kiln Yard')
-  const room = { id: 'first', name: 'Main room', lengthMetres: 12, widthMetres: 8, ceilingMetres: 3 }
-  const begin = { name: 'Mill', timeZone: 'Europe/Vienna', weightUnit: 'lb', lengthUnit: 'm', clock: '24h', usualGear: false, room }
-  expect(await own.post('/api/hall', { ...begin, timeZone: 'Mars' })).toMatchObject({ status: 422 })
-  expect(await own.post('/api/hall', begin)).toMatchObject({ status: 201 })
-  expect(await own.post('/api/hall', begin)).toMatchObject({ status: 409, body: { errors: [{ code: 'hallBegun' }] } })
-  for (const page of ['/', '/plans', '/exercises', '/people', '/gear', '/rooms', '/log']) {
-    const { status, body } = await own.get(page)
-    expect(status, page).toBe(200)
-    expect(body, page).not.toContain('Kiln')
-  }
-  const counts = await own.sql(`select (select count(*)::int from class) as classes, (select count(*)::int from person) as people,
-    (select sum((size->>'owned')::int)::int from gear_kind, jsonb_array_elements(document->'sizes') size) as pieces, (select count(*)::int from exercise) as exercises`)
-  expect(counts).toEqual([{ classes: 0, people: 0, pieces: 0, exercises: 169 }])
-  await own.close()
-})

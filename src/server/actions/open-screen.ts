@@ -1,13 +1,14 @@
+import { knowsLimits, type Who } from '../access/who'
 import { inHallOfLink } from '../db/in-hall'
 import { liveProps } from '../live/props'
 import { existingLinks, openedBy, theOne, type Screen } from '../services/links'
 import { findRun } from '../services/runs'
 
 /** Everything that a page behind a link shows first; `address` is where it hears of what happens. */
-export const openScreen = (token: string, screen: Screen, address: string) =>
+export const openScreen = (token: string, screen: Screen, address: string, who?: Who) =>
   inHallOfLink(token, async (hall) => {
     const link = await openedBy(hall, token, screen)
     const run = await findRun(hall, link.runId)
     const [wall] = await existingLinks(hall, run, 'wall', [theOne])
-    return { link, run, wallToken: wall?.token ?? '', live: await liveProps(hall, link, run, address) }
+    return { link, run, wallToken: wall?.token ?? '', live: await liveProps(hall, link, run, address, knowsLimits(who, hall.hallId)) }
   })

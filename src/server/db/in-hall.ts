@@ -1,6 +1,6 @@
 import { AsyncLocalStorage } from 'node:async_hooks'
 import { sql, type SQL } from 'drizzle-orm'
-import { notFound } from '../refused'
+import { notFound, refuse } from '../refused'
 import { database, roomDatabase, type Transaction } from './pool'
 
 /** A piece of work in a transaction of its own. It is all that services get, so that none can ask for a second connection. */
@@ -34,13 +34,12 @@ const asking = new AsyncLocalStorage<string>()
 /** Whatever `work` does, and leads to, is asked for in this hall. */
 export const askedIn = <Done>(hallId: string, work: () => Done): Done => asking.run(hallId, work)
 
-/** In the hall of whoever asks. */
-export const inTheHall = <Done>(work: (hall: InHall) => Promise<Done>): Promise<Done> =>
-  bound(
-    asking.getStore() ? sql`select ${asking.getStore()}::text` : sql`select * from every_hall() limit 1`,
-    'hall: the database is empty. Run ./start --fresh',
-    work,
-  )
+/** In the hall of whoever asks; refused with 401 where nobody is signed in. */
+export function inTheHall<Done>(work: (hall: InHall) => Promise<Done>): Promise<Done> {
+  const hallId = asking.getStore()
+  if (hallId === undefined) return Promise.reject(refuse('signedOut', 'signedOut', 'Sign in first.'))
+  return bound(sql`select ${hallId}::text`, 'hall', work)
+}
 
 /** The ids of all halls, for what the app does by itself in each. */
 export const everyHall = async (): Promise<string[]> =>
@@ -58,6 +57,13 @@ export const inRoom = <Done>(hallId: string, work: (hall: InHall) => Promise<Don
 export const inHallOfLink = <Done>(token: string, work: (hall: InHall) => Promise<Done>): Promise<Done> =>
   bound(sql`select hall_of_link(${token})`, 'screen', work, roomDatabase())
 
-/** In the hall of a run, found by its id or by the link to its controls. */
-export const inHallOfRun = <Done>(idOrToken: string, work: (hall: InHall) => Promise<Done>): Promise<Done> =>
-  bound(sql`select coalesce(hall_of_run(${idOrToken}), hall_of_controls(${idOrToken}))`, 'run', work, roomDatabase())
+/** In the hall of a run: of whoever asks, where it is named by its id; or the one that the link to its controls opens. */
+export function inHallOfRun<Done>(idOrToken: string, work: (hall: InHall) => Promise<Done>): Promise<Done> {
+  const own = asking.getStore() ?? null
+  const hall = sql`select coalesce((select own from (select ${own}::text as own) as asking where own = hall_of_run(${idOrToken})), hall_of_controls(${idOrToken}))`
+  return bound(hall, 'run', work, roomDatabase())
+}
+
+/** In the hall that an invitation invites to. */
+export const inHallOfInvitation = <Done>(hash: string, work: (hall: InHall) => Promise<Done>): Promise<Done> =>
+  bound(sql`select hall_of_invitation(${hash})`, 'invitation', work)

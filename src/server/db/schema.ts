@@ -18,7 +18,7 @@ import type { Command } from '../../core/run/clock/events'
 
 /** Every row of what a hall has or does names the hall; every editable row has a version that each write must know. */
 
-const moment = (name: string) => timestamp(name, { withTimezone: true, mode: 'date' })
+export const moment = (name: string) => timestamp(name, { withTimezone: true, mode: 'date' })
 
 export const halls = pgTable('hall', {
   id: text('id').primaryKey(),
@@ -35,7 +35,7 @@ export const halls = pgTable('hall', {
   libraryVersion: integer('library_version').notNull().default(1),
 })
 
-const hallId = () =>
+export const hallId = () =>
   text('hall_id')
     .notNull()
     .references(() => halls.id, { onDelete: 'cascade' })

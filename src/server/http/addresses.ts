@@ -75,3 +75,9 @@ export function reachableBases(asked: URL): string[] {
   const addresses = /^(0\.0\.0\.0|::|\[::\])$/.test(own) ? networkAddresses() : [own]
   return addresses.map((address) => `http://${address}:${port}`)
 }
+
+/** The address of the app where no request says by which it was found: in a mail. */
+export function ownBase(): string {
+  const here = `http://127.0.0.1:${process.env.PORT ?? '4321'}`
+  return reachableBases(new URL(here))[0] ?? here
+}

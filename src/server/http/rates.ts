@@ -13,6 +13,12 @@ const rates = {
   taps: { points: 60, duration: 60 },
   /** New codes for screens, and codes that are typed: who guesses gets nowhere in the ten minutes that one lives. */
   codes: { points: 30, duration: 60 },
+  /** Passwords that are tried: from one address, for one account from there, and for one account from anywhere. */
+  signIn: { points: 60, duration: 600 },
+  signInAs: { points: 10, duration: 900 },
+  signInAsAnywhere: { points: 100, duration: 900 },
+  /** Links for a new password that are asked for. */
+  resets: { points: 5, duration: 3600 },
   /** Cards opened from a list of names. */
   claims: { points: 200, duration: 60 },
 } as const
@@ -39,3 +45,6 @@ export async function limitRate(rate: Rate, who: string): Promise<void> {
     })
   }
 }
+
+/** Forgets what was counted of `who`. */
+export const resetRate = async (rate: Rate, who: string): Promise<void> => void (await limiters[rate].delete(who))

@@ -14,6 +14,8 @@ export const jsonText = (text: string, status = 200): Response => new Response(t
 /** How a refusal is said over HTTP. */
 export const statusOf: Record<Why, number> = {
   malformed: 400,
+  signedOut: 401,
+  notYours: 403,
   missing: 404,
   notAllowed: 405,
   stale: 409,

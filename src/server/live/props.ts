@@ -14,6 +14,7 @@ export async function liveProps(
   { screen, subject }: Pick<OpenedLink, 'screen' | 'subject'>,
   run: StoredRun,
   address: string,
+  knowsLimits = false,
 ): Promise<{
   runKey: string
   snapshot: RunSnapshot
@@ -27,7 +28,7 @@ export async function liveProps(
   const { timeZone: zone } = await ownHall(hall)
   return {
     runKey: createHash('sha256').update(run.id).digest('base64url').slice(0, 16),
-    snapshot: snapshotFor(screen, subject, run.snapshot),
+    snapshot: snapshotFor(screen, subject, run.snapshot, knowsLimits),
     version: run.version,
     events,
     serverNow: await timeIn(hall),

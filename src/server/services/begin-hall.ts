@@ -2,6 +2,7 @@ import { eq, sql } from 'drizzle-orm'
 import { presentFormat } from '../../core/base/stored'
 import type { NewHall } from '../../core/library/new-hall'
 import type { InHall } from '../db/in-hall'
+import { memberships } from '../db/accounts'
 import { classes, gearKinds, halls, people, plans, rooms } from '../db/schema'
 import { kinds } from '../db/stored'
 import { refuse } from '../refused'
@@ -16,8 +17,8 @@ export async function beginHall(hall: InHall, { name, timeZone, weightUnit, leng
   await tx.select({ id: halls.id }).from(halls).where(eq(halls.id, hallId)).for('update')
   const { stage, figures } = await ownHall(hall)
   if (stage === 'own') throw refuse('stale', 'hallBegun', 'This hall is somebody’s own already.')
-  // Runs, links and revisions go with their classes.
-  for (const table of [classes, plans, people, rooms]) await tx.delete(table).where(eq(table.hallId, hallId))
+  // Runs, links and revisions go with their classes; the demo's made-up members are none of somebody's own hall.
+  for (const table of [classes, plans, people, rooms, memberships]) await tx.delete(table).where(eq(table.hallId, hallId))
   await tx.insert(rooms).values({ hallId, id: room.id, name: room.name, document: room, format: presentFormat(kinds.room) })
   if (!usualGear)
     await tx

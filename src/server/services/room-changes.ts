@@ -24,6 +24,8 @@ export interface RoomChangeDone {
   version: number
   /** What was done, in words. */
   told: string[]
+  /** What whoever was added goes easy on, for who may know it. */
+  goesEasy?: string
 }
 
 /**
@@ -46,7 +48,8 @@ export function changeRoom(hall: InHall, runId: string, version: number, change:
     return {
       snapshot: withKnown(after, known.person, known.document, known.library),
       before: run.snapshot,
-      told: [...changed.value.told, goesEasyWords(known.person)].filter(Boolean),
+      told: changed.value.told,
+      goesEasy: goesEasyWords(known.person),
     }
   })
 }
@@ -121,18 +124,18 @@ export function takeBackChange(hall: InHall, runId: string, version: number): Pr
   })
 }
 
-type Change = (run: LockedRun) => Promise<{ snapshot: RunSnapshot; before: RunSnapshot | null; told: string[] }>
+type Change = (run: LockedRun) => Promise<{ snapshot: RunSnapshot; before: RunSnapshot | null; told: string[]; goesEasy?: string }>
 
 async function withRoom(hall: InHall, runId: string, version: number | undefined, change: Change): Promise<RoomChangeDone> {
   const { hallId, tx } = hall
   const run = await lockedRun(hall, runId)
   if (version !== undefined && roomVersion(run) !== version)
     throw refuse('stale', 'stale', 'Somebody else was quicker. This screen now shows who is here; press again if you still want to.')
-  const { snapshot, before, told } = await change(run)
+  const { snapshot, before, ...said } = await change(run)
   await tx
     .update(runs)
     .set({ snapshot, snapshotBefore: before, format: presentFormat(kinds.snapshot), version: run.version + 1 })
     .where(and(eq(runs.hallId, hallId), eq(runs.id, runId)))
   await notifyRun(tx, runId)
-  return { version: roomVersion({ version: run.version + 1, snapshot }), told }
+  return { version: roomVersion({ version: run.version + 1, snapshot }), ...said }
 }

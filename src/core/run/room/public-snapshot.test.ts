@@ -139,6 +139,16 @@ describe('what shared screens may know', () => {
   })
 
   it('and the controls, which are the coach’s own, everything', () => {
-    expect(snapshotFor('controls', '', eventful)).toBe(eventful)
+    expect(snapshotFor('controls', '', eventful, true)).toBe(eventful)
+  })
+
+  it('but what people go easy on, for who runs the class without knowing that: what is done instead stays', () => {
+    const doing = { name: 'Seated march', sides: 'none' as const, how: '20 reps', watch: 'a matter of the knee' }
+    const own = { doings: [doing], ways: [{ 'x/0/0': 0 }], of: { [first!.id]: 0 } }
+    const shown = snapshotFor('controls', '', { ...eventful, own })
+    expect(JSON.stringify(shown)).not.toMatch(/private matter|matter of the knee/)
+    expect(shown.own?.doings).toEqual([{ name: 'Seated march', sides: 'none', how: '20 reps' }])
+    expect(shown.people.every(({ goEasy }) => goEasy.length === 0)).toBe(true)
+    expect(keysOf(shown)).toEqual(new Set([...keysOf({ ...eventful, own })].filter((key) => key !== 'own.doings[].watch')))
   })
 })

@@ -127,12 +127,26 @@ function ownBegins({ begins }: CircuitView, personId: string): Pick<CircuitView,
   return own.length > 0 ? { begins: Object.fromEntries(own) } : {}
 }
 
-/** The snapshot as the screen behind a link may have it. The controls are the coach's own, wherever they are opened. */
+/** The snapshot for who runs the class without knowing what people go easy on: they see what is done instead, and not why. */
+export function withoutLimits(snapshot: RunSnapshot): RunSnapshot {
+  const { people, own } = snapshot
+  return {
+    ...snapshot,
+    people: people.map((person) => ({ ...person, goEasy: [], goEasyNote: '' })),
+    ...(own && { own: { ...own, doings: own.doings.map(({ watch: _, ...doing }) => doing) } }),
+  }
+}
+
+/**
+ * The snapshot as a screen may have it. The controls are the coach's own, wherever they are opened; what people go easy on stands on
+ * them only for who may know it (`knowsLimits`).
+ */
 export function snapshotFor(
   screen: 'wall' | 'card' | 'station' | 'controls' | 'names',
   subject: string,
   snapshot: RunSnapshot,
+  knowsLimits = false,
 ): RunSnapshot {
-  if (screen === 'controls') return snapshot
+  if (screen === 'controls') return knowsLimits ? snapshot : withoutLimits(snapshot)
   return screen === 'card' ? forOne(snapshot, subject) : forTheWall(snapshot)
 }

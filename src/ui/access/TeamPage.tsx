@@ -1,0 +1,187 @@
+import { Button, Group, Select, TextInput } from '@mantine/core'
+import { useMutation } from '@tanstack/react-query'
+import { useState } from 'react'
+import { NewInvitation } from '@core/access/credentials'
+import { Role, roleWords } from '@core/access/role'
+import { api } from '../kit/api'
+import { fromText } from '../kit/from-text'
+import { Kit } from '../kit/Kit'
+import { tellProblem } from '../kit/notice'
+import { Cell, Row, RowHead, Table } from '../kit/Table'
+import { AskingForm } from './AskingForm'
+import { useAskingForm } from './use-asking-form'
+import kit from '../kit/kit.module.css'
+import shell from '../shell/shell.module.css'
+import styles from './team.module.css'
+
+interface Member {
+  id: string
+  name: string
+  email: string
+  role: Role
+  since: string
+}
+interface Invitation {
+  id: string
+  name: string
+  role: Role
+  until: string
+}
+interface TeamPageProps {
+  members: Member[]
+  invitations: Invitation[]
+  /** Who looks. */
+  own: string
+  /** Where others find the app. */
+  base: string
+}
+
+const roleChoices = Role.options.map((role) => ({ value: role, label: roleWords[role].name }))
+
+/** Who belongs to the hall, as what, and who is invited. */
+export function TeamPage(props: TeamPageProps) {
+  return (
+    <Kit>
+      <div className={shell.page}>
+        <div className={shell.pageHead}>
+          <h1>Team</h1>
+        </div>
+        <Team {...props} />
+      </div>
+    </Kit>
+  )
+}
+
+function Team({ members: first, invitations: firstOpen, own, base }: TeamPageProps) {
+  const [members, setMembers] = useState(first)
+  const [open, setOpen] = useState(firstOpen)
+  const remove = useMutation({
+    mutationFn: ({ id }: Member) => api('DELETE', `/api/members/${id}`),
+    onSuccess: (_, { id }) => setMembers((known) => known.filter((member) => member.id !== id)),
+    onError: tellProblem,
+  })
+  const change = useMutation({
+    mutationFn: ({ id, role }: Pick<Member, 'id' | 'role'>) => api('PUT', `/api/members/${id}`, { role }),
+    onSuccess: (_, { id, role }) => setMembers((known) => known.map((member) => (member.id === id ? { ...member, role } : member))),
+    onError: tellProblem,
+  })
+  const withdraw = useMutation({
+    mutationFn: ({ id }: Invitation) => api('DELETE', `/api/invitations/${id}`),
+    onSuccess: (_, { id }) => setOpen((known) => known.filter((invitation) => invitation.id !== id)),
+    onError: tellProblem,
+  })
+  return (
+    <div className={styles.columns}>
+      <section className={shell.sheet} aria-label="Members">
+        <h2>Members</h2>
+        <Table columns={['Name', 'E-mail address', 'Role', { name: 'Remove', kind: 'hidden' }]} label="Members">
+          {members.map((member) => (
+            <Row key={member.id}>
+              <RowHead>
+                {member.name}
+                {member.id === own && <span className="second"> (you)</span>}
+              </RowHead>
+              <Cell>{member.email}</Cell>
+              <Cell>
+                <Select
+                  aria-label={`Role of ${member.name}`}
+                  data={roleChoices}
+                  value={member.role}
+                  allowDeselect={false}
+                  onChange={(role) => role && change.mutate({ id: member.id, role: role as Role })}
+                  w="9rem"
+                />
+              </Cell>
+              <Cell>
+                <RemoveMember member={member} onRemove={() => remove.mutate(member)} />
+              </Cell>
+            </Row>
+          ))}
+        </Table>
+        {open.length > 0 && (
+          <>
+            <h2>Invited</h2>
+            <ul className={styles.open}>
+              {open.map((invitation) => (
+                <li key={invitation.id}>
+                  <span>
+                    {invitation.name}, {roleWords[invitation.role].name.toLowerCase()}{' '}
+                    <span className="second">
+                      until {new Date(invitation.until).toLocaleDateString(undefined, { weekday: 'long', day: 'numeric', month: 'long' })}
+                    </span>
+                  </span>
+                  <Button variant="subtle" onClick={() => withdraw.mutate(invitation)}>
+                    Withdraw<span className="visually-hidden"> the invitation of {invitation.name}</span>
+                  </Button>
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+      </section>
+      <Invite base={base} onInvited={(invitation) => setOpen((known) => [invitation, ...known])} />
+    </div>
+  )
+}
+
+/** Asks once more: they are out at once. */
+function RemoveMember({ member, onRemove }: { member: Member; onRemove: () => void }) {
+  const [asks, setAsks] = useState(false)
+  if (!asks)
+    return (
+      <Button variant="subtle" onClick={() => setAsks(true)} aria-label={`Remove ${member.name}`}>
+        Remove
+      </Button>
+    )
+  return (
+    <Group gap="xs" wrap="nowrap">
+      <Button onClick={onRemove} autoFocus>
+        Remove {member.name}
+      </Button>
+      <Button variant="default" onClick={() => setAsks(false)}>
+        Keep
+      </Button>
+    </Group>
+  )
+}
+
+function Invite({ base, onInvited }: { base: string; onInvited: (invitation: Invitation) => void }) {
+  const [link, setLink] = useState<string>()
+  const { form, submit, busy, problem } = useAskingForm({
+    schema: NewInvitation,
+    initial: { name: '', role: 'coach' },
+    from: (values) => values,
+    send: async (wanted) => {
+      const { invitation, path } = await api<{ invitation: Invitation; path: string }>('POST', '/api/invitations', wanted)
+      setLink(base + path)
+      onInvited(invitation)
+    },
+    done: () => form.setFieldValue('name', ''),
+  })
+  return (
+    <section className={shell.sheet} aria-label="Invite somebody">
+      <h2>Invite somebody</h2>
+      <AskingForm onSubmit={submit} busy={busy} problem={problem} press="Make a link">
+        <TextInput label="Name" {...form.getInputProps('name')} />
+        <Select
+          label="Role"
+          data={roleChoices}
+          allowDeselect={false}
+          description={roleWords[form.values.role as Role].may}
+          {...form.getInputProps('role')}
+        />
+      </AskingForm>
+      {link && (
+        <div className={kit.note} data-severity="fine" role="status">
+          <b>Send them this link. It is shown only now, and is good once, for seven days.</b>
+          <p className={styles.link}>{link}</p>
+          <Button variant="default" onClick={() => void navigator.clipboard.writeText(link)}>
+            Copy
+          </Button>
+        </div>
+      )}
+    </section>
+  )
+}
+
+export const TeamPageIsland = fromText(TeamPage)
