@@ -24,6 +24,8 @@ export async function giveRights(client: pg.Client): Promise<void> {
   )
   for (const { name } of rows) await rule(client, name, `hall_id = ${bound}`, 'select, insert, update, delete')
   for (const name of ofAccounts) await rule(client, name, 'true', 'select, insert, update, delete', roles.signIn)
+  // What was noted stays as it was: the app adds to it, and reads it.
+  await rule(client, 'audit', `hall_id = ${bound}`, 'select, insert')
   await rule(client, 'hall', `id = ${bound}`, 'select, update')
   for (const [name, rights] of Object.entries(ofAll)) await rule(client, name, 'true', rights)
   await client.query(`insert into account_secret (secret) values ($1) on conflict do nothing`, [randomBytes(32).toString('base64url')])
@@ -59,12 +61,18 @@ const lookups = {
     'table (user_id text, name text, email text, role text, since timestamptz)',
     `select user_id, account_user.name, email, role, since from membership join account_user on id = user_id where hall_id = ${bound} order by since, email`,
   ],
+  'erase_from_audit(person text)': ['void', `update audit set person_id = null where hall_id = ${bound} and person_id = $1`, true],
+  'forget_audit_of_demo()': [
+    'void',
+    `delete from audit where hall_id = ${bound} and exists (select from hall where id = ${bound} and stage <> 'own')`,
+    true,
+  ],
   'every_hall()': ['setof text', 'select id from hall order by id'],
 } as const
 
-async function lookup(client: pg.Client, head: string, [gives, query]: readonly [string, string]): Promise<void> {
+async function lookup(client: pg.Client, head: string, [gives, query, changes]: readonly [string, string, boolean?]): Promise<void> {
   await client.query(
-    `create or replace function ${head} returns ${gives} language sql stable security definer set search_path = public, pg_temp as $$ ${query} $$`,
+    `create or replace function ${head} returns ${gives} language sql ${changes ? 'volatile' : 'stable'} security definer set search_path = public, pg_temp as $$ ${query} $$`,
   )
   await client.query(`revoke execute on function ${head} from public`)
   await client.query(`grant execute on function ${head} to ${roles.app}`)

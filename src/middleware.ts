@@ -1,6 +1,6 @@
 import { defineMiddleware } from 'astro:middleware'
 import { keepHouse } from '@server/actions/housekeeping'
-import { asksWho, may, rights, rightTo } from '@server/access/rights'
+import { asksWho, may, rightTo } from '@server/access/rights'
 import { whoAsks } from '@server/access/who'
 import { askedIn } from '@server/db/in-hall'
 import { databaseTrouble } from '@server/db/trouble'
@@ -40,16 +40,16 @@ export const onRequest = defineMiddleware(async (context, next) => {
       return await rewrite('/404')
     }
     const right = rightTo(routePattern, request.method)
-    if (right && asksWho(right)) locals.who = await whoAsks({ headers: request.headers, cookie: (name) => cookies.get(name)?.value })
+    // What nobody has said who may ask for is answered to nobody.
+    if (!right) throw refuse('notAllowed', 'noSuchMethod', 'Nothing here takes that method.')
+    if (asksWho(right)) locals.who = await whoAsks({ headers: request.headers, cookie: (name) => cookies.get(name)?.value })
     const { who } = locals
-    if (right && !may(who?.role, right)) {
+    if (!may(who?.role, right)) {
       if (isApi) throw who ? notYours : refuse('signedOut', 'signedOut', 'Sign in first. What you typed is kept here.')
       return who ? closedPage(notYours) : context.redirect(`/sign-in?to=${encodeURIComponent(url.pathname + url.search)}`)
     }
-    // An address that nobody has said who may ask for it is answered to nobody.
-    if (!right && request.method === 'GET' && !(routePattern in rights)) throw notFound('page')
     const make = () => (isApi ? next() : pageInTurn(url.pathname, next))
-    const response = await (who ? askedIn(who.hallId, make) : make())
+    const response = await (who ? askedIn({ hallId: who.hallId, by: { id: who.userId, name: who.name } }, make) : make())
     if (isApi) response.headers.set('x-vicinor-build', import.meta.env.BUILD ?? '')
     const policy = response.headers.get('content-security-policy')
     if (policy) response.headers.set('content-security-policy', `${policy.replace(/;\s*$/, '')}; ${styles}`)
@@ -62,7 +62,7 @@ export const onRequest = defineMiddleware(async (context, next) => {
       : response
   } catch (error) {
     const answer = answerTo(error)
-    if (isApi || answer.status === 429) return answer
+    if (isApi || answer.status === 429 || answer.status === 405) return answer
     const page = await rewrite('/500')
     return new Response(page.body, { status: databaseTrouble(error) ? 503 : 500, headers: page.headers })
   }

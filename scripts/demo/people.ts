@@ -42,5 +42,5 @@ const rows: Row[] = [
 ]
 
 export const demoPeople: Person[] = rows.map(([name, level, goEasy = [], goEasyNote = '', loads = {}]) =>
-  Person.parse({ id: name.toLowerCase(), name, level, goEasy, goEasyNote, loads }),
+  Person.parse({ id: name.toLowerCase(), name, level, goEasy, goEasyNote, loads, ...(goEasy.length > 0 && { agreedOn: '2026-09-01' }) }),
 )

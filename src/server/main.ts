@@ -5,21 +5,23 @@ import { fileURLToPath } from 'node:url'
 import compression from 'compression'
 import files from '@fastify/static'
 import Fastify, { type FastifyReply, type FastifyRequest } from 'fastify'
+import { rights } from './access/rights'
 import { foreign, publicUrl } from './http/addresses'
 import { log } from './log'
 
 /** How long a request under way may still take once the app is told to end. */
 const lastWordsMs = 4000
 
+/** What addresses are made of, but for what they name. */
+const knownParts = new Set(Object.keys(rights).flatMap((route) => route.split('/').filter((part) => !part.includes('['))))
+
 /** Nobody is named in the log: of an address only its kind is kept, with `:id` for what it names. */
 function routeOf(url: string): string {
   const [path = ''] = url.split('?')
   if (path.startsWith('/_astro/')) return '/_astro/…'
-  const known =
-    /^(api|classes|runs|wall|card|station|coach|people|exercises|plans|gear|rooms|log|shape|rotation|room|brief|run|rehearsal|screens|events|snapshot|commands|changes|undo|links|asks|time|health|timeline|gear-count|findings|hall|figures|import|file|data|restore|revisions|plan-file|unreadable|pair|pairings|screen|here|claims|put-away|around|past-partners)$/
   return path
     .split('/')
-    .map((part) => (part === '' || known.test(part) ? part : ':id'))
+    .map((part) => (part === '' || knownParts.has(part) ? part : ':id'))
     .join('/')
 }
 

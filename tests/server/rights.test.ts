@@ -91,6 +91,30 @@ describe('the database’s own rules', () => {
     })
   })
 
+  it('what was noted in the audit is added to, and neither changed nor taken away', async () => {
+    await asApp('kiln-yard', async (client) => {
+      await client.query(`insert into audit (hall_id, by_name, act) values ('kiln-yard', 'Ada', 'limitsSeen')`)
+      await expect(client.query(`update audit set by_name = 'Bo'`)).rejects.toThrow(/permission denied/)
+      await expect(client.query('delete from audit')).rejects.toThrow(/permission denied/)
+    })
+  })
+
+  it('who signs people in sees their accounts and nothing of any hall, and the app no account', async () => {
+    await asApp(
+      'kiln-yard',
+      async (client) => {
+        expect(await rowsOf(client, 'account_user')).toBe(1)
+        for (const name of ['person', 'class', 'membership', 'audit'])
+          await expect(rowsOf(client, name)).rejects.toThrow(/permission denied/)
+      },
+      roles.signIn,
+    )
+    await asApp('kiln-yard', async (client) => {
+      for (const name of ['account_user', 'account_session', 'account_login', 'account_proof', 'account_secret'])
+        await expect(rowsOf(client, name)).rejects.toThrow(/permission denied/)
+    })
+  })
+
   it('the tables are nobody’s to change', async () => {
     await asApp('kiln-yard', async (client) => {
       await expect(client.query('alter table person disable row level security')).rejects.toThrow(/must be owner/)

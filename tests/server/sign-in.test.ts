@@ -49,6 +49,11 @@ describe('an invitation', () => {
     const path = await invitation()
     const answer = await stranger(base).post(`/api${path}`, { name: 'Ada', email: 'ada', password: 'short' })
     expect(answer.status).toBe(422)
+    for (const common of ['QWERTY123456', 'aaaaaaaaaaaaaaaa', 'ada@example.org'])
+      expect(await stranger(base).post(`/api${path}`, { name: 'Ada', email: 'ada@example.org', password: common })).toMatchObject({
+        status: 422,
+        body: { errors: [{ code: 'commonPassword', field: 'password' }] },
+      })
     const taken = await joinAs('coach', base, hall)
     expect(await stranger(base).post(`/api${path}`, { name: 'Ada', email: taken.email.toUpperCase(), password })).toMatchObject({
       status: 409,

@@ -24,6 +24,8 @@ export const HallSettings = z.strictObject({
   lengthUnit: LengthUnit.optional(),
   /** Metres a second that people walk in a full room; absent, the common figure. */
   walkingMetresPerSecond: z.number().min(0.2, 'must be at least 0.2 m/s').max(3, 'must be at most 3 m/s').optional(),
+  /** Months after somebody's last class in which the hall still knows what they go easy on; absent, `usualLimitsMonths`. */
+  limitsMonths: wholeNumber(1, 60, 'months').optional(),
 })
 export type HallSettings = z.infer<typeof HallSettings>
 
@@ -36,3 +38,6 @@ export const commonSettings: HallSettings = {
   slowingPercent: { low: 0.5, typical: 1.5, high: 3 },
   briefSeconds: { least: 17, usual: 24, most: 32 },
 }
+
+/** So long after somebody's last class it is known what they go easy on, where a hall has not said otherwise. */
+export const usualLimitsMonths = 12

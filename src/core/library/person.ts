@@ -12,6 +12,8 @@ export const Person = z.strictObject({
   shownAs: nameField(40).nullable().optional(),
   goEasy: z.array(Strain).max(20).default([]),
   goEasyNote: noteField.default(''),
+  /** The day on which they agreed that this is kept of them. */
+  agreedOn: z.iso.date('must be a day, such as 2027-01-31').optional(),
   /** The size this person usually takes, by kind of gear. */
   loads: z.record(idField, idField).default({}),
   /** How fast they walk, where that is not as most do. */

@@ -7,6 +7,7 @@ import type { Role } from '../../core/access/role'
 import { inHall, inHallOfInvitation, type InHall } from '../db/in-hall'
 import { invitations, memberships } from '../db/accounts'
 import { notFound, refuse } from '../refused'
+import { audit } from '../services/audit'
 import { ownHall, type Hall } from '../services/halls'
 import { makeAccount, removeAccount } from './sign-in'
 import { hashOf } from './token-hash'
@@ -48,6 +49,7 @@ export async function invite(
   const until = new Date(Date.now() + invitationDays * 86_400_000)
   const invitation = { id: nanoid(12), name, role, until }
   await tx.insert(invitations).values({ hallId, ...invitation, tokenHash: hashOf(token) })
+  await audit(hall, 'invited', { about: `${name}, ${role}` })
   return { token, invitation }
 }
 
@@ -67,8 +69,9 @@ export async function withdraw(hall: InHall, id: string): Promise<void> {
     .update(invitations)
     .set({ until: sql`now()` })
     .where(and(open(hall), eq(invitations.id, id)))
-    .returning({ id: invitations.id })
-  if (closed.length === 0) throw notFound('invitation')
+    .returning({ name: invitations.name })
+  if (!closed[0]) throw notFound('invitation')
+  await audit(hall, 'invitationWithdrawn', { about: closed[0].name })
 }
 
 export interface OpenedInvitation extends Invitation {
@@ -99,17 +102,25 @@ export async function useUp(hall: InHall, token: string): Promise<Role> {
   return used.role
 }
 
-export const addMember = (hall: InHall, userId: string, role: Role): Promise<unknown> =>
-  hall.tx.insert(memberships).values({ hallId: hall.hallId, userId, role }).onConflictDoNothing()
+/** As who joins: nobody of the hall has asked for it. */
+export async function addMember(
+  hall: InHall,
+  user: { id: string; name: string },
+  role: Role,
+  act: 'joined' | 'hallBegun' = 'joined',
+): Promise<void> {
+  await hall.tx.insert(memberships).values({ hallId: hall.hallId, userId: user.id, role }).onConflictDoNothing()
+  await audit({ ...hall, by: user }, act, { about: role })
+}
 
 /** Makes somebody a member by a link: with the account they are signed in with, or a new one. */
-export async function join(token: string, joining: Joining, signedIn: string | undefined): Promise<void> {
+export async function join(token: string, joining: Joining, signedIn: { id: string; name: string } | undefined): Promise<void> {
   const { hall } = await opened(token)
   const isNew = 'email' in joining
   if (!isNew && !signedIn) throw refuse('signedOut', 'signedOut', 'Sign in first.')
-  const userId = isNew ? await makeAccount(joining) : signedIn!
-  await inHall(hall.id, async (inHall) => addMember(inHall, userId, await useUp(inHall, token))).catch(async (error: unknown) => {
-    if (isNew) await removeAccount(userId)
+  const user = isNew ? { id: await makeAccount(joining), name: joining.name } : signedIn!
+  await inHall(hall.id, async (inHall) => addMember(inHall, user, await useUp(inHall, token))).catch(async (error: unknown) => {
+    if (isNew) await removeAccount(user.id)
     throw error
   })
 }

@@ -3,6 +3,7 @@ import type { Role } from '../../core/access/role'
 import { memberships } from '../db/accounts'
 import type { InHall } from '../db/in-hall'
 import { notFound, refuse } from '../refused'
+import { audit } from '../services/audit'
 
 export interface Member {
   id: string
@@ -18,6 +19,8 @@ export async function members({ tx }: InHall): Promise<Member[]> {
   )
   return rows
 }
+
+const nameOf = async (hall: InHall, id: string): Promise<string> => (await members(hall)).find((known) => known.id === id)?.name ?? ''
 
 const member = (hall: InHall, id: string) => and(eq(memberships.hallId, hall.hallId), eq(memberships.userId, id))
 
@@ -38,14 +41,17 @@ async function keepsAnOwner(hall: InHall): Promise<void> {
 }
 
 export async function changeRole(hall: InHall, id: string, role: Role): Promise<void> {
-  await lockedRole(hall, id)
+  const before = await lockedRole(hall, id)
   await hall.tx.update(memberships).set({ role }).where(member(hall, id))
   await keepsAnOwner(hall)
+  await audit(hall, 'roleChanged', { about: `${await nameOf(hall, id)}: ${before} to ${role}` })
 }
 
 /** They are out with their next press, wherever they are signed in; their account stays theirs. */
 export async function removeMember(hall: InHall, id: string): Promise<void> {
   await lockedRole(hall, id)
+  const name = await nameOf(hall, id)
   await hall.tx.delete(memberships).where(member(hall, id))
   await keepsAnOwner(hall)
+  await audit(hall, 'memberRemoved', { about: name })
 }

@@ -4,6 +4,7 @@ import type { PasswordChange, SignIn } from '../../core/access/credentials'
 import { resetRate, limitRate } from '../http/rates'
 import { refuse } from '../refused'
 import { accounts } from './accounts'
+import { requireUncommon } from './common-passwords'
 
 /** What a browser is to keep or to forget. */
 type Cookies = string[]
@@ -35,6 +36,7 @@ export async function changePassword(
   { current, next }: z.infer<typeof PasswordChange>,
   userId: string,
 ): Promise<Cookies> {
+  await requireUncommon(next, undefined, 'next')
   await limitRate('signInAs', userId)
   const body = { currentPassword: current, newPassword: next, revokeOtherSessions: true }
   const response = await (await accounts()).api.changePassword({ body, headers, asResponse: true })
@@ -51,6 +53,7 @@ export async function askForReset(email: string, address: string): Promise<void>
 
 /** Every device is signed out by it. */
 export async function resetPassword(token: string, newPassword: string): Promise<void> {
+  await requireUncommon(newPassword)
   const response = await (await accounts()).api.resetPassword({ body: { token, newPassword }, asResponse: true })
   if (!response.ok) throw refuse('over', 'resetOver', 'This link has been used, or is more than an hour old. Ask for a new one.')
 }
@@ -69,6 +72,7 @@ export async function resetToken(userId: string): Promise<string> {
 
 /** A new account; refused where there is one with that address. */
 export async function makeAccount({ name, email, password }: { name: string; email: string; password: string }): Promise<string> {
+  await requireUncommon(password, email)
   const context = await (await accounts()).$context
   if (await context.internalAdapter.findUserByEmail(email))
     throw refuse('stale', 'emailTaken', 'There is an account with this e-mail address already. Sign in with it, then open this link again.')

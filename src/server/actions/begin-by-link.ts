@@ -13,7 +13,7 @@ export async function beginByLink(token: string, newHall: NewHall, owner: z.infe
   await inHall(hall.id, async (inHall) => {
     await useUp(inHall, token)
     await beginHall(inHall, newHall)
-    await addMember(inHall, userId, 'owner')
+    await addMember(inHall, { id: userId, name: owner.name }, 'owner', 'hallBegun')
   }).catch(async (error: unknown) => {
     await removeAccount(userId)
     throw error

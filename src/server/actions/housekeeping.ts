@@ -1,5 +1,6 @@
 import { askedIn, everyHall, inTheHall } from '../db/in-hall'
 import { log } from '../log'
+import { forgetLimits } from '../services/forget-limits'
 import { closeIfOver, openRuns } from '../services/runs'
 import { storeSummaries } from './class-list'
 
@@ -14,13 +15,23 @@ async function closeOverdue(): Promise<void> {
 /** Of the week that is shown first, and the next. */
 const storeComing = () => storeSummaries(new Date(Date.now() - dayMs), new Date(Date.now() + 14 * dayMs))
 
-const chores = [closeOverdue, storeComing]
+/** When each hall last forgot what it no longer has to know, by the hall's id: once a day is often enough. */
+const forgotten = new Map<string, number>()
+
+const forget = (): Promise<void> =>
+  inTheHall(async (hall) => {
+    if (Date.now() - (forgotten.get(hall.hallId) ?? 0) < dayMs) return
+    const goesOn = await forgetLimits(hall)
+    if (!goesOn) forgotten.set(hall.hallId, Date.now())
+  })
+
+const chores = [closeOverdue, storeComing, forget]
 
 /** What no page may do while it is only looked at, in every hall. */
 async function doChores(): Promise<void> {
   for (const hallId of await everyHall())
     for (const chore of chores)
-      await askedIn(hallId, chore).catch((error: unknown) => log.warn({ err: error, chore: chore.name }, 'a chore could not be done'))
+      await askedIn({ hallId }, chore).catch((error: unknown) => log.warn({ err: error, chore: chore.name }, 'a chore could not be done'))
 }
 
 /** Does them now, and again and again as long as the app runs. */

@@ -1,4 +1,6 @@
-import { boolean, index, integer, pgTable, primaryKey, text, uniqueIndex } from 'drizzle-orm/pg-core'
+import { bigint, boolean, index, integer, jsonb, pgTable, primaryKey, text, uniqueIndex } from 'drizzle-orm/pg-core'
+import type { Act } from '../../core/access/audit'
+import type { Incident } from '../../core/access/incident'
 import { hallId, moment } from './schema'
 
 /**
@@ -106,4 +108,37 @@ export const invitations = pgTable(
     usedAt: moment('used_at'),
   },
   (table) => [primaryKey({ columns: [table.hallId, table.id] }), uniqueIndex('invitation_by_token').on(table.tokenHash)],
+)
+
+/**
+ * Who did what when. The app adds to it and reads it, and can do no more (`scripts/give-rights.ts`); whoever is erased is taken out of
+ * it by a function of the database's own. Of people there is no name in it.
+ */
+export const audits = pgTable(
+  'audit',
+  {
+    hallId: hallId(),
+    id: bigint('id', { mode: 'number' }).notNull().generatedAlwaysAsIdentity(),
+    at: moment('at').notNull().defaultNow(),
+    /** Of a member; absent where a link or the app itself did it. */
+    userId: text('user_id'),
+    byName: text('by_name').notNull(),
+    act: text('act').$type<Act>().notNull(),
+    personId: text('person_id'),
+    about: text('about'),
+  },
+  (table) => [primaryKey({ columns: [table.hallId, table.id] })],
+)
+
+/** What went wrong in a class: anybody of the team tells it, its owner reads it. */
+export const incidents = pgTable(
+  'incident',
+  {
+    hallId: hallId(),
+    id: text('id').notNull(),
+    at: moment('at').notNull().defaultNow(),
+    byName: text('by_name').notNull(),
+    document: jsonb('document').$type<Incident>().notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.hallId, table.id] }), index('incident_by_time').on(table.hallId, table.at)],
 )

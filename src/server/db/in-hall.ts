@@ -14,6 +14,14 @@ export interface InWork {
  */
 export interface InHall extends InWork {
   readonly hallId: string
+  /** Who of its members asks for it; nobody, where a link does, or the app itself. */
+  readonly by?: Asking['by']
+}
+
+/** In which hall something is asked for, and by whom of its members. */
+export interface Asking {
+  hallId: string
+  by?: { id: string; name: string } | undefined
 }
 
 /** Does `work` in one transaction of the hall that `hall` (a query of one id) finds; 404 with `missing` when there is none. */
@@ -22,21 +30,22 @@ function bound<Done>(hall: SQL, missing: string, work: (hall: InHall) => Promise
     const { rows } = await tx.execute<{ id: string | null }>(sql`select set_config('app.hall', id, true) as id from (${hall}) as hall (id)`)
     const hallId = rows[0]?.id
     if (!hallId) throw notFound(missing)
-    return work({ hallId, tx })
+    const now = asking.getStore()
+    return work({ hallId, tx, by: now?.hallId === hallId ? now.by : undefined })
   })
 }
 
 /** Work that is of no hall, and sees nothing of any. */
 export const inNoHall = <Done>(work: (work: InWork) => Promise<Done>): Promise<Done> => database().transaction((tx) => work({ tx }))
 
-const asking = new AsyncLocalStorage<string>()
+const asking = new AsyncLocalStorage<Asking>()
 
 /** Whatever `work` does, and leads to, is asked for in this hall. */
-export const askedIn = <Done>(hallId: string, work: () => Done): Done => asking.run(hallId, work)
+export const askedIn = <Done>(where: Asking, work: () => Done): Done => asking.run(where, work)
 
 /** In the hall of whoever asks; refused with 401 where nobody is signed in. */
 export function inTheHall<Done>(work: (hall: InHall) => Promise<Done>): Promise<Done> {
-  const hallId = asking.getStore()
+  const hallId = asking.getStore()?.hallId
   if (hallId === undefined) return Promise.reject(refuse('signedOut', 'signedOut', 'Sign in first.'))
   return bound(sql`select ${hallId}::text`, 'hall', work)
 }
@@ -59,7 +68,7 @@ export const inHallOfLink = <Done>(token: string, work: (hall: InHall) => Promis
 
 /** In the hall of a run: of whoever asks, where it is named by its id; or the one that the link to its controls opens. */
 export function inHallOfRun<Done>(idOrToken: string, work: (hall: InHall) => Promise<Done>): Promise<Done> {
-  const own = asking.getStore() ?? null
+  const own = asking.getStore()?.hallId ?? null
   const hall = sql`select coalesce((select own from (select ${own}::text as own) as asking where own = hall_of_run(${idOrToken})), hall_of_controls(${idOrToken}))`
   return bound(hall, 'run', work, roomDatabase())
 }

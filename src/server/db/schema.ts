@@ -142,6 +142,8 @@ export const runs = pgTable(
     createdAt: moment('created_at').notNull().defaultNow(),
     startedAt: moment('started_at'),
     endedAt: moment('ended_at'),
+    /** Whether it no longer says what people go easy on: it is long over. */
+    limitsForgotten: boolean('limits_forgotten').notNull().default(false),
     deletedAt: moment('deleted_at'),
   },
   (table) => [
@@ -150,6 +152,7 @@ export const runs = pgTable(
     ofClass('run', table),
     index('run_by_class').on(table.hallId, table.classId),
     index('run_by_start').on(table.hallId, table.createdAt),
+    index('run_with_limits').on(table.hallId, table.createdAt).where(sql`not limits_forgotten`),
   ],
 )
 

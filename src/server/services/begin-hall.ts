@@ -19,6 +19,7 @@ export async function beginHall(hall: InHall, { name, timeZone, weightUnit, leng
   if (stage === 'own') throw refuse('stale', 'hallBegun', 'This hall is somebody’s own already.')
   // Runs, links and revisions go with their classes; the demo's made-up members are none of somebody's own hall.
   for (const table of [classes, plans, people, rooms, memberships]) await tx.delete(table).where(eq(table.hallId, hallId))
+  await tx.execute(sql`select forget_audit_of_demo()`)
   await tx.insert(rooms).values({ hallId, id: room.id, name: room.name, document: room, format: presentFormat(kinds.room) })
   if (!usualGear)
     await tx

@@ -3,6 +3,7 @@ import { shownNames } from '../../core/run/room/shown-names'
 import type { InHall } from '../db/in-hall'
 import { cardClaims } from '../db/schema'
 import { notFound, refuse } from '../refused'
+import { audit } from './audit'
 import { linksTo, renewLinks } from './links'
 import type { StoredRun } from './runs'
 
@@ -62,5 +63,7 @@ export async function letGo(hall: InHall, run: StoredRun, personId: string): Pro
     .delete(cardClaims)
     .where(and(ofRun(hall, run.id), eq(cardClaims.personId, personId)))
     .returning({ personId: cardClaims.personId })
-  if (freed.length > 0) await renewLinks(hall, run, 'card', [personId])
+  if (freed.length === 0) return
+  await renewLinks(hall, run, 'card', [personId])
+  await audit(hall, 'cardFreed', { personId })
 }

@@ -7,6 +7,7 @@ import { classes, exercises, gearKinds, people, plans, rooms } from '../db/schem
 import { presentFormat } from '../../core/base/stored'
 import { kinds, readRow, readRows, type Unreadable } from '../db/stored'
 import { notFound, refuse } from '../refused'
+import { audit } from './audit'
 
 /** A document of one of the hall's libraries, with the version that a write must know. */
 export interface Stored<Document> {
@@ -60,7 +61,22 @@ function library<Document extends { id: string; name: string }>(table: Table, ki
 }
 
 export const exerciseLibrary = library(exercises, kinds.exercise)
-export const roster = library(people, kinds.person)
+const allPeople = library(people, kinds.person)
+
+/** The hall's people: who adds or changes one is noted. */
+export const roster: typeof allPeople = {
+  ...allPeople,
+  async add(hall, person) {
+    const added = await allPeople.add(hall, person)
+    await audit(hall, 'personAdded', { personId: person.id })
+    return added
+  },
+  async update(hall, version, person) {
+    const changed = await allPeople.update(hall, version, person)
+    await audit(hall, 'personChanged', { personId: person.id })
+    return changed
+  },
+}
 export const gearInventory = library(gearKinds, kinds.gear, 'kind')
 export const roomList = library(rooms, kinds.room)
 

@@ -9,6 +9,7 @@ import type { OwnDoings } from '../../core/run/room/snapshot'
 import type { InHall } from '../db/in-hall'
 import { cardClaims, classes, classRevisions, erasedPeople, people, runEvents, runs, screenLinks } from '../db/schema'
 import { notFound } from '../refused'
+import { audit, eraseFromAudit } from './audit'
 import { roster } from './library'
 import { notifyRun } from './runs'
 
@@ -162,4 +163,6 @@ export async function erasePerson(hall: InHall, id: string): Promise<void> {
     .values({ hallId, mark: markOf(id) })
     .onConflictDoNothing()
   await eraseFromRuns(hall, { id, name: row.name, instead: `gone-${nanoid(10)}` })
+  await eraseFromAudit(hall, id)
+  await audit(hall, 'personErased')
 }

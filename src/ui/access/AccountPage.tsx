@@ -29,6 +29,10 @@ export function AccountPage(props: AccountPageProps) {
         <Stack gap="md" maw={560}>
           <Halls {...props} />
           {!props.demo && <ChangePassword />}
+          <p>
+            Did something go wrong in a class? <a href="/incidents/new">Report an incident</a>.{' '}
+            <a href="/privacy">What is kept of people</a>
+          </p>
           <Out demo={props.demo} />
         </Stack>
       </div>
@@ -97,7 +101,9 @@ function Out({ demo }: { demo: boolean }) {
           Sign out
         </Button>
         {demo ? (
-          <div className="second">The demo then looks as it does to a stranger.</div>
+          <div className="second">
+            The demo then looks as it does to a stranger. To have it as it was at first, start Vicinor with ./start --fresh.
+          </div>
         ) : (
           <Button variant="default" onClick={() => out.mutate('/api/sessions')}>
             Sign out on every device

@@ -3,11 +3,13 @@ import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import { NewInvitation } from '@core/access/credentials'
 import { Role, roleWords } from '@core/access/role'
+import { usualLimitsMonths } from '@core/library/hall-settings'
 import { api } from '../kit/api'
 import { fromText } from '../kit/from-text'
 import { Kit } from '../kit/Kit'
 import { tellProblem } from '../kit/notice'
 import { Cell, Row, RowHead, Table } from '../kit/Table'
+import { useHallSettings, type StoredSettings } from '../kit/use-hall-settings'
 import { AskingForm } from './AskingForm'
 import { useAskingForm } from './use-asking-form'
 import kit from '../kit/kit.module.css'
@@ -34,6 +36,7 @@ interface TeamPageProps {
   own: string
   /** Where others find the app. */
   base: string
+  figures: StoredSettings
 }
 
 const roleChoices = Role.options.map((role) => ({ value: role, label: roleWords[role].name }))
@@ -45,6 +48,10 @@ export function TeamPage(props: TeamPageProps) {
       <div className={shell.page}>
         <div className={shell.pageHead}>
           <h1>Team</h1>
+          <span className="push">
+            <a href="/audit">Audit</a>
+            <a href="/incidents">Incidents</a>
+          </span>
         </div>
         <Team {...props} />
       </div>
@@ -52,7 +59,7 @@ export function TeamPage(props: TeamPageProps) {
   )
 }
 
-function Team({ members: first, invitations: firstOpen, own, base }: TeamPageProps) {
+function Team({ members: first, invitations: firstOpen, own, base, figures }: TeamPageProps) {
   const [members, setMembers] = useState(first)
   const [open, setOpen] = useState(firstOpen)
   const remove = useMutation({
@@ -119,7 +126,10 @@ function Team({ members: first, invitations: firstOpen, own, base }: TeamPagePro
           </>
         )}
       </section>
-      <Invite base={base} onInvited={(invitation) => setOpen((known) => [invitation, ...known])} />
+      <div className={styles.side}>
+        <Invite base={base} onInvited={(invitation) => setOpen((known) => [invitation, ...known])} />
+        <Kept figures={figures} />
+      </div>
     </div>
   )
 }
@@ -180,6 +190,26 @@ function Invite({ base, onInvited }: { base: string; onInvited: (invitation: Inv
           </Button>
         </div>
       )}
+    </section>
+  )
+}
+
+/** How long the hall knows what people go easy on. */
+function Kept({ figures }: { figures: StoredSettings }) {
+  const { settings, change } = useHallSettings(figures)
+  return (
+    <section className={shell.sheet} aria-label="What is kept of people">
+      <h2>What is kept of people</h2>
+      <Select
+        label="What they go easy on is forgotten"
+        data={[3, 6, 12, 24, 36].map((months) => ({ value: String(months), label: `${months} months after their last class` }))}
+        value={String(settings.limitsMonths ?? usualLimitsMonths)}
+        allowDeselect={false}
+        onChange={(months) => months && change({ limitsMonths: Number(months) })}
+      />
+      <p>
+        <a href="/privacy">What people can read about it</a>
+      </p>
     </section>
   )
 }

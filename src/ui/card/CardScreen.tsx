@@ -143,6 +143,9 @@ function Card(props: CardProps) {
           No connection to the server: going on by itself
         </p>
       )}
+      <p className={styles.cardPrivacy}>
+        <a href="/privacy">What is kept of you</a>
+      </p>
     </main>
   )
 }

@@ -1,4 +1,4 @@
-import { Button, MultiSelect, Select, Textarea, TextInput } from '@mantine/core'
+import { Button, Checkbox, MultiSelect, Select, Textarea, TextInput } from '@mantine/core'
 import { nanoid } from 'nanoid'
 import { useState } from 'react'
 import { Strain, strainNames } from '@core/library/exercise'
@@ -86,6 +86,17 @@ export function PersonEditor({ stored, others, gear, onClose, onStored, onErased
         value={draft.goEasyNote}
         error={errorOf('goEasyNote')}
         onChange={(event) => set({ goEasyNote: event.currentTarget.value })}
+      />
+      <Checkbox
+        mt="sm"
+        label={draft.agreedOn ? `They agreed on ${draft.agreedOn} that this is kept` : 'They agree that this is kept'}
+        description={
+          <>
+            Coaches and the owner see what people go easy on, nobody else. <a href="/privacy">What is kept of people</a>
+          </>
+        }
+        checked={draft.agreedOn !== undefined}
+        onChange={(event) => set({ agreedOn: event.currentTarget.checked ? new Date().toISOString().slice(0, 10) : undefined })}
       />
       <div className={kit.personSizes}>
         {sized.map((kind) => (

@@ -1,0 +1,2 @@
+ALTER TABLE "run" ADD COLUMN "limits_forgotten" boolean DEFAULT false NOT NULL;--> statement-breakpoint
+CREATE INDEX "run_with_limits" ON "run" USING btree ("hall_id","created_at") WHERE not limits_forgotten;
