@@ -21,6 +21,7 @@ export const theme = createTheme({
     },
     SegmentedControl: { classNames: { root: dress.segments, indicator: dress.segment } },
     Input: { classNames: { input: dress.input } },
+    PasswordInput: { defaultProps: { visibilityToggleButtonProps: { 'aria-label': 'Show what is typed' } } },
     // A place to begin that is no item of the menu is told as one.
     Menu: { classNames: { dropdown: dress.floating }, defaultProps: { withInitialFocusPlaceholder: false } },
     Combobox: { classNames: { dropdown: dress.floating } },

@@ -25,7 +25,8 @@ describe('the audit', () => {
     await coach.get('/api/people')
     await coach.get('/classes/demo-lunch/people')
     expect((await noted('limitsSeen')).slice(before)).toMatchObject([{ by_name: 'Ada' }, { by_name: 'Ada' }])
-    await coach.get('/api/people/ilse/data')
+    const { body: data } = await coach.get('/api/people/ilse/data')
+    expect((data as { audit: { what: string }[] }).audit.map(({ what }) => what)).toEqual(['saved all data of'])
     expect(await noted('dataExported')).toMatchObject([{ by_name: 'Ada', person_id: 'ilse' }])
     const page = (await hall.get('/audit')).body as string
     expect(page).toContain('saved all data of Ilse')

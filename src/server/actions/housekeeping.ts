@@ -1,6 +1,7 @@
 import { askedIn, everyHall, inTheHall } from '../db/in-hall'
 import { log } from '../log'
 import { forgetLimits } from '../services/forget-limits'
+import { measure } from '../services/hall-limits'
 import { closeIfOver, openRuns } from '../services/runs'
 import { storeSummaries } from './class-list'
 
@@ -21,6 +22,7 @@ const forgotten = new Map<string, number>()
 const forget = (): Promise<void> =>
   inTheHall(async (hall) => {
     if (Date.now() - (forgotten.get(hall.hallId) ?? 0) < dayMs) return
+    await measure(hall)
     const goesOn = await forgetLimits(hall)
     if (!goesOn) forgotten.set(hall.hallId, Date.now())
   })

@@ -33,6 +33,8 @@ export const halls = pgTable('hall', {
   version: integer('version').notNull().default(1),
   /** Counts the changes of people, exercises and gear: what was computed with them knows with which. Kept by triggers. */
   libraryVersion: integer('library_version').notNull().default(1),
+  /** What it has stored, as it was last measured. */
+  storedBytes: bigint('stored_bytes', { mode: 'number' }).notNull().default(0),
 })
 
 export const hallId = () =>

@@ -38,8 +38,8 @@ interface Tail {
 const tails = new Map<string, Tail>()
 let listening: Promise<void> | undefined
 
-/** A process has so many streams, and so many of one link or of one address (a hall may come by a single one), before more are refused. */
-export const mostStreams = { inAll: 2000, ofAddress: 600, ofLink: 12 } as const
+/** A process has so many streams, and so many of one hall, link or address (a hall may come by a single one), before more are refused. */
+export const mostStreams = { inAll: 2000, ofHall: 800, ofAddress: 600, ofLink: 12 } as const
 
 /** A screen that hears nothing for more than twice as long takes its line for lost. */
 const beatMs = 5000

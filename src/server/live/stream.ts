@@ -29,10 +29,13 @@ export interface Listening {
   token?: string | undefined
 }
 
-function refuseTooMany({ address, token }: Listening): void {
+const ofHall = (hallId: string) => `hall ${hallId}`
+
+function refuseTooMany({ hallId, address, token }: Listening): void {
   const full =
     (open.get('all') ?? 0) >= mostStreams.inAll ||
     (open.get(address) ?? 0) >= mostStreams.ofAddress ||
+    (open.get(ofHall(hallId)) ?? 0) >= mostStreams.ofHall ||
     (token !== undefined && (open.get(token) ?? 0) >= mostStreams.ofLink)
   if (full)
     throw refuse('tooMany', 'tooManyStreams', 'Too many screens are open here: close some, and try again.', { retryAfterSeconds: 5 })
@@ -52,7 +55,7 @@ export async function streamRun(listening: Listening, request: Request): Promise
   let [version, sequence]: (number | undefined)[] = []
   let end = () => {}
   const encoder = new TextEncoder()
-  const keys = ['all', address, ...(token === undefined ? [] : [token])]
+  const keys = ['all', ofHall(hallId), address, ...(token === undefined ? [] : [token])]
 
   const body = new ReadableStream<Uint8Array>({
     async start(controller) {

@@ -25,5 +25,13 @@ export async function audited({ hallId, tx }: InHall, before?: number): Promise<
   return rows.map(({ at, person, about, ...row }) => ({ ...row, at: at.toISOString(), ...(person && { person }), ...(about && { about }) }))
 }
 
+/** What was noted of one person, the latest last. */
+export const auditedOf = ({ hallId, tx }: InHall, personId: string): Promise<{ at: Date; act: Act }[]> =>
+  tx
+    .select({ at: audits.at, act: audits.act })
+    .from(audits)
+    .where(and(eq(audits.hallId, hallId), eq(audits.personId, personId)))
+    .orderBy(audits.id)
+
 /** Whoever is erased is erased here too: that somebody was stays. */
 export const eraseFromAudit = ({ tx }: InHall, personId: string): Promise<unknown> => tx.execute(sql`select erase_from_audit(${personId})`)

@@ -8,6 +8,7 @@ import type { InHall } from '../db/in-hall'
 import { classes, classRevisions, rooms } from '../db/schema'
 import { kinds, readRow, remembered } from '../db/stored'
 import { notFound, refuse } from '../refused'
+import { requireSpace } from './hall-limits'
 
 export interface StoredClass {
   id: string
@@ -130,6 +131,7 @@ async function requireRoom({ hallId, tx }: InHall, roomId: string): Promise<void
 /** A new class; `seriesId`, of classes that go on week after week. */
 export async function createClass(hall: InHall, document: ClassDocument, seriesId?: string): Promise<StoredClass> {
   await requireRoom(hall, document.roomId)
+  await requireSpace(hall, classes)
   const [row] = await hall.tx
     .insert(classes)
     .values({

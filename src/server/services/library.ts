@@ -8,6 +8,7 @@ import { presentFormat } from '../../core/base/stored'
 import { kinds, readRow, readRows, type Unreadable } from '../db/stored'
 import { notFound, refuse } from '../refused'
 import { audit } from './audit'
+import { requireSpace } from './hall-limits'
 
 /** A document of one of the hall's libraries, with the version that a write must know. */
 export interface Stored<Document> {
@@ -34,7 +35,9 @@ function library<Document extends { id: string; name: string }>(table: Table, ki
       return { version: row.version, document: readRow(kind, row) }
     },
 
-    async add({ hallId, tx }: InHall, document: Document): Promise<Stored<Document>> {
+    async add(hall: InHall, document: Document): Promise<Stored<Document>> {
+      const { hallId, tx } = hall
+      await requireSpace(hall, table)
       const values = { hallId, id: document.id, name: document.name, document, format: presentFormat(kind) }
       const [row] = await tx.insert(table).values(values).onConflictDoNothing().returning({ version: table.version })
       if (!row) throw refuse('stale', 'idTaken', `${what}.id "${document.id}" is taken by another ${what} of this hall`)

@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto'
 import { and, eq, sql } from 'drizzle-orm'
 import type { AnyPgColumn } from 'drizzle-orm/pg-core'
 import { nanoid } from 'nanoid'
+import { acts } from '../../core/access/audit'
 import { nameless, withoutPerson, type Erased } from '../../core/library/erase'
 import type { Person } from '../../core/library/person'
 import { doingsAtPlaces } from '../../core/run/room/own-doings'
@@ -9,7 +10,7 @@ import type { OwnDoings } from '../../core/run/room/snapshot'
 import type { InHall } from '../db/in-hall'
 import { cardClaims, classes, classRevisions, erasedPeople, people, runEvents, runs, screenLinks } from '../db/schema'
 import { notFound } from '../refused'
-import { audit, eraseFromAudit } from './audit'
+import { audit, auditedOf, eraseFromAudit } from './audit'
 import { roster } from './library'
 import { notifyRun } from './runs'
 
@@ -19,6 +20,8 @@ export interface PersonalData {
   classes: { name: string; startsAt: string }[]
   /** Classes that were run with them: when, what they did at each station, and what was tapped of them. */
   runs: { name: string; startedAt: string | null; did: { at: string; what: string; how: string }[]; taps: { at: string; what: string }[] }[]
+  /** What was done with what is kept of them. */
+  audit: { at: string; what: string }[]
 }
 
 const hasComeTo = (id: string) => sql`${classes.document}->'here' ? ${id}`
@@ -47,6 +50,7 @@ export async function personalData(hall: InHall, id: string): Promise<PersonalDa
     .from(runEvents)
     .where(and(eq(runEvents.hallId, hallId), sql`${runEvents.command}->>'type' = 'tap'`, sql`${runEvents.command}->'personIds' ? ${id}`))
     .orderBy(runEvents.at)
+  const noted = await auditedOf(hall, id)
   return {
     person: document,
     classes: rows.map(({ name, startsAt }) => ({ name, startsAt: startsAt.toISOString() })),
@@ -56,6 +60,7 @@ export async function personalData(hall: InHall, id: string): Promise<PersonalDa
       did: didIn(run, id),
       taps: tapped.filter(({ runId }) => runId === run.id).map(({ at, what }) => ({ at: new Date(at).toISOString(), what })),
     })),
+    audit: noted.map(({ at, act }) => ({ at: at.toISOString(), what: acts[act] })),
   }
 }
 

@@ -7,6 +7,7 @@ import { exercises, plans } from '../db/schema'
 import { presentFormat } from '../../core/base/stored'
 import { kinds, readRow, readRows, type Unreadable } from '../db/stored'
 import { notFound, refuse } from '../refused'
+import { requireSpace } from './hall-limits'
 
 export async function listPlans({ hallId, tx }: InHall): Promise<{ plans: Plan[]; unreadable: Unreadable[] }> {
   const rows = await tx
@@ -42,7 +43,9 @@ export async function exportPlan({ hallId, tx }: InHall, plan: Plan): Promise<Pl
 }
 
 /** Stores a plan as a new one, such as a class's, or a copy of another. */
-export async function createPlan({ hallId, tx }: InHall, given: Plan): Promise<Plan> {
+export async function createPlan(hall: InHall, given: Plan): Promise<Plan> {
+  const { hallId, tx } = hall
+  await requireSpace(hall, plans)
   const plan: Plan = { ...given, id: nanoid(12) }
   await tx.insert(plans).values({ hallId, id: plan.id, name: plan.name, document: plan, format: presentFormat(kinds.plan) })
   return plan
@@ -69,7 +72,10 @@ export interface Imported {
 }
 
 /** Stores the file's plan as a new one. Exercises that the hall has stay as they are; the others are added. */
-export async function importPlan({ hallId, tx }: InHall, file: PlanFile): Promise<Imported> {
+export async function importPlan(hall: InHall, file: PlanFile): Promise<Imported> {
+  const { hallId, tx } = hall
+  await requireSpace(hall, plans)
+  if (file.exercises.length > 0) await requireSpace(hall, exercises)
   const plan: Plan = { ...file.plan, id: nanoid(12) }
   await tx.insert(plans).values({ hallId, id: plan.id, name: plan.name, document: plan, format: presentFormat(kinds.plan) })
   const used = exercisesUsed(plan)

@@ -12,6 +12,7 @@ import { classes, runEvents, runs } from '../db/schema'
 import { presentFormat } from '../../core/base/stored'
 import { kinds, readRow, remembered } from '../db/stored'
 import { notFound, Refused } from '../refused'
+import { requireSpace } from './hall-limits'
 import { roomTime } from '../live/room-time'
 
 /** The channel on which app processes tell each other that a run has something new. */
@@ -86,6 +87,7 @@ export async function openRun(hall: InHall, classId: string, snapshot: string | 
     return renewed ?? run
   }
   if (snapshot instanceof Refused) throw snapshot
+  await requireSpace(hall, runs)
   const [run] = await tx
     .insert(runs)
     .values({ hallId, id: nanoid(16), classId, snapshot: sql`${snapshot}::jsonb`, format: presentFormat(kinds.snapshot) })

@@ -133,7 +133,9 @@ export function withoutLimits(snapshot: RunSnapshot): RunSnapshot {
   return {
     ...snapshot,
     people: people.map((person) => ({ ...person, goEasy: [], goEasyNote: '' })),
-    ...(own && { own: { ...own, doings: own.doings.map(({ watch: _, ...doing }) => doing) } }),
+    ...(own && {
+      own: { ...own, doings: own.doings.map((doing) => (doing.watch === undefined ? doing : { ...doing, watch: doing.name })) },
+    }),
   }
 }
 

@@ -1,0 +1,125 @@
+import type { Browser, Page } from '@playwright/test'
+import { onDatabase } from '../fixtures/database'
+import { newHallLink, password } from '../fixtures/members'
+import { expect, expectAccessible, openPage, ownClass, test } from './app'
+
+/** A browser of somebody's own, that has never been here. */
+async function newcomer(browser: Browser, base: string): Promise<Page> {
+  const context = await browser.newContext({ baseURL: base })
+  await context.addCookies([{ name: 'vicinor.stranger', value: '1', url: base }])
+  return context.newPage()
+}
+
+async function invited(owner: Page, name: string, role: string): Promise<string> {
+  await openPage(owner, '/team')
+  await owner.getByLabel('Name').fill(name)
+  if (role !== 'Coach') {
+    await owner.getByRole('combobox', { name: 'Role' }).last().click()
+    await owner.getByRole('option', { name: role }).click()
+  }
+  await owner.getByRole('button', { name: 'Make a link' }).click()
+  const link = await owner.getByText(/\/join\//).textContent()
+  await expectAccessible(owner)
+  return new URL(link!).pathname
+}
+
+/** Joins by keyboard alone. */
+async function join(page: Page, path: string, email: string): Promise<void> {
+  await openPage(page, path)
+  await page.getByLabel('E-mail address').focus()
+  await page.keyboard.type(email)
+  await page.keyboard.press('Tab')
+  await page.keyboard.type(password)
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'Classes' })).toBeVisible()
+}
+
+test('the owner invites: the coach runs a class with all that they know, the assistant without what people go easy on, the stranger sees nothing', async ({
+  page: owner,
+  browser,
+  app: { base },
+}) => {
+  const classId = await ownClass(owner.request, 'demo-lunch', { base, days: 3 })
+  const coach = await newcomer(browser, base)
+  await join(coach, await invited(owner, 'Nuria', 'Coach'), `nuria-${classId}@example.org`)
+  await expect(coach.getByRole('link', { name: 'People' })).toBeVisible()
+  await expect(coach.getByRole('link', { name: 'Team' })).toHaveCount(0)
+  await openPage(coach, `/classes/${classId}/shape`)
+  await coach.getByRole('button', { name: 'Run class' }).click()
+  await coach.waitForURL(/\/runs\//)
+  const runPath = new URL(coach.url()).pathname
+  await coach.getByRole('button', { name: /^Start/ }).click()
+  const watch = (page: Page) => page.getByRole('region', { name: 'Watch' })
+  // On to where somebody does something else than everyone.
+  for (let press = 0; press < 12 && !(await watch(coach).textContent())!.includes('('); press++) {
+    const before = await coach.getByRole('region', { name: 'Next' }).textContent()
+    await coach.getByRole('button', { name: /^Skip/ }).click()
+    await expect(coach.getByRole('region', { name: 'Next' })).not.toHaveText(before!)
+  }
+  await expect(watch(coach)).toContainText(/\(.*(knee|hip|balance|shoulder|back)/)
+
+  const assistant = await newcomer(browser, base)
+  await join(assistant, await invited(owner, 'Ode', 'Assistant'), `ode-${classId}@example.org`)
+  await expect(assistant.getByRole('link', { name: 'People' })).toHaveCount(0)
+  await openPage(assistant, `/classes/${classId}`)
+  await expect(assistant.getByText(/\d+ here/)).toBeVisible()
+  const here = Number((await assistant.getByRole('status').first().textContent())!.split(' ')[0])
+  await assistant.getByLabel('Find').fill('Amadou')
+  await assistant.getByLabel('Amadou').click()
+  await expect(assistant.getByText(new RegExp(`^${here + 1} here`))).toBeVisible()
+  await expectAccessible(assistant)
+  await openPage(assistant, runPath)
+  await expect(watch(assistant)).toContainText('Jun')
+  await expect(watch(assistant)).not.toContainText(/\(.*(knee|hip|balance|shoulder|back)/)
+  const refused = await assistant.goto('/people')
+  expect(refused!.status()).toBe(403)
+
+  const stranger = await newcomer(browser, base)
+  await stranger.goto(runPath)
+  await expect(stranger.getByRole('heading', { name: 'Sign in' })).toBeVisible()
+  await stranger.goto('/')
+  await expect(stranger.getByRole('heading', { name: 'Sign in' })).toBeVisible()
+  await expectAccessible(stranger)
+  // The wall is open to whoever has its link.
+  const { links } = (await (await coach.request.post(`${base}/api${runPath}/links/wall`, { data: {} })).json()) as {
+    links: { token: string }[]
+  }
+  const wall = await stranger.goto(`/wall/${links[0]!.token}`)
+  expect(wall!.status()).toBe(200)
+  await expect(stranger.locator('main').first()).toBeVisible()
+  for (const page of [coach, assistant, stranger]) await page.context().close()
+})
+
+test('one more hall is begun beside the first by a link, and neither sees the other; signing out and in again', async ({
+  browser,
+  app,
+}) => {
+  const { base, database } = app
+  const owner = await newcomer(browser, base)
+  await openPage(owner, await newHallLink((query, values) => onDatabase(database, query, values)))
+  await owner.getByLabel('Name of the hall').fill('Mill Loft')
+  await owner.getByLabel('Your name').fill('Bertil')
+  const email = `bertil-${Date.now()}@example.org`
+  await owner.getByLabel('E-mail address').fill(email)
+  await owner.getByLabel('Password', { exact: true }).fill('too short')
+  await owner.getByRole('button', { name: 'Begin' }).click()
+  await expect(owner.getByText('Must have at least 12 characters')).toBeVisible()
+  await expectAccessible(owner)
+  await owner.getByLabel('Password', { exact: true }).fill(password)
+  await owner.getByRole('button', { name: 'Begin' }).click()
+  await expect(owner.getByText('Mill Loft')).toBeVisible()
+  await expect(owner.getByText(/Kiln|Lunch Loop/)).toHaveCount(0)
+  await openPage(owner, '/account')
+  await owner.getByRole('button', { name: 'Sign out', exact: true }).click()
+  await expect(owner.getByRole('heading', { name: 'Sign in' })).toBeVisible()
+  await openPage(owner, '/sign-in?to=/people')
+  await owner.getByLabel('E-mail address').fill(email)
+  await owner.getByLabel('Password', { exact: true }).fill('not the one I have')
+  await owner.getByRole('button', { name: 'Sign in' }).click()
+  await expect(owner.getByRole('alert')).toContainText('do not belong together')
+  await owner.getByLabel('Password', { exact: true }).fill(password)
+  await owner.keyboard.press('Enter')
+  await expect(owner.getByRole('heading', { name: 'People' })).toBeVisible()
+  await expect(owner.getByText('Nobody yet')).toBeVisible()
+  await owner.context().close()
+})
