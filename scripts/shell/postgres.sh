@@ -70,7 +70,7 @@ cluster_up() {
   local port pid
   if pid=$(cluster_pid); then
     port=$(sed -n 4p "$CLUSTER/postmaster.pid")
-    say "Using the database server that an earlier start left running."
+    say "Using the database server that is running already."
   else
     port=$(free_port 54329)
     as_owner "$PG_BIN/pg_ctl" -D "$CLUSTER" -l "$home/$name.log" -w -t 60 \

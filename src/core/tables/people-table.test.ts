@@ -58,8 +58,9 @@ describe('a table of people', () => {
       ['ada', '', '', ''],
       ['Di', '', '', '', 'anvil 4 kg'],
       ['Ed', '', '', '', '', 'Nobody'],
+      ['Fi', '', '', '', '', '', '', 'last spring'],
     ]
-    const read = readPeople(rows, { name: 0, level: 1, 'easy on': 2, note: 3, takes: 4, 'keep with': 5 }, newId, nobody)
+    const read = readPeople(rows, { name: 0, level: 1, 'easy on': 2, note: 3, takes: 4, 'keep with': 5, 'agreed on': 7 }, newId, nobody)
     expect(read[0]).toMatchObject({ line: 2, value: { name: 'Ada', level: 'newcomer', goEasy: ['knee', 'lowBack'] } })
     expect(read.slice(1).map((row) => [row.line, 'wrong' in row && row.wrong])).toEqual([
       [3, 'level "expert" must be newcomer, regular or trained'],
@@ -68,6 +69,7 @@ describe('a table of people', () => {
       [7, 'ada is there already: give one of them a second letter'],
       [8, expect.stringContaining('"anvil 4 kg" is no gear of this hall in a size, such as')],
       [9, 'Nobody, to be kept with or apart, is neither in the hall nor in this table'],
+      [10, 'agreedOn must be a day, such as 2027-01-31'],
     ])
   })
 

@@ -6,7 +6,7 @@ import { Person } from '../library/person'
 import { entriesOf, readTable, type ColumnMatch, type TableRow } from './table'
 
 /** The columns of a table of people, as it is written and as it is read. */
-export const peopleColumns = ['name', 'level', 'easy on', 'note', 'takes', 'keep with', 'keep apart'] as const
+export const peopleColumns = ['name', 'level', 'easy on', 'note', 'takes', 'keep with', 'keep apart', 'agreed on'] as const
 export type PeopleColumn = (typeof peopleColumns)[number]
 
 /** How each column is likely to be headed in a table that was made elsewhere. */
@@ -18,6 +18,7 @@ export const likelyPeopleColumns: Record<PeopleColumn, RegExp> = {
   takes: /takes|loads?|weights?|sizes?/i,
   'keep with': /keep with|together|partner/i,
   'keep apart': /apart|separate/i,
+  'agreed on': /agreed|consent/i,
 }
 
 /** Whom and what the hall has already: names of people and sizes of gear are looked up in it. */
@@ -91,7 +92,7 @@ export function readPeople(
 function personFields(
   cell: (column: PeopleColumn) => string,
   sizes: ReturnType<typeof sizesByWord>,
-): { value: Pick<Person, 'name' | 'level' | 'goEasy' | 'goEasyNote' | 'loads'> } | { wrong: string } {
+): { value: Pick<Person, 'name' | 'level' | 'goEasy' | 'goEasyNote' | 'loads' | 'agreedOn'> } | { wrong: string } {
   const level = levels[cell('level').toLowerCase()]
   if (!level) return { wrong: `level "${cell('level')}" must be newcomer, regular or trained` }
   const words = cell('easy on')
@@ -110,6 +111,7 @@ function personFields(
       level,
       goEasy: [...new Set(words.map((word) => strainByWord.get(word)!))],
       goEasyNote: cell('note'),
+      ...(cell('agreed on') && { agreedOn: cell('agreed on') }),
       loads: Object.fromEntries(taken.map(({ size }) => [size!.kindId, size!.sizeId])),
     },
   }
@@ -144,6 +146,7 @@ export function peopleRows(people: readonly Person[], { people: everybody, gear 
     takes(person),
     names(person.keepWith),
     names(person.keepApart),
+    person.agreedOn ?? '',
   ])
 }
 

@@ -1,6 +1,7 @@
 import { knowsLimits, type Who } from '../access/who'
 import { inHallOfLink } from '../db/in-hall'
 import { liveProps } from '../live/props'
+import { ownHall } from '../services/halls'
 import { existingLinks, openedBy, theOne, type Screen } from '../services/links'
 import { findRun } from '../services/runs'
 
@@ -10,5 +11,6 @@ export const openScreen = (token: string, screen: Screen, address: string, who?:
     const link = await openedBy(hall, token, screen)
     const run = await findRun(hall, link.runId)
     const [wall] = await existingLinks(hall, run, 'wall', [theOne])
-    return { link, run, wallToken: wall?.token ?? '', live: await liveProps(hall, link, run, address, knowsLimits(who, hall.hallId)) }
+    const demo = (await ownHall(hall)).stage === 'demo'
+    return { link, run, wallToken: wall?.token ?? '', demo, live: await liveProps(hall, link, run, address, knowsLimits(who, hall.hallId)) }
   })
