@@ -7,7 +7,15 @@ import { roles } from '../src/server/db/roles'
 const ofAll = { room_clock: 'select, update', write_probe: 'select, update', pairing: 'select, insert, update, delete' }
 
 /** Only who signs people in sees them. */
-const ofAccounts = ['account_user', 'account_session', 'account_login', 'account_proof', 'account_secret', 'account_mail']
+const ofAccounts = [
+  'account_user',
+  'account_session',
+  'account_login',
+  'account_passkey',
+  'account_proof',
+  'account_secret',
+  'account_mail',
+]
 
 /** The hall that the transaction is bound to: see `in-hall.ts`. */
 const bound = `current_setting('app.hall', true)`

@@ -123,3 +123,36 @@ test('one more hall is begun beside the first by a link, and neither sees the ot
   await expect(owner.getByText('Nobody yet')).toBeVisible()
   await owner.context().close()
 })
+
+test('a device signs in by its passkey, until that is removed', async ({ page: owner, browser, app }) => {
+  // Passkeys are bound to a name: on the machine itself that is localhost.
+  const base = app.base.replace('127.0.0.1', 'localhost')
+  const page = await newcomer(browser, base)
+  const devtools = await page.context().newCDPSession(page)
+  await devtools.send('WebAuthn.enable')
+  const options = {
+    protocol: 'ctap2',
+    transport: 'internal',
+    hasResidentKey: true,
+    hasUserVerification: true,
+    isUserVerified: true,
+  } as const
+  await devtools.send('WebAuthn.addVirtualAuthenticator', { options: { ...options, automaticPresenceSimulation: true } })
+  await join(page, await invited(owner, 'Runa', 'Coach'), `runa-${Date.now()}@example.org`)
+  await openPage(page, '/account')
+  await page.getByLabel('Name of this device').fill('Tablet by the door')
+  await page.getByRole('button', { name: 'Add a passkey' }).click()
+  await expect(page.getByText('Tablet by the door')).toBeVisible()
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'Sign out', exact: true }).click()
+  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible()
+  await page.getByRole('button', { name: 'Sign in with a passkey' }).click()
+  await expect(page.getByRole('heading', { name: 'Classes' })).toBeVisible()
+  await openPage(page, '/account')
+  await page.getByRole('button', { name: 'Remove the passkey Tablet by the door' }).click()
+  await expect(page.getByText('Tablet by the door')).toHaveCount(0)
+  await page.getByRole('button', { name: 'Sign out', exact: true }).click()
+  await page.getByRole('button', { name: 'Sign in with a passkey' }).click()
+  await expect(page.getByRole('alert')).toContainText('of no account here')
+  await page.context().close()
+})

@@ -106,6 +106,29 @@ describe('who may ask for what', () => {
       if (path.startsWith('/api/runs'))
         expect([path, (await nobody.send(method, path, method === 'GET' ? undefined : {})).status]).not.toEqual([path, 200])
     }
+    // By every route that names something, whatever it is: never done, and never shown.
+    const real: Record<string, string> = {
+      classes: classId,
+      runs: runId,
+      people: person!,
+      rooms: room!,
+      plans: plan!,
+      exercises: 'goblet-squat',
+      gear: 'kettlebell',
+    }
+    for (const { route, method } of cells) {
+      const kind = route.replace('/api', '').split('/')[1]!
+      if (!route.includes('[id]') || !real[kind] || ['exercises', 'gear'].includes(kind)) continue
+      const path = route
+        .replace('[id]', real[kind])
+        .replace('[tab]', 'shape')
+        .replace('[version]', '1')
+        .replace('[screen]', 'wall')
+        .replace('[person]', person!)
+      const { status } = await other.send(method, path, method === 'GET' ? undefined : {})
+      // The empty way into a class leads to a tab of it, which is not there.
+      if (route !== '/classes/[id]') expect([method, path, [404, 422].includes(status) || status]).toEqual([method, path, true])
+    }
     for (const page of ['/', '/people', '/plans', '/rooms', '/log', '/put-away', '/team']) {
       const { status, body } = await other.get(page)
       expect([page, status]).toEqual([page, 200])

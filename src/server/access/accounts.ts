@@ -1,10 +1,11 @@
+import { passkey } from '@better-auth/passkey'
 import { betterAuth } from 'better-auth'
 import { drizzleAdapter } from 'better-auth/adapters/drizzle'
 import { sql } from 'drizzle-orm'
 import { passwordLength } from '../../core/access/credentials'
-import { logins, proofs, sessions, users } from '../db/accounts'
+import { logins, passkeys, proofs, sessions, users } from '../db/accounts'
 import { accountsDatabase } from '../db/pool'
-import { ownBase, publicUrl } from '../http/addresses'
+import { ownBase, passkeyPlace, publicUrl } from '../http/addresses'
 import { log } from '../log'
 import { sendResetLink } from './mail'
 import { passwords } from './passwords'
@@ -23,7 +24,7 @@ async function make() {
     secret: rows[0]!.secret,
     database: drizzleAdapter(accountsDatabase(), {
       provider: 'pg',
-      schema: { user: users, session: sessions, account: logins, verification: proofs },
+      schema: { user: users, session: sessions, account: logins, verification: proofs, passkey: passkeys },
     }),
     // Nobody makes an account by themselves: an invitation does.
     emailAndPassword: {
@@ -39,6 +40,7 @@ async function make() {
     session: { expiresIn: sessionDays * 86_400, updateAge: 86_400 },
     // Counted by the app itself (`http/rates.ts`); where a request comes from is looked at before it gets here (`main.ts`).
     rateLimit: { enabled: false },
+    plugins: [passkey({ rpName: 'Vicinor', rpID: passkeyPlace().id, origin: passkeyPlace().origin })],
     telemetry: { enabled: false },
     advanced: {
       cookiePrefix: 'vicinor',

@@ -4,7 +4,7 @@ import type { Incident } from '../../core/access/incident'
 import { hallId, moment } from './schema'
 
 /**
- * Who signs in. The four tables of accounts are those that better-auth asks for, under names of our own; only the role that signs
+ * Who signs in. The tables of accounts are those that better-auth asks for, under names of our own; only the role that signs
  * people in sees them (`scripts/give-rights.ts`).
  */
 
@@ -55,6 +55,25 @@ export const logins = pgTable(
     ...times(),
   },
   (table) => [index('login_by_user').on(table.userId)],
+)
+
+/** A key of somebody's device, by which they sign in without a password. */
+export const passkeys = pgTable(
+  'account_passkey',
+  {
+    id: text('id').primaryKey(),
+    userId: userId(),
+    name: text('name'),
+    publicKey: text('public_key').notNull(),
+    credentialID: text('credential_id').notNull(),
+    counter: integer('counter').notNull(),
+    deviceType: text('device_type').notNull(),
+    backedUp: boolean('backed_up').notNull(),
+    transports: text('transports'),
+    aaguid: text('aaguid'),
+    createdAt: moment('created_at'),
+  },
+  (table) => [index('passkey_by_user').on(table.userId), index('passkey_by_credential').on(table.credentialID)],
 )
 
 /** What proves who somebody is for once, as the link that sets a new password. */

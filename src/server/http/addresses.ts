@@ -81,3 +81,10 @@ export function ownBase(): string {
   const here = `http://127.0.0.1:${process.env.PORT ?? '4321'}`
   return reachableBases(new URL(here))[0] ?? here
 }
+
+/** Where passkeys are good: browsers bind them to a name with https, or to `localhost`; never to a bare address. */
+export function passkeyPlace(): { id: string; origin: string } {
+  const known = publicUrl()
+  if (known?.protocol === 'https:') return { id: known.hostname, origin: known.origin }
+  return { id: 'localhost', origin: `http://localhost:${process.env.PORT ?? '4321'}` }
+}

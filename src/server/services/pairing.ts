@@ -7,6 +7,7 @@ import type { Milliseconds } from '../../core/base/units'
 import type { InHall, InWork } from '../db/in-hall'
 import { pairings, runs } from '../db/schema'
 import { notFound, refuse } from '../refused'
+import { audit } from './audit'
 import { linksTo, subjectsOf, theOne } from './links'
 import { findRun, readableSnapshot, runColumns, timeIn } from './runs'
 
@@ -74,5 +75,6 @@ export async function pair(hall: InHall, runId: string, { code, show }: PairingR
   const [paired] = await hall.tx.update(pairings).set({ path }).where(alive).returning({ device: pairings.device })
   if (!paired)
     throw refuse('missing', 'noSuchCode', `No screen shows the code ${code} now. A code lives ten minutes: look at the screen again.`)
+  await audit(hall, 'screenPaired', { about: show.screen === 'station' ? `station ${show.station}` : show.screen })
   return { path }
 }

@@ -8,6 +8,7 @@ import { Kit } from '../kit/Kit'
 import { tell, tellProblem } from '../kit/notice'
 import { AskingForm } from './AskingForm'
 import { NewPasswordField } from './OwnFields'
+import { Passkeys } from './Passkeys'
 import { useAskingForm } from './use-asking-form'
 import shell from '../shell/shell.module.css'
 
@@ -16,6 +17,8 @@ interface AccountPageProps {
   hallId: string
   halls: { id: string; name: string; role: Role }[]
   demo: boolean
+  passkeys: { id: string; name: string }[]
+  passkeysAt: string
 }
 
 /** Who one is here: one's halls, one's password, and the way out. */
@@ -29,6 +32,7 @@ export function AccountPage(props: AccountPageProps) {
         <Stack gap="md" maw={560}>
           <Halls {...props} />
           {!props.demo && <ChangePassword />}
+          {!props.demo && <Passkeys passkeys={props.passkeys} place={props.passkeysAt} />}
           <p>
             Did something go wrong in a class? <a href="/incidents/new">Report an incident</a>.{' '}
             <a href="/privacy">What is kept of people</a>

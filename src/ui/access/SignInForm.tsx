@@ -7,12 +7,15 @@ import { Kit } from '../kit/Kit'
 import { tellProblem } from '../kit/notice'
 import { AskingForm } from './AskingForm'
 import { useAskingForm } from './use-asking-form'
+import { signInByPasskey, usePasskeysHere } from './use-passkeys'
 
 interface SignInFormProps {
   /** Where to go on. */
   to: string
   /** The name of the demo, where it opens for whoever comes. */
   demo?: string | undefined
+  /** The name to which passkeys are bound. */
+  passkeysAt: string
 }
 
 export function SignInForm(props: SignInFormProps) {
@@ -23,8 +26,10 @@ export function SignInForm(props: SignInFormProps) {
   )
 }
 
-function Form({ to, demo }: SignInFormProps) {
+function Form({ to, demo, passkeysAt }: SignInFormProps) {
   const goOn = () => location.assign(to)
+  const hasPasskeys = usePasskeysHere(passkeysAt)
+  const byPasskey = useMutation({ mutationFn: signInByPasskey, onSuccess: goOn, onError: tellProblem })
   const { form, submit, busy, problem } = useAskingForm({
     schema: SignIn,
     initial: { email: '', password: '' },
@@ -39,6 +44,11 @@ function Form({ to, demo }: SignInFormProps) {
         <TextInput label="E-mail address" type="email" autoComplete="username" {...form.getInputProps('email')} />
         <PasswordInput label="Password" autoComplete="current-password" {...form.getInputProps('password')} />
       </AskingForm>
+      {hasPasskeys && (
+        <Button variant="default" mt="sm" onClick={() => byPasskey.mutate()} loading={byPasskey.isPending}>
+          Sign in with a passkey
+        </Button>
+      )}
       <p>
         <a href="/reset">I have forgotten my password</a>
       </p>

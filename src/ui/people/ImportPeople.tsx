@@ -17,6 +17,7 @@ const columns: Record<PeopleColumn, string> = {
   takes: 'Usual sizes',
   'keep with': 'Keep with',
   'keep apart': 'Keep apart',
+  'agreed on': 'Agreed on',
 }
 
 interface ImportPeopleProps {

@@ -1,5 +1,11 @@
 import { inTheHall } from '@server/db/in-hall'
 import { endpoint, json } from '@server/http/respond'
-import { listRevisions } from '@server/services/classes'
+import { findClass, listRevisions } from '@server/services/classes'
 
-export const GET = endpoint(async ({ params }) => json({ revisions: await inTheHall((hall) => listRevisions(hall, params.id!)) }))
+export const GET = endpoint(async ({ params }) => {
+  const revisions = await inTheHall(async (hall) => {
+    await findClass(hall, params.id!)
+    return listRevisions(hall, params.id!)
+  })
+  return json({ revisions })
+})
