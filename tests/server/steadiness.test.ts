@@ -7,6 +7,7 @@ import { gunzipSync } from 'node:zlib'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { emptyDatabase, onDatabase, runScript } from '../fixtures/database'
 import { asker, listenTo, makeClass, makeRun, openHall, press, request, type Hall } from '../fixtures/hall'
+import { joinAs, password } from '../fixtures/members'
 import { startServer } from '../fixtures/server'
 
 let hall: Hall
@@ -284,11 +285,13 @@ describe('the database', () => {
     const asked = asker(server.base)
     const runId = await makeRun(asked, 'demo-early')
     const { token } = (await asked.post(`/api/runs/${runId}/links/controls`)).body.links[0]
+    const coach = await joinAs('coach', server.base, asked)
     const name = new URL(url).pathname.slice(1)
     await onDatabase(process.env.DATABASE_URL!, `alter database ${name} allow_connections false`)
     await onDatabase(process.env.DATABASE_URL!, `select pg_terminate_backend(pid) from pg_stat_activity where datname = '${name}'`)
     for (const path of [`/api/runs/${runId}/snapshot`, `/api/runs/${token}/snapshot`, '/api/classes/demo-lunch'])
-      expect((await asked.get(path)).status, path).toBe(503)
+      expect([(await asked.get(path)).status, (await coach.get(path)).status], path).toEqual([503, 503])
+    expect((await asked.post('/api/session', { email: coach.email, password })).status).toBe(503)
     const stop = await press(asked, token, 0, 'stop')
     expect([stop.status, stop.body.errors[0].code]).toEqual([503, 'databaseAway'])
     const began = performance.now()

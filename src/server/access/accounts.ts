@@ -61,3 +61,13 @@ export const accounts = (): ReturnType<typeof make> =>
     made = undefined
     throw error
   }))
+
+/** The library only says that something went wrong inside: that is the database's trouble, and is told as such. */
+export const storeAway = (cause?: unknown): Error =>
+  Object.assign(new Error('accounts could not be read', { cause }), { code: 'ECONNRESET' })
+
+/** An answer of the library that is no failure of ours; a refusal is the caller's to put into words. */
+export function answered(response: Response): Response {
+  if (response.status >= 500) throw storeAway()
+  return response
+}

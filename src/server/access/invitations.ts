@@ -102,14 +102,19 @@ export async function useUp(hall: InHall, token: string): Promise<Role> {
   return used.role
 }
 
-/** As who joins: nobody of the hall has asked for it. */
+/** As who joins: nobody of the hall has asked for it. Refused where they belong to it already; the link stays good. */
 export async function addMember(
   hall: InHall,
   user: { id: string; name: string },
   role: Role,
   act: 'joined' | 'hallBegun' = 'joined',
 ): Promise<void> {
-  await hall.tx.insert(memberships).values({ hallId: hall.hallId, userId: user.id, role }).onConflictDoNothing()
+  const [added] = await hall.tx
+    .insert(memberships)
+    .values({ hallId: hall.hallId, userId: user.id, role })
+    .onConflictDoNothing()
+    .returning({ role: memberships.role })
+  if (!added) throw refuse('stale', 'isMember', 'You belong to this hall already. Its owner changes your role under Team.')
   await audit({ ...hall, by: user }, act, { about: role })
 }
 

@@ -1,7 +1,7 @@
 import type { AuthenticationResponseJSON } from '@simplewebauthn/browser'
 import { limitRate } from '../http/rates'
 import { refuse } from '../refused'
-import { accounts } from './accounts'
+import { accounts, answered } from './accounts'
 
 /** An answer of the library: what it says, and what the browser is to keep of it. */
 interface Said {
@@ -10,7 +10,7 @@ interface Said {
 }
 
 async function said(response: Response, otherwise: () => Error): Promise<Said> {
-  if (!response.ok) throw otherwise()
+  if (!answered(response).ok) throw otherwise()
   return { body: await response.json(), cookies: response.headers.getSetCookie() }
 }
 
@@ -52,5 +52,5 @@ export async function passkeysOf(headers: Headers): Promise<Passkey[]> {
 
 export async function removePasskey(headers: Headers, id: string): Promise<void> {
   const response = await (await accounts()).api.deletePasskey({ headers, body: { id }, asResponse: true })
-  if (!response.ok) throw refuse('missing', 'notFound', 'There is no such passkey.')
+  if (!answered(response).ok) throw refuse('missing', 'notFound', 'There is no such passkey.')
 }

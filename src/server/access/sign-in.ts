@@ -3,7 +3,7 @@ import type { z } from 'zod'
 import type { PasswordChange, SignIn } from '../../core/access/credentials'
 import { resetRate, limitRate } from '../http/rates'
 import { refuse } from '../refused'
-import { accounts } from './accounts'
+import { accounts, answered } from './accounts'
 import { requireUncommon } from './common-passwords'
 
 /** What a browser is to keep or to forget. */
@@ -14,19 +14,19 @@ export async function signIn({ email, password }: z.infer<typeof SignIn>, addres
   await limitRate('signIn', address)
   await limitRate('signInAs', `${email} from ${address}`)
   await limitRate('signInAsAnywhere', email)
-  const response = await (await accounts()).api.signInEmail({ body: { email, password }, asResponse: true })
+  const response = answered(await (await accounts()).api.signInEmail({ body: { email, password }, asResponse: true }))
   if (!response.ok) throw refuse('signedOut', 'wrongPassword', 'That e-mail address and password do not belong together.')
   await resetRate('signInAs', `${email} from ${address}`)
   return response.headers.getSetCookie()
 }
 
 export async function signOut(headers: Headers): Promise<Cookies> {
-  return (await (await accounts()).api.signOut({ headers, asResponse: true })).headers.getSetCookie()
+  return answered(await (await accounts()).api.signOut({ headers, asResponse: true })).headers.getSetCookie()
 }
 
 /** On every device, this one too. */
 export async function signOutEverywhere(headers: Headers): Promise<Cookies> {
-  await (await accounts()).api.revokeSessions({ headers, asResponse: true })
+  answered(await (await accounts()).api.revokeSessions({ headers, asResponse: true }))
   return signOut(headers)
 }
 
@@ -39,7 +39,7 @@ export async function changePassword(
   await requireUncommon(next, undefined, 'next')
   await limitRate('signInAs', userId)
   const body = { currentPassword: current, newPassword: next, revokeOtherSessions: true }
-  const response = await (await accounts()).api.changePassword({ body, headers, asResponse: true })
+  const response = answered(await (await accounts()).api.changePassword({ body, headers, asResponse: true }))
   if (!response.ok) throw refuse('invalid', 'wrongPassword', 'The password you have now is another one.')
   return response.headers.getSetCookie()
 }
@@ -54,7 +54,7 @@ export async function askForReset(email: string, address: string): Promise<void>
 /** Every device is signed out by it. */
 export async function resetPassword(token: string, newPassword: string): Promise<void> {
   await requireUncommon(newPassword)
-  const response = await (await accounts()).api.resetPassword({ body: { token, newPassword }, asResponse: true })
+  const response = answered(await (await accounts()).api.resetPassword({ body: { token, newPassword }, asResponse: true }))
   if (!response.ok) throw refuse('over', 'resetOver', 'This link has been used, or is more than an hour old. Ask for a new one.')
 }
 

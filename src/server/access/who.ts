@@ -1,7 +1,7 @@
 import { mayAs, type Role } from '../../core/access/role'
 import { demoMembership, membershipsOf, type Membership } from '../db/membership'
 import { isLoopback, listensBeyond, publicUrl } from '../http/addresses'
-import { accounts } from './accounts'
+import { accounts, storeAway } from './accounts'
 import { sendsMail } from './mail'
 
 /** Somebody who is signed in, and in which of their halls they are at work. */
@@ -43,7 +43,9 @@ export async function whoAsks({ headers, cookie }: Asked): Promise<Who | undefin
 export async function signedInAs(headers: Headers): Promise<{ id: string; name: string; email: string } | undefined> {
   // Most requests come without: they need no question.
   if (!headers.get('cookie')?.includes('vicinor.session_token')) return undefined
-  const session = await (await accounts()).api.getSession({ headers })
+  const session = await (await accounts()).api.getSession({ headers }).catch((error: unknown) => {
+    throw storeAway(error)
+  })
   return session?.user
 }
 
