@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { rights } from '../../src/server/access/rights'
-import { randomOf } from '../fixtures/random'
+import { randomFrom } from '../../src/core/base/random'
 import { makeClass, makeRun, openHall, type Hall } from '../fixtures/hall'
 import { beginAnother, joinAs } from '../fixtures/members'
 
@@ -72,7 +72,8 @@ it(`${wanted} hostile requests over all addresses, as each role and as nobody, b
     ['forged', `vicinor.session_token=abc.def; ${out}`],
   ]
   for (const role of ['owner', 'coach', 'assistant'] as const) cookies.push([role, (await joinAs(role, base, hall)).cookie])
-  const { pick } = randomOf(Number(process.env.HOSTILE_SEED ?? 20261130))
+  const { below } = randomFrom(Number(process.env.HOSTILE_SEED ?? 20261130))
+  const pick = <Item>(items: readonly Item[]): Item => items[below(items.length)]!
   const names = [classId, runId, 'demo-lunch', 'ilse', 'kiln-floor', 'goblet-squat', 'kettlebell', ...strange]
   const cells = Object.entries(rights).flatMap(([route, methods]) => Object.keys(methods).map((method) => ({ route, method })))
   const wrong: string[] = []

@@ -7,6 +7,7 @@ import { AskingForm } from './AskingForm'
 import { useAskingForm } from './use-asking-form'
 import kit from '../kit/kit.module.css'
 import shell from '../shell/shell.module.css'
+import styles from './incidents.module.css'
 
 /** What went wrong, while it is fresh: the owner of the hall reads it, and nobody else. */
 export function IncidentPage() {
@@ -45,7 +46,7 @@ function Report() {
   return (
     <>
       <p>If somebody is hurt, help first, and call your emergency number. Only the owner of the hall reads what stands here.</p>
-      <div style={{ maxWidth: '36rem' }}>
+      <div className={styles.narrow}>
         <AskingForm onSubmit={submit} busy={busy} problem={problem} press="Send to the owner">
           <TextInput label="When and in which class" {...form.getInputProps('when')} />
           <TextInput label="Who was there" {...form.getInputProps('who')} />

@@ -1,34 +1,19 @@
-import { Button, Group, Select, TextInput } from '@mantine/core'
+import { Button, Group, Select } from '@mantine/core'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
-import { NewInvitation } from '@core/access/credentials'
-import { Role, roleWords } from '@core/access/role'
-import { usualLimitsMonths } from '@core/library/hall-settings'
+import { roleWords, type Role } from '@core/access/role'
 import { api } from '../kit/api'
 import { fromText } from '../kit/from-text'
 import { Kit } from '../kit/Kit'
 import { tellProblem } from '../kit/notice'
 import { Cell, Row, RowHead, Table } from '../kit/Table'
-import { useHallSettings, type StoredSettings } from '../kit/use-hall-settings'
-import { AskingForm } from './AskingForm'
-import { useAskingForm } from './use-asking-form'
-import kit from '../kit/kit.module.css'
+import type { StoredSettings } from '../kit/use-hall-settings'
+import { Invite } from './Invite'
+import { Kept } from './Kept'
+import { roleChoices, type Invitation, type Member } from './team'
 import shell from '../shell/shell.module.css'
 import styles from './team.module.css'
 
-interface Member {
-  id: string
-  name: string
-  email: string
-  role: Role
-  since: string
-}
-interface Invitation {
-  id: string
-  name: string
-  role: Role
-  until: string
-}
 interface TeamPageProps {
   members: Member[]
   invitations: Invitation[]
@@ -38,8 +23,6 @@ interface TeamPageProps {
   base: string
   figures: StoredSettings
 }
-
-const roleChoices = Role.options.map((role) => ({ value: role, label: roleWords[role].name }))
 
 /** Who belongs to the hall, as what, and who is invited. */
 export function TeamPage(props: TeamPageProps) {
@@ -152,65 +135,6 @@ function RemoveMember({ member, onRemove }: { member: Member; onRemove: () => vo
         Keep
       </Button>
     </Group>
-  )
-}
-
-function Invite({ base, onInvited }: { base: string; onInvited: (invitation: Invitation) => void }) {
-  const [link, setLink] = useState<string>()
-  const { form, submit, busy, problem } = useAskingForm({
-    schema: NewInvitation,
-    initial: { name: '', role: 'coach' },
-    from: (values) => values,
-    send: async (wanted) => {
-      const { invitation, path } = await api<{ invitation: Invitation; path: string }>('POST', '/api/invitations', wanted)
-      setLink(base + path)
-      onInvited(invitation)
-    },
-    done: () => form.setFieldValue('name', ''),
-  })
-  return (
-    <section className={shell.sheet} aria-label="Invite somebody">
-      <h2>Invite somebody</h2>
-      <AskingForm onSubmit={submit} busy={busy} problem={problem} press="Make a link">
-        <TextInput label="Name" {...form.getInputProps('name')} />
-        <Select
-          label="Role"
-          data={roleChoices}
-          allowDeselect={false}
-          description={roleWords[form.values.role as Role].may}
-          {...form.getInputProps('role')}
-        />
-      </AskingForm>
-      {link && (
-        <div className={kit.note} data-severity="fine" role="status">
-          <b>Send them this link. It is shown only now, and is good once, for seven days.</b>
-          <p className={styles.link}>{link}</p>
-          <Button variant="default" onClick={() => void navigator.clipboard.writeText(link)}>
-            Copy
-          </Button>
-        </div>
-      )}
-    </section>
-  )
-}
-
-/** How long the hall knows what people go easy on. */
-function Kept({ figures }: { figures: StoredSettings }) {
-  const { settings, change } = useHallSettings(figures)
-  return (
-    <section className={shell.sheet} aria-label="What is kept of people">
-      <h2>What is kept of people</h2>
-      <Select
-        label="What they go easy on is forgotten"
-        data={[3, 6, 12, 24, 36].map((months) => ({ value: String(months), label: `${months} months after their last class` }))}
-        value={String(settings.limitsMonths ?? usualLimitsMonths)}
-        allowDeselect={false}
-        onChange={(months) => months && change({ limitsMonths: Number(months) })}
-      />
-      <p>
-        <a href="/privacy">What people can read about it</a>
-      </p>
-    </section>
   )
 }
 

@@ -1,11 +1,11 @@
 import { Button, Checkbox, TextInput } from '@mantine/core'
 import { useMutation } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import type { AttendanceSheet } from '@core/class/attendance'
 import { api, ApiError } from '../kit/api'
 import { fromText } from '../kit/from-text'
 import { Kit } from '../kit/Kit'
-import { tell, tellProblem } from '../kit/notice'
+import { tellProblem } from '../kit/notice'
 import { dayOf, timeOf } from '../kit/zoned-time'
 import styles from './attendance.module.css'
 import shell from '../shell/shell.module.css'
@@ -24,21 +24,38 @@ export function AttendancePage(props: AttendancePageProps) {
   )
 }
 
-function Attendance({ sheet: first, zone }: AttendancePageProps) {
-  const [sheet, setSheet] = useState(first)
+function Attendance({ sheet, zone }: AttendancePageProps) {
+  const [ticks, setTicks] = useState(sheet.here)
   const [search, setSearch] = useState('')
+  const stored = useRef<Pick<AttendanceSheet, 'version' | 'here'>>(sheet)
   const saving = useMutation({
     // One after the other: each knows the version that the one before made.
     scope: { id: 'attendance' },
-    mutationFn: ({ id, comes }: { id: string; comes: boolean }) => tickOff(first.id, id, comes, setSheet),
-    onError: tellProblem,
+    mutationFn: async ({ id, comes }: { id: string; comes: boolean }) => {
+      const store = async () => {
+        const { version, here } = stored.current
+        stored.current = await api('PUT', `/api/classes/${sheet.id}/attendance`, { version, here: ticked(here, id, comes) })
+      }
+      await store().catch(async (error: unknown) => {
+        const current = error instanceof ApiError && error.status === 409 ? error.body.current : undefined
+        if (!current) throw error
+        // Somebody else has changed the class meanwhile: the tick is put on what it is now.
+        stored.current = current as AttendanceSheet
+        await store()
+        setTicks(stored.current.here)
+      })
+    },
+    onError: (error) => {
+      setTicks(stored.current.here)
+      tellProblem(error)
+    },
   })
   const run = useMutation({
-    mutationFn: () => api<{ id: string }>('POST', `/api/classes/${first.id}/runs`),
+    mutationFn: () => api<{ id: string }>('POST', `/api/classes/${sheet.id}/runs`),
     onSuccess: ({ id }) => location.assign(`/runs/${id}`),
     onError: tellProblem,
   })
-  const here = new Set(sheet.here)
+  const here = new Set(ticks)
   const found = sheet.people.filter(({ name }) => name.toLowerCase().includes(search.trim().toLowerCase()))
   return (
     <div className={shell.page}>
@@ -71,7 +88,7 @@ function Attendance({ sheet: first, zone }: AttendancePageProps) {
               checked={here.has(id)}
               onChange={(event) => {
                 const comes = event.currentTarget.checked
-                setSheet((known) => ({ ...known, here: ticked(known.here, id, comes) }))
+                setTicks((known) => ticked(known, id, comes))
                 saving.mutate({ id, comes })
               }}
             />
@@ -84,29 +101,5 @@ function Attendance({ sheet: first, zone }: AttendancePageProps) {
 
 const ticked = (here: readonly string[], id: string, comes: boolean) =>
   comes ? [...new Set([...here, id])] : here.filter((known) => known !== id)
-
-type SetSheet = (change: (known: AttendanceSheet) => AttendanceSheet) => void
-
-/** What is stored, by class: what the next tick builds on. */
-const stored = new Map<string, Pick<AttendanceSheet, 'version' | 'here'>>()
-
-/** Stores one tick; where somebody else has changed the class meanwhile, on what it is now. */
-async function tickOff(classId: string, id: string, comes: boolean, setSheet: SetSheet): Promise<void> {
-  const store = async (known: Pick<AttendanceSheet, 'version' | 'here'>) => {
-    const here = ticked(known.here, id, comes)
-    stored.set(
-      classId,
-      await api<Pick<AttendanceSheet, 'version' | 'here'>>('PUT', `/api/classes/${classId}/attendance`, { version: known.version, here }),
-    )
-  }
-  const before = stored.get(classId) ?? (await new Promise<AttendanceSheet>((resolve) => setSheet((known) => (resolve(known), known))))
-  await store({ version: before.version, here: before.here }).catch(async (error: unknown) => {
-    const current = error instanceof ApiError && error.status === 409 ? (error.body.current as AttendanceSheet | undefined) : undefined
-    if (!current) throw error
-    tell({ message: 'The class was changed meanwhile. Your tick is on what it is now.' })
-    setSheet(() => ({ ...current, here: ticked(current.here, id, comes) }))
-    await store(current)
-  })
-}
 
 export const AttendancePageIsland = fromText(AttendancePage)
