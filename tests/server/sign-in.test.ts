@@ -205,6 +205,8 @@ describe('the demo', () => {
     const out = await hall.remove('/api/session')
     const away = asker(base, cookiesOf(out))
     expect((await away.get('/')).status).toBe(302)
+    // Whose session has ended elsewhere does not find themselves in the demo.
+    expect((await asker(base, 'vicinor.session_token=over.and-gone').get('/')).status).toBe(302)
     expect((await away.get('/sign-in')).body).toContain('Kiln Yard')
     const back = await away.post('/api/session/demo')
     expect(back.headers.getSetCookie().join()).toMatch(/vicinor\.stranger=;|vicinor\.stranger=deleted/)

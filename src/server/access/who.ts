@@ -33,16 +33,19 @@ interface Asked {
 /** Who asks; nothing when nobody is signed in, or who is belongs to no hall any more. */
 export async function whoAsks({ headers, cookie }: Asked): Promise<Who | undefined> {
   const signedIn = await signedInAs(headers)
-  if (!signedIn) return cookie(strangerCookie) ? undefined : demoOwner()
+  // Whose session has ended was somebody else than the demo's owner, and signs in anew.
+  if (!signedIn) return cookie(strangerCookie) || bringsSession(headers) ? undefined : demoOwner()
   const halls = await membershipsOf(signedIn.id)
   const hall = halls.find(({ id }) => id === cookie(hallCookie)) ?? halls[0]
   return hall && { userId: signedIn.id, name: signedIn.name, hallId: hall.id, role: hall.role, halls }
 }
 
+const bringsSession = (headers: Headers): boolean => headers.get('cookie')?.includes('vicinor.session_token') ?? false
+
 /** Whose account a request is made from, whatever hall they belong to, or none. */
 export async function signedInAs(headers: Headers): Promise<{ id: string; name: string; email: string } | undefined> {
   // Most requests come without: they need no question.
-  if (!headers.get('cookie')?.includes('vicinor.session_token')) return undefined
+  if (!bringsSession(headers)) return undefined
   const session = await (await accounts()).api.getSession({ headers }).catch((error: unknown) => {
     throw storeAway(error)
   })
