@@ -56,8 +56,8 @@ const lookups = {
   'hall_of_run(run text)': ['text', 'select hall_id from run where run.id = $1'],
   'hall_of_invitation(hash text)': ['text', 'select hall_id from invitation where token_hash = $1'],
   'halls_of_user(account text)': [
-    'table (hall_id text, name text, role text)',
-    'select hall.id, hall.name, membership.role from membership join hall on hall.id = hall_id where user_id = $1 order by since, hall.id',
+    'table (hall_id text, name text, role text, demo boolean)',
+    "select hall.id, hall.name, membership.role, stage = 'demo' from membership join hall on hall.id = hall_id where user_id = $1 order by since, hall.id",
   ],
   'demo_owner()': [
     'table (hall_id text, name text, role text, user_id text, owner text)',
@@ -79,8 +79,10 @@ const lookups = {
 } as const
 
 async function lookup(client: pg.Client, head: string, [gives, query, changes]: readonly [string, string, boolean?]): Promise<void> {
+  // What it gives may be another than it was, which cannot be replaced.
+  await client.query(`drop function if exists ${head}`)
   await client.query(
-    `create or replace function ${head} returns ${gives} language sql ${changes ? 'volatile' : 'stable'} security definer set search_path = public, pg_temp as $$ ${query} $$`,
+    `create function ${head} returns ${gives} language sql ${changes ? 'volatile' : 'stable'} security definer set search_path = public, pg_temp as $$ ${query} $$`,
   )
   await client.query(`revoke execute on function ${head} from public`)
   await client.query(`grant execute on function ${head} to ${roles.app}`)

@@ -46,7 +46,9 @@ export const onRequest = defineMiddleware(async (context, next) => {
     const { who } = locals
     if (!may(who?.role, right)) {
       if (isApi) throw who ? notYours : refuse('signedOut', 'signedOut', 'Sign in first. What you typed is kept here.')
-      return who ? closedPage(notYours) : context.redirect(`/sign-in?to=${encodeURIComponent(url.pathname + url.search)}`)
+      return who
+        ? closedPage(notYours, { to: '/', words: 'To the classes' })
+        : context.redirect(`/sign-in?to=${encodeURIComponent(url.pathname + url.search)}`)
     }
     const make = () => (isApi ? next() : pageInTurn(url.pathname, next))
     const response = await (who ? askedIn({ hallId: who.hallId, by: { id: who.userId, name: who.name } }, make) : make())

@@ -220,6 +220,15 @@ describe('the demo', () => {
     expect((await asker(beyond.base).post('/api/session/demo')).status).toBe(404)
   })
 
+  it('is marked for its members too, and says where to go from a page that is for others', async () => {
+    const coach = await joinAs('coach', base, hall)
+    expect((await coach.get('/')).body).toContain('Kiln Yard (demo)')
+    const owners = await coach.get('/team')
+    expect([owners.status, owners.body]).toEqual([403, expect.stringContaining('<a href="/">To the classes</a>')])
+    const own = await beginAnother(hall)
+    expect((await own.get('/')).body).not.toContain('(demo)')
+  })
+
   it('makes place for somebody’s own hall, by the link on the terminal, once; then nobody is in without signing in', async () => {
     const own = await openHall()
     const path = await terminalLink(own.url, 'begin')

@@ -10,6 +10,8 @@ export interface Who {
   name: string
   hallId: string
   role: Role
+  /** Whether the hall is the made-up one, whose pages say so. */
+  inDemo: boolean
   /** All halls that they belong to. */
   halls: Membership[]
   /** The demo's made-up owner, whom nobody has to sign in as. */
@@ -37,7 +39,7 @@ export async function whoAsks({ headers, cookie }: Asked): Promise<Who | undefin
   if (!signedIn) return cookie(strangerCookie) || bringsSession(headers) ? undefined : demoOwner()
   const halls = await membershipsOf(signedIn.id)
   const hall = halls.find(({ id }) => id === cookie(hallCookie)) ?? halls[0]
-  return hall && { userId: signedIn.id, name: signedIn.name, hallId: hall.id, role: hall.role, halls }
+  return hall && { userId: signedIn.id, name: signedIn.name, hallId: hall.id, role: hall.role, inDemo: hall.demo, halls }
 }
 
 const bringsSession = (headers: Headers): boolean => headers.get('cookie')?.includes('vicinor.session_token') ?? false
@@ -59,7 +61,7 @@ async function demoOwner(): Promise<Who | undefined> {
   const demo = demoIsOpen() ? await demoMembership() : undefined
   if (!demo) return undefined
   const { hall, userId, name } = demo
-  return { userId, name, hallId: hall.id, role: hall.role, halls: [hall], demo: true }
+  return { userId, name, hallId: hall.id, role: hall.role, inDemo: true, halls: [hall], demo: true }
 }
 
 /** The name of the demo, where it opens for whoever comes. */

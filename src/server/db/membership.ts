@@ -7,12 +7,14 @@ export interface Membership {
   id: string
   name: string
   role: Role
+  /** Whether it is the made-up one. */
+  demo: boolean
 }
 
 /** The halls of an account, those it has belonged to longest first. Asked before any hall is bound, as it says which. */
 export async function membershipsOf(userId: string): Promise<Membership[]> {
-  const { rows } = await database().execute<{ id: string; name: string; role: Role }>(
-    sql`select hall_id as id, name, role from halls_of_user(${userId})`,
+  const { rows } = await database().execute<{ id: string; name: string; role: Role; demo: boolean }>(
+    sql`select hall_id as id, name, role, demo from halls_of_user(${userId})`,
   )
   return rows
 }
@@ -23,5 +25,5 @@ export async function demoMembership(): Promise<{ hall: Membership; userId: stri
     sql`select hall_id, name, role, user_id, owner from demo_owner()`,
   )
   const [row] = rows
-  return row && { hall: { id: row.hall_id, name: row.name, role: row.role }, userId: row.user_id, name: row.owner }
+  return row && { hall: { id: row.hall_id, name: row.name, role: row.role, demo: true }, userId: row.user_id, name: row.owner }
 }

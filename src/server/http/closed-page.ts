@@ -1,8 +1,9 @@
 import type { Refused } from '../refused'
 import { statusOf } from './respond'
 
-/** A page of words, for a link that opens nothing any more: light, with nothing that asks for anything. */
-export function closedPage({ why, message }: Refused): Response {
+/** A page of words, for a link that opens nothing any more: light, with nothing that asks for anything; `on` is a way on, if there is one. */
+export function closedPage({ why, message }: Refused, on?: { to: string; words: string }): Response {
+  const way = on ? `<p><a href="${on.to}">${on.words}</a></p>` : ''
   const page = `<!doctype html>
 <html lang="en">
   <head>
@@ -12,9 +13,10 @@ export function closedPage({ why, message }: Refused): Response {
     <style>
       body { margin: 0; min-height: 100vh; display: grid; place-items: center; background: #f6f1e7; color: #22262e; font: 1.25rem/1.5 "Atkinson Hyperlegible Next", sans-serif; }
       p { max-width: 28em; padding: 1.5em; text-align: center; }
+      a { color: inherit; }
     </style>
   </head>
-  <body><main><p>${message}</p></main></body>
+  <body><main><p>${message}</p>${way}</main></body>
 </html>
 `
   return new Response(page, {
