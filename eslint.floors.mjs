@@ -41,5 +41,7 @@ export const floors = [
   ['run/room', 'who and what is in the room, and how that changes under way'],
   ['run/screens', 'what each screen shows and says'],
   ['run/retime', 'another course of time under way'],
-  ['records', 'what was done: results, standings, coverage'],
+  ['results', 'what people have done, as it is put down, compared and ranked'],
+  ['records', 'a run as it happened: who did what, standings, coverage, what was tapped'],
+  ['trends', 'what becomes of it over weeks: load, lines, medians'],
 ]

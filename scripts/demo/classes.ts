@@ -14,15 +14,15 @@ const people = (from: number, count: number) =>
 const two = (figure: number) => String(figure).padStart(2, '0')
 
 /** The instant at `hour:minute` of the day `days` from `today`, by the hall's clocks. */
-const on = (today: Date, days: number, hour: number, minute: number) =>
+export const on = (today: Date, days: number, hour: number, minute: number) =>
   momentAt(plusDays(dayKey(today, demoHall.timeZone), days), `${two(hour)}:${two(minute)}`, demoHall.timeZone)
 
-interface DemoClass {
+export interface DemoClass {
   id: string
   document: ClassDocument
 }
 
-const aClass = (
+export const aClass = (
   id: string,
   name: string,
   startsAt: Date,
@@ -45,7 +45,7 @@ const aClass = (
   },
 })
 
-const scored = (demo: DemoClass): DemoClass => ({ ...demo, document: { ...demo.document, scores: true, ownTaps: true } })
+export const scored = (demo: DemoClass): DemoClass => ({ ...demo, document: { ...demo.document, scores: true, ownTaps: true } })
 
 /** Round the Kiln Floor, clear of its pillars and exits. */
 const lunchSpots: [x: number, y: number][] = [
@@ -80,10 +80,10 @@ const rounds = { phase: 4, start: 220 }
 const ladder = { phase: 6, start: 980 }
 
 /** What people were tapped as having done in Brick by Brick: the ends of their rounds and their time on the ladder, in seconds of each. */
-function bricks(begin: number, done: Record<string, { rounds: number; each: number; ladder?: number }>): DemoRun['commands'] {
+export function bricks(begin: number, done: Record<string, { rounds: number; each: number; ladder?: number }>): DemoRun['commands'] {
   const tap = (personId: string, list: typeof rounds, second: number, what: TapKind): DemoRun['commands'][number] => [
     begin + 10 + list.start + second,
-    { type: 'tap', personIds: [personId], what, when: { phase: list.phase, elapsed: second * 1000 } },
+    { type: 'tap', personIds: [personId], what, when: { phase: list.phase, elapsed: Math.round(second * 1000) } },
   ]
   const taps = Object.entries(done).flatMap(([personId, their]) => [
     ...Array.from({ length: their.rounds }, (_, round) => tap(personId, rounds, 15 + their.each * (round + 1), 'round')),

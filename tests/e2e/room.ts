@@ -12,7 +12,8 @@ export async function openRoom(context: BrowserContext, like: string, base = '')
 /** The same of a class by its id; the page becomes its controls. */
 export async function openRoomOf(controls: Page, classId: string, base = ''): Promise<[controls: Page, wall: Page]> {
   await openPage(controls, `${base}/classes/${classId}/run`)
-  await controls.getByRole('button', { name: 'Run class' }).click()
+  // At the head of the class, and in the tab itself.
+  await controls.getByRole('button', { name: 'Run class' }).first().click()
   await controls.waitForURL(/\/runs\//)
   await openPage(controls, controls.url())
   const wall = await controls.context().newPage()

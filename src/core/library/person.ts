@@ -22,6 +22,8 @@ export const Person = z.strictObject({
     .min(0.2, 'must be at least 0.2 m/s')
     .max(3, 'must be at most 3 m/s')
     .optional(),
+  /** Wants to be on no board: where people are compared, they are left out. */
+  offBoards: z.literal(true).optional(),
   /** Ids of people to be grouped with, and not with. */
   keepWith: z.array(idField).max(20).optional(),
   keepApart: z.array(idField).max(20).optional(),

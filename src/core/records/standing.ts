@@ -1,5 +1,7 @@
 import { isOwnPace, type Phase } from '../timeline/phase'
-import { inSeconds, formatSeconds, type Milliseconds } from '../base/units'
+import { inSeconds, type Milliseconds } from '../base/units'
+import type { Outcome } from '../results/outcome'
+import { spokenOutcome } from '../results/words'
 import type { Progress, Tap } from '../run/clock/progress'
 import { markAt, marksOf } from '../run/screens/list-place'
 import type { RunSnapshot } from '../run/room/snapshot'
@@ -24,6 +26,16 @@ export const standings = (
   { taps }: Pick<Progress, 'taps'>,
   { phase }: Pick<RunState, 'phase'>,
 ): Standing[] => (isOwnPace(phase) ? standingsIn(snapshot, taps, phase.index) : [])
+
+/** The same as a board that all see has it: without those who want to be on none. */
+export function boardOf(
+  snapshot: Pick<RunSnapshot, 'people'>,
+  progress: Pick<Progress, 'taps'>,
+  state: Pick<RunState, 'phase'>,
+): Standing[] {
+  const off = new Set(snapshot.people.filter(({ offBoards }) => offBoards).map(({ id }) => id))
+  return standings(snapshot, progress, state).filter(({ personId }) => !off.has(personId))
+}
 
 /** The part at everyone's own pace that is on, or else the last that was. */
 export const listThatWas = ({ status, phase, timeline }: Pick<RunState, 'status' | 'phase' | 'timeline'>): Phase | undefined =>
@@ -62,10 +74,17 @@ function standingOf({ id, name }: { id: string; name: string }, taps: readonly T
   }
 }
 
-/** What was tapped of somebody: the time, else the rounds; nothing before the first of them. */
-export function doneWords({ finished, rounds }: Standing): string {
-  if (finished !== undefined) return formatSeconds(Math.round(inSeconds(finished)))
-  return rounds > 0 ? `${rounds} ${rounds === 1 ? 'round' : 'rounds'}` : ''
+/** What was tapped of somebody: the time, to the tenth, else the rounds; nothing before the first of them. */
+export function outcomeOf({ finished, rounds, began }: Standing): Outcome | undefined {
+  const late = began > 0 ? { lateTenths: Math.max(1, Math.round(began / 100)) } : {}
+  if (finished !== undefined) return { value: { measure: 'time', tenths: Math.max(1, Math.round(finished / 100)) }, ...late }
+  return rounds > 0 ? { value: { measure: 'rounds', rounds, reps: 0 }, ...late } : undefined
+}
+
+/** The same in words, without when they began, which screens show by itself. */
+export function doneWords(standing: Standing): string {
+  const { value } = outcomeOf(standing) ?? {}
+  return value ? spokenOutcome({ value }) : ''
 }
 
 /** Whether everyone in the phase has been tapped as done. */

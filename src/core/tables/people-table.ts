@@ -6,7 +6,7 @@ import { Person } from '../library/person'
 import { entriesOf, readTable, type ColumnMatch, type TableRow } from './table'
 
 /** The columns of a table of people, as it is written and as it is read. */
-export const peopleColumns = ['name', 'level', 'easy on', 'note', 'takes', 'keep with', 'keep apart', 'agreed on'] as const
+export const peopleColumns = ['name', 'level', 'easy on', 'note', 'takes', 'keep with', 'keep apart', 'agreed on', 'off boards'] as const
 export type PeopleColumn = (typeof peopleColumns)[number]
 
 /** How each column is likely to be headed in a table that was made elsewhere. */
@@ -19,6 +19,7 @@ export const likelyPeopleColumns: Record<PeopleColumn, RegExp> = {
   'keep with': /keep with|together|partner/i,
   'keep apart': /apart|separate/i,
   'agreed on': /agreed|consent/i,
+  'off boards': /board/i,
 }
 
 /** Whom and what the hall has already: names of people and sizes of gear are looked up in it. */
@@ -92,7 +93,7 @@ export function readPeople(
 function personFields(
   cell: (column: PeopleColumn) => string,
   sizes: ReturnType<typeof sizesByWord>,
-): { value: Pick<Person, 'name' | 'level' | 'goEasy' | 'goEasyNote' | 'loads' | 'agreedOn'> } | { wrong: string } {
+): { value: Pick<Person, 'name' | 'level' | 'goEasy' | 'goEasyNote' | 'loads' | 'agreedOn' | 'offBoards'> } | { wrong: string } {
   const level = levels[cell('level').toLowerCase()]
   if (!level) return { wrong: `level "${cell('level')}" must be newcomer, regular or trained` }
   const words = cell('easy on')
@@ -112,10 +113,13 @@ function personFields(
       goEasy: [...new Set(words.map((word) => strainByWord.get(word)!))],
       goEasyNote: cell('note'),
       ...(cell('agreed on') && { agreedOn: cell('agreed on') }),
+      ...(isYes(cell('off boards')) && { offBoards: true as const }),
       loads: Object.fromEntries(taken.map(({ size }) => [size!.kindId, size!.sizeId])),
     },
   }
 }
+
+const isYes = (text: string): boolean => /^(yes|y|x|true|1)$/i.test(text.trim())
 
 /** The person with those to be kept with and apart from, by their ids. */
 function withWishes({ person, keepWith, keepApart }: Draft, ids: ReadonlyMap<string, string>): { value: Person } | { wrong: string } {
@@ -147,6 +151,7 @@ export function peopleRows(people: readonly Person[], { people: everybody, gear 
     names(person.keepWith),
     names(person.keepApart),
     person.agreedOn ?? '',
+    person.offBoards ? 'yes' : '',
   ])
 }
 

@@ -2,6 +2,7 @@ import { askedIn, everyHall, inTheHall } from '../db/in-hall'
 import { log } from '../log'
 import { forgetLimits } from '../services/forget-limits'
 import { measure } from '../services/hall-limits'
+import { recordRuns } from '../services/records'
 import { closeIfOver, openRuns } from '../services/runs'
 import { storeSummaries } from './class-list'
 
@@ -27,7 +28,12 @@ const forget = (): Promise<void> =>
     if (!goesOn) forgotten.set(hall.hallId, Date.now())
   })
 
-const chores = [closeOverdue, storeComing, forget]
+/** What lists and charts read of runs that have ended. */
+async function record(): Promise<void> {
+  while (await inTheHall(recordRuns));
+}
+
+const chores = [closeOverdue, record, storeComing, forget]
 
 /** What no page may do while it is only looked at, in every hall. */
 async function doChores(): Promise<void> {

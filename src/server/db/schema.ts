@@ -14,6 +14,10 @@ import {
   uniqueIndex,
   type AnyPgColumn,
 } from 'drizzle-orm/pg-core'
+import type { DidThere } from '../../core/records/did'
+import type { RunRecord } from '../../core/records/run-record'
+import type { Outcome } from '../../core/results/outcome'
+import type { Task } from '../../core/results/task'
 import type { Command } from '../../core/run/clock/events'
 
 /** Every row of what a hall has or does names the hall; every editable row has a version that each write must know. */
@@ -136,6 +140,9 @@ export const runs = pgTable(
     plannedSeconds: doublePrecision('planned_seconds').generatedAlwaysAs(
       sql`case when jsonb_typeof(snapshot->'timeline'->'total') = 'number' then (snapshot->'timeline'->>'total')::float8 end`,
     ),
+    slotSeconds: doublePrecision('slot_seconds').generatedAlwaysAs(
+      sql`case when jsonb_typeof(snapshot->'slotSeconds') = 'number' then (snapshot->>'slotSeconds')::float8 end`,
+    ),
     people: jsonb('people').generatedAlwaysAs(sql`coalesce(snapshot->'people', '[]') || coalesce(snapshot->'left', '[]')`),
     /** Counts the snapshots, so that a screen knows when to fetch it anew. */
     version: integer('version').notNull().default(1),
@@ -144,6 +151,10 @@ export const runs = pgTable(
     createdAt: moment('created_at').notNull().defaultNow(),
     startedAt: moment('started_at'),
     endedAt: moment('ended_at'),
+    /** What classes of before are compared by (`records.ts`), and of which version and sequence of the run it was made. */
+    record: jsonb('record').$type<RunRecord>(),
+    recordVersion: integer('record_version'),
+    recordSequence: integer('record_sequence'),
     /** Whether it no longer says what people go easy on: it is long over. */
     limitsForgotten: boolean('limits_forgotten').notNull().default(false),
     deletedAt: moment('deleted_at'),
@@ -154,6 +165,11 @@ export const runs = pgTable(
     ofClass('run', table),
     index('run_by_class').on(table.hallId, table.classId),
     index('run_by_start').on(table.hallId, table.createdAt),
+    index('run_by_day').on(table.hallId, sql`coalesce(started_at, created_at) desc`).where(sql`sequence > 0 and deleted_at is null`),
+    index('run_by_name').on(table.hallId, table.className),
+    index('run_unrecorded')
+      .on(table.hallId)
+      .where(sql`ended_at is not null and (record_version is distinct from version or record_sequence is distinct from sequence)`),
     index('run_with_limits').on(table.hallId, table.createdAt).where(sql`not limits_forgotten`),
   ],
 )
@@ -227,4 +243,106 @@ export const erasedPeople = pgTable(
   'erased_person',
   { hallId: hallId(), mark: text('mark').notNull(), erasedAt: moment('erased_at').notNull().defaultNow() },
   (table) => [primaryKey({ columns: [table.hallId, table.mark] })],
+)
+
+/** Who was in a run, and what they did: a cache, made of the run whenever that has changed (`run.record_version`). */
+export const attendances = pgTable(
+  'attendance',
+  {
+    hallId: hallId(),
+    runId: text('run_id').notNull(),
+    personId: text('person_id').notNull(),
+    classId: text('class_id').notNull(),
+    at: moment('at').notNull(),
+    minutes: doublePrecision('minutes').notNull(),
+    did: jsonb('did').$type<DidThere[]>().notNull(),
+    partners: text('partners').array().notNull(),
+    /** What they went easy on, as long as the run says so. */
+    goEasy: text('go_easy').array().notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.hallId, table.runId, table.personId] }),
+    ofRun('attendance', table),
+    index('attendance_by_person').on(table.hallId, table.personId, table.at.desc()),
+  ],
+)
+
+/** What was to be done, each once: results name it by a mark of what makes it the same. */
+export const tasks = pgTable(
+  'task',
+  { hallId: hallId(), key: text('key').notNull(), document: jsonb('document').$type<Task>().notNull() },
+  (table) => [primaryKey({ columns: [table.hallId, table.key] })],
+)
+
+/** What a result is of: a place of a run, what it is measured by, and whose it is. */
+const resultOf = () => ({
+  hallId: hallId(),
+  runId: text('run_id').notNull(),
+  /** `piece/repeat/lap/turn/set` of a list, `piece/station/position` of an exercise, empty for the whole class. */
+  place: text('place').notNull(),
+  measure: text('measure', { enum: ['time', 'rounds', 'reps', 'load', 'effort'] }).notNull(),
+  personId: text('person_id').notNull(),
+})
+
+/** What counts of somebody at a place of a run: what was put down last, else what was tapped. */
+export const results = pgTable(
+  'result',
+  {
+    ...resultOf(),
+    name: text('name').notNull(),
+    at: moment('at').notNull(),
+    taskKey: text('task_key').notNull(),
+    option: text('option').notNull(),
+    outcome: jsonb('outcome').$type<Outcome>(),
+    /** The same for all for whom it was put down, or tapped, at once. */
+    entry: text('entry').notNull(),
+    /** What was tapped, and how long each round of it took: a cache, of this many events of the run. */
+    tapped: jsonb('tapped').$type<Outcome>(),
+    splits: jsonb('splits').$type<number[]>(),
+    tappedOf: integer('tapped_of'),
+    isEntered: boolean('is_entered').notNull().default(false),
+  },
+  (table) => [
+    primaryKey({ columns: [table.hallId, table.runId, table.place, table.measure, table.personId] }),
+    ofRun('result', table),
+    index('result_by_person').on(table.hallId, table.personId, table.at.desc()),
+    index('result_by_piece').on(table.hallId, sql`split_part(place, '/', 1)`, table.personId, table.at.desc()),
+    index('result_by_task').on(table.hallId, table.taskKey, table.personId, table.at.desc()),
+  ],
+)
+
+/** What was put down by hand, line by line: corrections come after what they correct, and nothing is written over. */
+export const resultEntries = pgTable(
+  'result_entry',
+  {
+    ...resultOf(),
+    id: text('id').notNull(),
+    /** Absent: what was put down before was taken away. */
+    outcome: jsonb('outcome').$type<Outcome>(),
+    byName: text('by_name').notNull(),
+    at: moment('at').notNull().default(sql`clock_timestamp()`),
+  },
+  (table) => [
+    primaryKey({ columns: [table.hallId, table.id, table.personId] }),
+    ofRun('result_entry', table),
+    index('result_entry_by_run').on(table.hallId, table.runId),
+  ],
+)
+
+/** What a coach adds to a run, long after it. */
+export const runNotes = pgTable(
+  'run_note',
+  {
+    hallId: hallId(),
+    id: text('id').notNull(),
+    runId: text('run_id').notNull(),
+    text: text('text').notNull(),
+    byName: text('by_name').notNull(),
+    at: moment('at').notNull().defaultNow(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.hallId, table.id] }),
+    ofRun('run_note', table),
+    index('run_note_by_run').on(table.hallId, table.runId),
+  ],
 )

@@ -13,6 +13,9 @@ import { notFound } from '../refused'
 import { audit, auditedOf, eraseFromAudit } from './audit'
 import { roster } from './library'
 import { notifyRun } from './runs'
+import { eraseFromRecords } from './records'
+import { resultsBy, attendedBy } from './person-record'
+import { spokenOutcome } from '../../core/results/words'
 
 /** Everything the hall has stored of one person. */
 export interface PersonalData {
@@ -20,6 +23,9 @@ export interface PersonalData {
   classes: { name: string; startsAt: string }[]
   /** Classes that were run with them: when, what they did at each station, and what was tapped of them. */
   runs: { name: string; startedAt: string | null; did: { at: string; what: string; how: string }[]; taps: { at: string; what: string }[] }[]
+  /** What was put down of them, and how hard they said classes were. */
+  results: { at: string; of: string; what: string; standard: string }[]
+  efforts: { at: string; of: string; effort: number }[]
   /** What was done with what is kept of them. */
   audit: { at: string; what: string }[]
 }
@@ -60,6 +66,15 @@ export async function personalData(hall: InHall, id: string): Promise<PersonalDa
       did: didIn(run, id),
       taps: tapped.filter(({ runId }) => runId === run.id).map(({ at, what }) => ({ at: new Date(at).toISOString(), what })),
     })),
+    results: (await resultsBy(hall, id)).map(({ at, name, outcome, standard }) => ({
+      at,
+      of: name,
+      what: spokenOutcome(outcome),
+      standard,
+    })),
+    efforts: (await attendedBy(hall, id)).flatMap(({ at, className, effort }) =>
+      effort === undefined ? [] : [{ at: at.toISOString(), of: className, effort }],
+    ),
     audit: noted.map(({ at, act }) => ({ at: at.toISOString(), what: acts[act] })),
   }
 }
@@ -168,6 +183,7 @@ export async function erasePerson(hall: InHall, id: string): Promise<void> {
     .values({ hallId, mark: markOf(id) })
     .onConflictDoNothing()
   await eraseFromRuns(hall, { id, name: row.name, instead: `gone-${nanoid(10)}` })
+  await eraseFromRecords(hall, id)
   await eraseFromAudit(hall, id)
   await audit(hall, 'personErased')
 }

@@ -11,7 +11,7 @@ import type { Transaction } from '../db/pool'
 import { classes, runEvents, runs } from '../db/schema'
 import { presentFormat } from '../../core/base/stored'
 import { kinds, readRow, remembered } from '../db/stored'
-import { notFound, Refused } from '../refused'
+import { notFound, refuse, Refused } from '../refused'
 import { requireSpace } from './hall-limits'
 import { roomTime } from '../live/room-time'
 
@@ -29,6 +29,10 @@ export interface StoredRun {
 
 /** A run without its snapshot, which is large and seldom new. */
 export const runColumns = { id: runs.id, hallId: runs.hallId, classId: runs.classId, version: runs.version, sequence: runs.sequence }
+
+/** Said of a run that cannot be read where it has to be. */
+export const unreadableRun = () =>
+  refuse('invalid', 'unreadable', 'What is kept of this run cannot be read. It can be saved as a file from the log.')
 export type RunRow = Omit<StoredRun, 'snapshot'>
 
 const known = remembered<RunSnapshot>(40)
@@ -101,9 +105,9 @@ export const notice = (runId: string, sequence?: number) =>
 
 export const notifyRun = (tx: Transaction, runId: string) => tx.execute(sql`select ${notice(runId)}`)
 
-async function findRow({ hallId, tx }: InHall, id: string): Promise<RunRow> {
+export async function findRow({ hallId, tx }: InHall, id: string): Promise<RunRow & { deletedAt: Date | null }> {
   const [run] = await tx
-    .select(runColumns)
+    .select({ ...runColumns, deletedAt: runs.deletedAt })
     .from(runs)
     .where(and(eq(runs.hallId, hallId), eq(runs.id, id)))
   if (!run) throw notFound('run')
@@ -200,74 +204,6 @@ export const openRuns = ({ hallId, tx }: InHall): Promise<RunRow[]> =>
     .select(runColumns)
     .from(runs)
     .where(and(eq(runs.hallId, hallId), isNull(runs.endedAt), gt(runs.sequence, 0)))
-
-export interface LogEntry {
-  id: string
-  classId: string
-  className: string
-  roomName: string
-  people: { id: string; name: string }[]
-  createdAt: Date
-  startedAt: Date | null
-  endedAt: Date | null
-  /** Absent where the run cannot be read. */
-  plannedSeconds?: number
-}
-
-/** Runs that were started, the latest first; of one class when `classId` is given. At most 200. */
-export async function runLog({ hallId, tx }: InHall, classId?: string): Promise<LogEntry[]> {
-  const rows = await tx
-    .select({
-      id: runs.id,
-      classId: runs.classId,
-      className: runs.className,
-      roomName: runs.roomName,
-      plannedSeconds: runs.plannedSeconds,
-      people: runs.people,
-      createdAt: runs.createdAt,
-      startedAt: runs.startedAt,
-      endedAt: runs.endedAt,
-    })
-    .from(runs)
-    .where(
-      and(
-        eq(runs.hallId, hallId),
-        classId === undefined ? undefined : eq(runs.classId, classId),
-        gt(runs.sequence, 0),
-        isNull(runs.deletedAt),
-      ),
-    )
-    .orderBy(desc(sql`coalesce(${runs.startedAt}, ${runs.createdAt})`))
-    .limit(200)
-  return rows.map(({ className, roomName, plannedSeconds, people, ...row }) => ({
-    ...row,
-    className: className ?? 'A class that cannot be read',
-    roomName: roomName ?? '',
-    people: (Array.isArray(people) ? (people as { id?: unknown; name?: unknown }[]) : []).map(({ id, name }) => ({
-      id: String(id),
-      name: String(name),
-    })),
-    ...(plannedSeconds !== null && { plannedSeconds }),
-  }))
-}
-
-/** The hall's last 60 runs in which something was tapped, the latest first, with their events. */
-export async function tappedRuns(hall: InHall): Promise<(RunRow & { events: RunEvent[] })[]> {
-  const { hallId, tx } = hall
-  const tapped = tx
-    .selectDistinct({ runId: runEvents.runId })
-    .from(runEvents)
-    .where(and(eq(runEvents.hallId, hallId), sql`${runEvents.command}->>'type' = 'tap'`))
-  const rows = await tx
-    .select(runColumns)
-    .from(runs)
-    .where(and(eq(runs.hallId, hallId), inArray(runs.id, tapped), isNull(runs.deletedAt)))
-    .orderBy(desc(runs.startedAt))
-    .limit(60)
-  const found: (RunRow & { events: RunEvent[] })[] = []
-  for (const row of rows) found.push({ ...row, events: await eventsAfter(hall, row.id, 0) })
-  return found
-}
 
 /** Ids of the classes among `classIds` that have a run under way. */
 export async function classesUnderWay({ hallId, tx }: InHall, classIds: string[]): Promise<Set<string>> {

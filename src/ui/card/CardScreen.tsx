@@ -23,6 +23,7 @@ import { TickLines } from './TickLines'
 import styles from './card.module.css'
 
 // Asked for while the class goes on: where one is and what one does comes first.
+const CardResults = lazily(async () => (await import('./CardResults')).CardResults, 'What you did')
 const CardAsks = lazily(async () => (await import('./CardAsks')).CardAsks, 'What you can ask for')
 
 interface CardProps extends LiveProps {
@@ -117,6 +118,7 @@ function Card(props: CardProps) {
           )}
         </div>
       </section>
+      {snapshot.ownTaps && finished && <CardResults token={token} />}
       {snapshot.ownTaps && <CardTaps live={live} personId={personId} token={token} />}
       {next && !coming && (
         <p className={styles.cardNext}>

@@ -1,31 +1,22 @@
+import { Button } from '@mantine/core'
 import { nobody } from '@core/library/erase'
 import { formatSeconds } from '@core/base/units'
+import type { LogEntry } from '@core/trends/run-log'
 import { useState, type ComponentProps } from 'react'
 import { fromText } from './from-text'
 import { Kit } from './Kit'
 import { usePutAway } from './put-away'
-import { dayOf, timeOf } from './zoned-time'
+import { saveCsv } from './save-csv'
+import { datedOf, timeOf } from './zoned-time'
 import { Cell, Row, Table } from './Table'
 import kit from './kit.module.css'
 
-export interface LogRow {
-  id: string
-  classId: string
-  className: string
-  roomName: string
-  people: { id: string; name: string }[]
-  startedAt: Date | string | null
-  endedAt: Date | string | null
-  /** Absent where the run cannot be read. */
-  plannedSeconds?: number
-}
-
 /** Runs that have been: when, who, and how long against the plan. */
-export function LogTable({ rows: all, zone }: { rows: LogRow[]; zone: string }) {
+export function LogTable({ rows: all, zone }: { rows: LogEntry[]; zone: string }) {
   const [away, setAway] = useState<readonly string[]>([])
   const putAway = usePutAway()
   const rows = all.filter(({ id }) => !away.includes(id))
-  const remove = ({ id, className }: LogRow) =>
+  const remove = ({ id, className }: LogEntry) =>
     putAway({
       address: `/api/runs/${id}`,
       name: `The entry of ${className}`,
@@ -33,37 +24,40 @@ export function LogTable({ rows: all, zone }: { rows: LogRow[]; zone: string }) 
       onBack: () => setAway((now) => now.filter((other) => other !== id)),
     })
   return (
-    <Table
-      columns={[
-        'When',
-        'Class',
-        'Who',
-        { name: 'Planned', kind: 'figure' },
-        { name: 'Actual', kind: 'figure' },
-        { name: 'Difference', kind: 'figure' },
-        '',
-      ]}
-    >
-      {rows.map((row) => (
-        <Entry key={row.id} row={row} zone={zone} onPutAway={() => remove(row)} />
-      ))}
-    </Table>
+    <>
+      <Table
+        columns={[
+          'When',
+          'Class',
+          'Who',
+          { name: 'Planned', kind: 'figure' },
+          { name: 'Actual', kind: 'figure' },
+          { name: 'Difference', kind: 'figure' },
+          '',
+        ]}
+      >
+        {rows.map((row) => (
+          <Entry key={row.id} row={row} zone={zone} onPutAway={() => remove(row)} />
+        ))}
+      </Table>
+      <Button mt="sm" variant="default" onClick={() => void saveCsv('log.csv', csvOf(rows, zone))}>
+        Save as CSV
+      </Button>
+    </>
   )
 }
 
-function Entry({ row, zone, onPutAway }: { row: LogRow; zone: string; onPutAway: () => void }) {
-  const actual =
-    row.startedAt && row.endedAt
-      ? (Date.parse(String(new Date(row.endedAt))) - Date.parse(String(new Date(row.startedAt)))) / 1000
-      : undefined
-  const planned = row.plannedSeconds
-  const difference = actual === undefined || planned === undefined ? undefined : Math.round(actual - planned)
+function Entry({ row, zone, onPutAway }: { row: LogEntry; zone: string; onPutAway: () => void }) {
+  const { planned, actual, difference } = lengthsOf(row)
   return (
     <Row>
       <Cell>
         {row.startedAt ? (
           <>
-            <b>{dayOf(row.startedAt, zone)}</b>, {timeOf(row.startedAt, zone)}
+            <a href={`/runs/${row.id}/record`} className={kit.rowLink}>
+              {datedOf(row.startedAt, zone)}
+            </a>
+            , {timeOf(row.startedAt, zone)}
           </>
         ) : (
           'not started'
@@ -88,9 +82,7 @@ function Entry({ row, zone, onPutAway }: { row: LogRow; zone: string; onPutAway:
         )}
       </Cell>
       <Cell figure>{actual === undefined ? <span className="second">under way</span> : formatSeconds(actual)}</Cell>
-      <Cell figure>
-        {difference === undefined ? '' : difference === 0 ? 'to the second' : `${difference > 0 ? '+' : ''}${formatSeconds(difference)}`}
-      </Cell>
+      <Cell figure>{differenceWords(difference)}</Cell>
       <Cell figure>
         {row.endedAt && (
           <button type="button" className={kit.rowButton} aria-label={`Put the entry of ${row.className} away`} onClick={onPutAway}>
@@ -102,9 +94,27 @@ function Entry({ row, zone, onPutAway }: { row: LogRow; zone: string; onPutAway:
   )
 }
 
+const csvOf = (rows: readonly LogEntry[], zone: string): string[][] => [
+  ['When', 'Class', 'Room', 'Who', 'Planned', 'Actual', 'Difference'],
+  ...rows.map((row) => {
+    const { planned, actual, difference } = lengthsOf(row)
+    const length = (seconds: number | undefined) => (seconds === undefined ? '' : formatSeconds(seconds))
+    const when = row.startedAt ? `${datedOf(row.startedAt, zone)}, ${timeOf(row.startedAt, zone)}` : ''
+    return [when, row.className, row.roomName, namesOf(row.people), length(planned), length(actual), differenceWords(difference)]
+  }),
+]
+
+function lengthsOf({ startedAt, endedAt, plannedSeconds: planned }: LogEntry) {
+  const actual = startedAt && endedAt ? (Date.parse(endedAt) - Date.parse(startedAt)) / 1000 : undefined
+  return { planned, actual, difference: actual === undefined || planned === undefined ? undefined : Math.round(actual - planned) }
+}
+
+const differenceWords = (difference: number | undefined): string =>
+  difference === undefined ? '' : difference === 0 ? 'to the second' : `${difference > 0 ? '+' : ''}${formatSeconds(difference)}`
+
 /** The names that are still known; of those who were erased only how many. */
-function namesOf(people: LogRow['people']): string {
-  const known = people.filter(({ name }) => name !== nobody).map(({ name }) => name)
+function namesOf(people: readonly string[]): string {
+  const known = people.filter((name) => name !== nobody)
   const others = people.length - known.length
   if (others === 0) return known.join(', ')
   if (known.length === 0) return others === 1 ? 'person' : 'people'

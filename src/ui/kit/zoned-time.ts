@@ -31,6 +31,12 @@ export function dayOf(at: Instant, zone: string): string {
   return `${weekday} ${day} ${month}`
 }
 
+/** The same with its year, where that is not the present one. */
+export function datedOf(at: Instant, zone: string): string {
+  const year = (instant: Instant) => new Date(instant).getUTCFullYear()
+  return year(at) === year(Date.now()) ? dayOf(at, zone) : `${dayOf(at, zone)} ${year(at)}`
+}
+
 export function timeOf(at: Instant, zone: string): string {
   const { hour, minute } = partsOf(at, zone)
   return `${hour}:${minute}`

@@ -18,6 +18,7 @@ const columns: Record<PeopleColumn, string> = {
   'keep with': 'Keep with',
   'keep apart': 'Keep apart',
   'agreed on': 'Agreed on',
+  'off boards': 'Stays off boards',
 }
 
 interface ImportPeopleProps {

@@ -13,6 +13,7 @@ import { useLibrary } from '../kit/use-library'
 import { ImportPeople } from './ImportPeople'
 import { PersonEditor } from './PersonEditor'
 import type { StoredPerson } from './stored-person'
+import kit from '../kit/kit.module.css'
 
 interface PeoplePageProps {
   people: StoredPerson[]
@@ -59,7 +60,9 @@ function People({ people, gear }: PeoplePageProps) {
         show={(stored, at) => (
           <Row key={stored.document.id} {...at}>
             <Cell>
-              <b>{stored.document.name}</b>
+              <a className={kit.rowLink} href={`/people/${stored.document.id}`}>
+                {stored.document.name}
+              </a>
             </Cell>
             <Cell>{stored.document.level}</Cell>
             <Cell>

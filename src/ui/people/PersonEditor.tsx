@@ -98,6 +98,13 @@ export function PersonEditor({ stored, others, gear, onClose, onStored, onErased
         checked={draft.agreedOn !== undefined}
         onChange={(event) => set({ agreedOn: event.currentTarget.checked ? new Date().toISOString().slice(0, 10) : undefined })}
       />
+      <Checkbox
+        mt="sm"
+        label="Stays off boards"
+        description="Where a class compares people, on the wall, cards and results, they are left out."
+        checked={draft.offBoards === true}
+        onChange={(event) => set({ offBoards: event.currentTarget.checked ? true : undefined })}
+      />
       <div className={kit.personSizes}>
         {sized.map((kind) => (
           <Select

@@ -19,6 +19,7 @@ import { ControlsRow } from './ControlsRow'
 import { ControlsSide } from './ControlsSide'
 import { EndButton } from './EndButton'
 import { HolderBar } from './HolderBar'
+import { lazily } from '../kit/lazily'
 import { ListPanel } from './ListPanel'
 import { LockButton } from './LockButton'
 import { PeoplePanel } from './PeoplePanel'
@@ -36,8 +37,11 @@ interface ControlsProps extends LiveProps {
   screensPath?: string
 }
 
-const panels = ['Time', 'People', 'Stations', 'List', 'Sound'] as const
+const panels = ['Time', 'People', 'Stations', 'List', 'Results', 'Sound'] as const
 type PanelName = (typeof panels)[number]
+
+// Asked for when a class is over, or nearly.
+const ResultsPanel = lazily(async () => (await import('./ResultsPanel')).ResultsPanel, 'Results')
 
 /** The coach's controls: large targets, keys for all, and a stop that is one press away. */
 export const ControlsScreen = guarded(Controls)
@@ -158,6 +162,7 @@ function Controls(props: ControlsProps) {
         {panel === 'Stations' && <StationsPanel runId={runId} live={live} onClose={close} />}
         {panel === 'Time' && <TimePanel live={live} zone={zone} send={send} onClose={close} />}
         {panel === 'Sound' && <SoundPanel settings={sound.settings} onChange={sound.change} onClose={close} />}
+        {panel === 'Results' && <ResultsPanel runId={runId} onClose={close} />}
         {panel === 'List' && <ListPanel live={live} taps={taps} send={send} onClose={close} />}
       </div>
       {trouble && (

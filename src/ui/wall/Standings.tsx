@@ -1,4 +1,4 @@
-import { doneWords, standings } from '@core/records/standing'
+import { boardOf, doneWords } from '@core/records/standing'
 import type { LiveRun } from '../live/use-run'
 import styles from './wall.module.css'
 
@@ -6,7 +6,7 @@ const shown = 8
 
 /** How people stand in a self-paced part, where the class wants it shown: those who have done something, the first first. */
 export function Standings({ live: { snapshot, state, feed } }: { live: LiveRun }) {
-  const done = standings(snapshot, feed.get().progress, state).filter((standing) => doneWords(standing) !== '')
+  const done = boardOf(snapshot, feed.get().progress, state).filter((standing) => doneWords(standing) !== '')
   if (done.length === 0) return null
   return (
     <ol className={styles.wallStanding} aria-label="How people stand">

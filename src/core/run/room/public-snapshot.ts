@@ -6,7 +6,14 @@ import type { CircuitView, RunSnapshot } from './snapshot'
 type Person = RunSnapshot['people'][number]
 
 /** Of somebody, what everybody in the room may see: no more than a name, as they wish it. */
-const nameOnly = ({ id, counted }: Person, name: string): Person => ({ id, name, ...given('counted', counted), goEasy: [], goEasyNote: '' })
+const nameOnly = ({ id, counted, offBoards }: Person, name: string): Person => ({
+  id,
+  name,
+  ...given('counted', counted),
+  ...given('offBoards', offBoards),
+  goEasy: [],
+  goEasyNote: '',
+})
 
 const given = <Key extends string, Value>(key: Key, value: Value | undefined) =>
   value === undefined ? {} : ({ [key]: value } as Record<Key, Value>)

@@ -85,6 +85,7 @@ const person = z.strictObject({
   name: text,
   shownAs: text.nullable().optional(),
   counted: z.literal(true).optional(),
+  offBoards: z.literal(true).optional(),
   goEasy: texts,
   goEasyNote: text,
   ease: z.enum(eases).optional(),

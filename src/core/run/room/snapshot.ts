@@ -126,6 +126,8 @@ export interface RunSnapshot {
     shownAs?: string | null
     /** Whose name nobody took. */
     counted?: true
+    /** Wants to be on no board. */
+    offBoards?: true
     goEasy: string[]
     goEasyNote: string
     ease?: Ease

@@ -137,11 +137,12 @@ function rotationView({ rotations, groups }: ComputedClass, circuitId: string): 
   }
 }
 
-const personView = ({ id, name, goEasy, goEasyNote, shownAs, counted }: Doer): RunSnapshot['people'][number] => ({
+const personView = ({ id, name, goEasy, goEasyNote, shownAs, counted, offBoards }: Doer): RunSnapshot['people'][number] => ({
   id,
   name,
   ...(shownAs !== undefined && { shownAs }),
   ...(counted && { counted }),
+  ...(offBoards && { offBoards }),
   goEasy: goEasy.map((strain) => strainNames[strain]),
   goEasyNote,
 })

@@ -1,34 +1,32 @@
-import type { PartResult } from '@core/records/results'
+import { measureNames, type Measure } from '@core/results/outcome'
+import type { LastDone } from '@core/trends/run-log'
 import { Cell, Row, RowHead, Table } from '../../kit/Table'
+import { datedOf } from '../../kit/zoned-time'
+import { useClass } from '../shared/context'
 import styles from './results.module.css'
-import kit from '../../kit/kit.module.css'
 
 interface ResultsTableProps {
   heading: string
   people: { id: string; name: string }[]
-  results: PartResult[]
+  last: LastDone[]
 }
 
-/** What people did, beside the time before; what beats every time before is marked. */
-export function ResultsTable({ heading, people, results }: ResultsTableProps) {
-  const tapped = people.filter(({ id }) => results.some((part) => doneOf(part, id)))
+/** What people did last in the pieces of a class, and when. */
+export function ResultsTable({ heading, people, last }: ResultsTableProps) {
+  const { zone } = useClass()
+  const columns = last.map(({ name, measure }) => ({ name: `${name} (${measureNames[measure as Measure]})`, kind: 'figure' as const }))
   return (
     <>
       <h2 className={styles.resultsHead}>{heading}</h2>
-      <Table
-        className={styles.results}
-        label={heading}
-        columns={['Who', ...results.map((part) => ({ name: part.name, kind: 'figure' as const }))]}
-      >
-        {tapped.map((person) => (
+      <Table className={styles.results!} label={heading} columns={['Who', ...columns]}>
+        {people.map((person) => (
           <Row key={person.id}>
             <RowHead>{person.name}</RowHead>
-            {results.map((part) => {
-              const done = doneOf(part, person.id)
+            {last.map(({ place, measure, done }) => {
+              const own = done.find(({ personId }) => personId === person.id)
               return (
-                <Cell figure key={part.key}>
-                  {done?.words} {done?.best && <b className={kit.fine}>best yet</b>}{' '}
-                  {done?.before && <span className="second">before: {done.before}</span>}
+                <Cell figure key={`${place} ${measure}`}>
+                  {own?.words} {own && <span className="second">{datedOf(own.at, zone)}</span>}
                 </Cell>
               )
             })}
@@ -38,5 +36,3 @@ export function ResultsTable({ heading, people, results }: ResultsTableProps) {
     </>
   )
 }
-
-const doneOf = (part: PartResult, personId: string) => part.done.find((entry) => entry.personId === personId)

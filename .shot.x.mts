@@ -1,0 +1,12 @@
+import { chromium } from '@playwright/test'
+const [path, out, w = '1280', h = '800', js] = process.argv.slice(2)
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+const context = await browser.newContext({ viewport: { width: Number(w), height: Number(h) } })
+const p = await context.newPage()
+p.on('pageerror', (e) => console.log('ERR', e.message))
+await p.goto('http://127.0.0.1:4400' + path)
+await p.waitForLoadState('networkidle').catch(() => {})
+if (js) await (new (Object.getPrototypeOf(async function () {}).constructor)('p', js))(p)
+await p.waitForTimeout(400)
+await p.screenshot({ path: out! })
+await browser.close()

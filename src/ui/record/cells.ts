@@ -1,0 +1,65 @@
+import { useState } from 'react'
+import { readOutcome } from '@core/results/read-outcome'
+import { ApiError } from '../kit/api'
+import { tellProblem } from '../kit/notice'
+import { cellKey, type Column, type Sheet, type Wanted } from './use-sheet'
+
+/** Whose cell it is: one person's, or a pair's or group's that did it as one. */
+export interface RowOf {
+  key: string
+  name: string
+  personIds: string[]
+}
+
+interface Typed {
+  text: string
+  problem?: string
+}
+
+/** What is typed into the sheet and not stored yet, cell by cell: nothing of it is lost while it cannot be read or stored. */
+export function useCells({ sheet, resultOf, put }: Sheet, standards: Readonly<Record<string, string>>) {
+  const [typed, setTyped] = useState<Readonly<Record<string, Typed>>>({})
+  const keyOf = (column: Column, row: RowOf) => cellKey(column, row.key)
+  const wordsOf = (column: Column, row: RowOf) => resultOf(column, row.personIds[0]!)?.words ?? ''
+  const forget = (keys: readonly string[]) =>
+    setTyped((now) => Object.fromEntries(Object.entries(now).filter(([key]) => !keys.includes(key))))
+  const store = async (cells: readonly { column: Column; row: RowOf; text: string }[]) => {
+    const read = cells.map((cell) => ({
+      ...cell,
+      key: keyOf(cell.column, cell.row),
+      result: readOutcome(cell.text, cell.column.measure, sheet.unit),
+    }))
+    setTyped((now) => ({
+      ...now,
+      ...Object.fromEntries(
+        read.map(({ key, text, result }) => [key, result.ok ? { text } : { text, problem: result.problems[0]!.message }]),
+      ),
+    }))
+    const wanted = read.flatMap(({ column, row, text, result }): Wanted[] => {
+      if (!result.ok || text.trim() === wordsOf(column, row)) return []
+      const standard = standards[`${column.place} ${column.measure}`]
+      const outcome = result.value && { ...result.value, ...(standard && { standard }) }
+      return row.personIds.map((personId) => ({ column, personId, outcome }))
+    })
+    const readable = read.filter(({ result }) => result.ok).map(({ key }) => key)
+    if (wanted.length === 0) return forget(readable)
+    try {
+      await put(wanted, cells.length === 1 && cells[0]!.row.personIds.length > 1)
+      forget(readable)
+    } catch (error) {
+      tellProblem(error as Error)
+      if (error instanceof ApiError)
+        setTyped((now) => ({ ...now, ...Object.fromEntries(readable.map((key) => [key, { ...now[key]!, problem: error.message }])) }))
+    }
+  }
+  return {
+    textOf: (column: Column, row: RowOf) => typed[keyOf(column, row)]?.text ?? wordsOf(column, row),
+    problemOf: (column: Column, row: RowOf) => typed[keyOf(column, row)]?.problem,
+    type: (column: Column, row: RowOf, text: string) => setTyped((now) => ({ ...now, [keyOf(column, row)]: { text } })),
+    store,
+    giveUp: (column: Column, row: RowOf) => forget([keyOf(column, row)]),
+    unstored: Object.keys(typed).length > 0,
+  }
+}
+
+export type Cells = ReturnType<typeof useCells>
