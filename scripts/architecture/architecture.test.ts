@@ -11,7 +11,7 @@ const imports = importsIn(core)
 describe('the house', () => {
   it('has no circle of files, types counted too', () => {
     expect(circlesIn(importsIn('src'))).toEqual([])
-    expect(circlesIn([...imports, { from: 'base/units.ts', to: 'records/results.ts' }]).length).toBeGreaterThan(0)
+    expect(circlesIn([...imports, { from: 'base/units.ts', to: 'records/standing.ts' }]).length).toBeGreaterThan(0)
   })
 
   it('has each folder of the core on one floor', () => {

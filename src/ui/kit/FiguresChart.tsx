@@ -43,7 +43,13 @@ export function FiguresChart({ label, axis, figures, kind, isCount = false, tick
             width={64}
             tickFormatter={tick}
             allowDecimals={!isCount}
-            domain={kind === 'bars' ? [(least: number) => Math.min(0, least), (most: number) => Math.max(0, most)] : isCount ? [0, 'auto'] : ['auto', 'auto']}
+            domain={
+              kind === 'bars'
+                ? [(least: number) => Math.min(0, least), (most: number) => Math.max(0, most)]
+                : isCount
+                  ? [0, 'auto']
+                  : ['auto', 'auto']
+            }
             label={{ value: axis, angle: -90, position: 'insideLeft', style: { ...size, textAnchor: 'middle' } }}
           />
           <Tooltip
