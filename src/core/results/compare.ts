@@ -1,6 +1,6 @@
 import { betterOf, differenceWords, ranked } from './rank'
 import type { Outcome } from './outcome'
-import { whatDiffers, type TaskDone } from './task'
+import { didOtherwise, whatDiffers, type TaskDone } from './task'
 
 /** Somebody's result of a task. */
 export interface Done extends TaskDone {
@@ -29,7 +29,7 @@ export function placed(list: readonly Done[]): Placed[] {
   const first = [...ranks.values()][0]
   return list.map((one) => {
     const own = ranks.get(one.personId)
-    const differs = most[0] ? whatDiffers(most[0], one) : []
+    const differs = most[0] ? didOtherwise(most[0], one) : []
     if (!own || !first) return { differs }
     const toFirst = own.rank === 1 ? '' : differenceWords(own.outcome, first.outcome)
     return { rank: own.rank, ...(toFirst && { toFirst }), differs }

@@ -22,30 +22,43 @@ export interface TaskDone {
   scaled: boolean
 }
 
-const capWords = ({ capSeconds }: Task) => (capSeconds === undefined ? 'no cap' : `cap ${formatSeconds(capSeconds)}`)
+/** One thing in which two differ, in words of either. */
+interface Difference {
+  now: string
+  then: string
+}
 
 /**
  * What of `then` was otherwise than `now`, so that the two cannot be compared; empty when they can.
  *
- * `['cap 10:00 then, 12:00 now']`
+ * `['cap 10:00 then, cap 12:00 now']`
  */
-export function whatDiffers(now: TaskDone, then: TaskDone): string[] {
-  const [a, b] = [now.task, then.task]
-  return [
-    ...(a.measure === b.measure ? [] : ['another measure']),
-    ...(a.capSeconds === b.capSeconds ? [] : [`${capWords(b)} then, ${capWords(a)} now`]),
-    ...linesDiffering(a.lines, b.lines),
-    ...(now.option === then.option
-      ? []
-      : [`${then.option ? `did ${then.option}` : 'as everyone'} then, ${now.option || 'as everyone'} now`]),
-    ...(now.standard === then.standard ? [] : [`${then.standard || 'no standard said'} then, ${now.standard || 'no standard said'} now`]),
-    ...(now.scaled === then.scaled ? [] : [then.scaled ? 'scaled then' : 'scaled now']),
+export const whatDiffers = (now: TaskDone, then: TaskDone): string[] =>
+  differences(now, then).map((one) => [one.then && `${one.then} then`, one.now && `${one.now} now`].filter(Boolean).join(', '))
+
+/** What somebody did otherwise than the others at the same time: `did push-up, knees`. Empty where nothing differs. */
+export const didOtherwise = (others: TaskDone, one: TaskDone): string[] =>
+  differences(others, one).map(({ then, now }) => then || `without ${now}`)
+
+const capWords = ({ capSeconds }: Task) => (capSeconds === undefined ? 'no cap' : `cap ${formatSeconds(capSeconds)}`)
+const optionWords = ({ option }: TaskDone) => (option === '' ? 'as everyone' : `did ${option}`)
+const standardWords = ({ standard }: TaskDone) => standard || 'no standard said'
+const scaledWords = ({ scaled }: TaskDone) => (scaled ? 'scaled' : 'not scaled')
+
+function differences(now: TaskDone, then: TaskDone): Difference[] {
+  const pairs: Difference[] = [
+    { now: now.task.measure, then: then.task.measure },
+    { now: capWords(now.task), then: capWords(then.task) },
+    { now: optionWords(now), then: optionWords(then) },
+    { now: standardWords(now), then: standardWords(then) },
+    { now: scaledWords(now), then: scaledWords(then) },
   ]
+  return [...linesDiffering(now.task.lines, then.task.lines), ...pairs.filter((pair) => pair.now !== pair.then)]
 }
 
-function linesDiffering(now: readonly string[], then: readonly string[]): string[] {
-  const gone = then.filter((line) => !now.includes(line))
-  const come = now.filter((line) => !then.includes(line))
-  if (gone.length === 0 && come.length === 0) return now.join('\n') === then.join('\n') ? [] : ['another order']
-  return [[gone.length > 0 && `${gone.join(', ')} then`, come.length > 0 && `${come.join(', ')} now`].filter(Boolean).join('; ')]
+function linesDiffering(now: readonly string[], then: readonly string[]): Difference[] {
+  const gone = then.filter((line) => !now.includes(line)).join(', ')
+  const come = now.filter((line) => !then.includes(line)).join(', ')
+  if (gone === '' && come === '') return now.join('\n') === then.join('\n') ? [] : [{ then: 'another order', now: '' }]
+  return [{ then: gone, now: come }]
 }

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react'
 import { nextWords } from '@core/run/screens/next-words'
 import { roomView } from '@core/run/screens/room-view'
 import { listThatWas } from '@core/records/standing'
-import { changeKey, shownSeconds } from '@core/run/clock/state'
+import { changeKey, shownSeconds, type RunState } from '@core/run/clock/state'
 import { guarded } from '../kit/Guard'
 import { slotEndOf } from '@core/run/retime/slot-end'
 import { digitsOf } from '../live/digits'
@@ -39,6 +39,12 @@ interface ControlsProps extends LiveProps {
 
 const panels = ['Time', 'People', 'Stations', 'List', 'Results', 'Sound'] as const
 type PanelName = (typeof panels)[number]
+
+/** Whether a panel has something to say or do: of what has happened after it has, of the rest until the end. */
+function isUseful(panel: PanelName, state: RunState): boolean {
+  if (panel === 'List') return listThatWas(state) !== undefined
+  return panel === 'Results' ? state.status !== 'ready' : state.status !== 'finished'
+}
 
 // Asked for when a class is over, or nearly.
 const ResultsPanel = lazily(async () => (await import('./ResultsPanel')).ResultsPanel, 'Results')
@@ -120,7 +126,7 @@ function Controls(props: ControlsProps) {
               type="button"
               className="small-button"
               aria-expanded={panel === name}
-              disabled={locked || (elsewhere && name !== 'Sound') || (name === 'List' ? !listThatWas(state) : state.status === 'finished')}
+              disabled={locked || (elsewhere && name !== 'Sound') || !isUseful(name, state)}
               onClick={() => setShown(panel === name ? undefined : name)}
             >
               {name}
