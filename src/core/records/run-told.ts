@@ -28,6 +28,8 @@ export interface RunTold {
   pressed: Pressed[]
   people: { id: string; name: string; ease?: string }[]
   left: string[]
+  /** Who came after the class had begun. */
+  late: string[]
   attendances: Attendance[]
   record: RunRecord
   sheet: ResultsSheet

@@ -4,14 +4,14 @@ import type { ClassLog } from '../../core/trends/run-log'
 import type { InHall } from '../db/in-hall'
 import { ownHall } from '../services/halls'
 import { lastDone } from '../services/last-done'
-import { recordRuns } from '../services/records'
+import { recordLatest } from '../services/records'
 import { runsLike } from '../services/run-log'
 
 /** Runs of a class that are looked at: a year of a weekly one. */
 const most = 52
 
 export async function classLog(hall: InHall, classId: string, { plan, here, walkIns }: ClassDocument): Promise<ClassLog> {
-  await recordRuns(hall)
+  await recordLatest(hall)
   const log = await runsLike(hall, classId, most)
   const { figures } = await ownHall(hall)
   const over = log.filter(({ endedAt }) => endedAt !== null).reverse()

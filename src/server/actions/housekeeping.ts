@@ -33,7 +33,8 @@ async function record(): Promise<void> {
   while (await inTheHall(recordRuns));
 }
 
-const chores = [closeOverdue, record, storeComing, forget]
+// Records last: of what was forgotten just now they say nothing any more.
+const chores = [closeOverdue, storeComing, forget, record]
 
 /** What no page may do while it is only looked at, in every hall. */
 async function doChores(): Promise<void> {

@@ -9,7 +9,7 @@ import { audit } from '../services/audit'
 import { ownHall } from '../services/halls'
 import { roster } from '../services/library'
 import { attendedBy, exercisesOf, limitsOver, partnersOf, resultsBy } from '../services/person-record'
-import { recordRuns } from '../services/records'
+import { recordLatest } from '../services/records'
 
 const shown = { attended: 30, bests: 25, recentDays: 90, partnerDays: 365, stripDays: 182 } as const
 
@@ -17,7 +17,7 @@ const shown = { attended: 30, bests: 25, recentDays: 90, partnerDays: 365, strip
 export async function personPage(hall: InHall, personId: string): Promise<PersonTold> {
   const { document: person } = await roster.find(hall, personId)
   await audit(hall, 'limitsSeen', { personId })
-  await recordRuns(hall)
+  await recordLatest(hall)
   const { figures, timeZone } = await ownHall(hall)
   const unit = figures.weightUnit ?? 'kg'
   const attended = (await attendedBy(hall, personId)).map((one) => ({ ...one, at: one.at.toISOString(), day: dayKey(one.at, timeZone) }))

@@ -28,6 +28,7 @@ export async function runPage(hall: InHall, runId: string): Promise<RunTold> {
     actual: lean(blocksOf({ ...timeline, phases }, names)),
     pressed: actual.pressed,
     people: snapshot.people.map(({ id, name, ease }) => ({ id, name, ...(ease && { ease }) })),
+    late: snapshot.people.filter(({ id }) => Object.values(snapshot.been?.[id] ?? {}).includes(notHere)).map(({ name }) => name),
     left: (snapshot.left ?? []).map(({ name }) => name),
     attendances,
     record: runRecord(snapshot, actual, attendances),
@@ -36,6 +37,9 @@ export async function runPage(hall: InHall, runId: string): Promise<RunTold> {
     putAway: row.deletedAt !== null,
   }
 }
+
+/** As it is kept in `been` of who was not there yet. */
+const notHere = -1
 
 /** Of each phase only what is drawn of it. */
 const lean = (blocks: Block[]): Block[] =>

@@ -38,6 +38,10 @@ export async function measure({ hallId, tx }: InHall): Promise<void> {
     size('run', 'snapshot'),
     size('plan', 'document'),
     size('run_event', 'command'),
+    size('attendance', 'did'),
+    size('result', 'outcome'),
+    size('result_entry', 'outcome'),
+    size('run_note', 'text'),
   ]
   await tx
     .update(halls)

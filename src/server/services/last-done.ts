@@ -6,7 +6,7 @@ import type { WeightUnit } from '../../core/library/weight'
 import type { InHall } from '../db/in-hall'
 import { results, runs } from '../db/schema'
 
-/** By these people, in any class that has the pieces, however long ago; of efforts none, which are of a whole class. */
+/** By these people, in any class that has the pieces, in a little more than a year; of efforts none, which are of a whole class. */
 export async function lastDone(
   { hallId, tx }: InHall,
   pieceIds: readonly string[],
@@ -30,6 +30,7 @@ export async function lastDone(
         eq(results.hallId, hallId),
         inArray(sql`split_part(${results.place}, '/', 1)`, [...pieceIds]),
         inArray(results.personId, [...personIds]),
+        sql`${results.at} > now() - interval '400 days'`,
         isNotNull(results.outcome),
         isNull(runs.deletedAt),
       ),

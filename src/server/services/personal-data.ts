@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto'
-import { and, eq, sql } from 'drizzle-orm'
+import { and, eq, or, sql } from 'drizzle-orm'
 import type { AnyPgColumn } from 'drizzle-orm/pg-core'
 import { nanoid } from 'nanoid'
 import { acts } from '../../core/access/audit'
@@ -95,6 +95,9 @@ export const markOf = (id: string): string => createHash('sha256').update(id).di
 /** A text that may stand anywhere in a JSON document: only rows that have it are looked into. */
 const holds = (document: AnyPgColumn, text: string) => sql`${document}::text like ${`%${JSON.stringify(text).replace(/[\\%_]/g, '\\$&')}%`}`
 
+/** Whether somebody is or was among the people of a run: whoever its snapshot names is. */
+const wasIn = (id: string) => sql`${runs.people} @> ${JSON.stringify([{ id }])}::jsonb`
+
 async function eraseFromClasses({ hallId, tx }: InHall, id: string): Promise<void> {
   const rows = await tx
     .select({ id: classes.id, document: classes.document })
@@ -142,12 +145,18 @@ async function eraseFromRuns({ hallId, tx }: InHall, erased: Erased): Promise<vo
   const played = await tx
     .select({ id: runs.id, snapshot: runs.snapshot })
     .from(runs)
-    .where(and(eq(runs.hallId, hallId), holds(runs.snapshot, id)))
+    .where(and(eq(runs.hallId, hallId), or(wasIn(id), holds(runs.snapshotBefore, id))))
     .for('update')
   for (const run of played) {
     await tx
       .update(runs)
-      .set({ snapshot: nameless(run.snapshot, erased), snapshotBefore: null, version: sql`${runs.version} + 1` })
+      .set({
+        snapshot: nameless(run.snapshot, erased),
+        snapshotBefore: null,
+        version: sql`${runs.version} + 1`,
+        // Its record names nobody, and the rows beside it go with them: it stays good.
+        recordVersion: sql`case when ${runs.recordVersion} = ${runs.version} then ${runs.version} + 1 else ${runs.recordVersion} end`,
+      })
       .where(and(eq(runs.hallId, hallId), eq(runs.id, run.id)))
     await notifyRun(tx, run.id)
   }

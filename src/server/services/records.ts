@@ -1,4 +1,4 @@
-import { and, eq, isNotNull, isNull, or, sql } from 'drizzle-orm'
+import { and, desc, eq, isNotNull, isNull, or, sql } from 'drizzle-orm'
 import { nobody } from '../../core/library/erase'
 import { asItHappened, type Actual } from '../../core/records/actual'
 import { attendancesOf, type Attendance } from '../../core/records/did'
@@ -48,22 +48,28 @@ const unrecorded = or(
   sql`${runs.recordSequence} is distinct from ${runs.sequence}`,
 )
 
-/** So many runs are recorded in one piece of work: their snapshots are large. */
-const atOnce = 20
+/** So many runs are recorded in one piece of work: their snapshots are large. A page that waits for it takes only the latest few. */
+const atOnce = { byItself: 20, forAPage: 3 } as const
 
 /**
  * Makes the records of runs that have ended and have none yet, or have changed since: what lists and charts read, so that none
  * reads a run whole. Answers whether there is more to do.
  */
-export async function recordRuns(hall: InHall): Promise<boolean> {
+export const recordRuns = (hall: InHall): Promise<boolean> => recordSome(hall, atOnce.byItself)
+
+/** The same of the few that ended last, before something of them is shown: most often there is none, or the one that just ended. */
+export const recordLatest = (hall: InHall): Promise<boolean> => recordSome(hall, atOnce.forAPage)
+
+async function recordSome(hall: InHall, most: number): Promise<boolean> {
   const { hallId, tx } = hall
   const rows = await tx
     .select(runColumns)
     .from(runs)
     .where(and(eq(runs.hallId, hallId), isNotNull(runs.endedAt), unrecorded))
-    .limit(atOnce)
+    .orderBy(desc(runs.endedAt))
+    .limit(most)
   for (const row of rows) await recordRun(hall, row)
-  return rows.length === atOnce
+  return rows.length === most
 }
 
 /** The record of one run, made anew if it has changed since. */

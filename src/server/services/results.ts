@@ -16,6 +16,9 @@ import { keepTasks, taskKey } from './tasks'
 /** The name that a line of history bears where nobody is signed in. */
 const byLink = 'Somebody at the controls'
 
+/** Lines of history that a run can have: everyone of a full class at ten places, twice corrected. */
+const mostLines = 6000
+
 const keyOf = ({ place, measure, personId }: { place: string; measure: string; personId: string }) => `${place} ${measure} ${personId}`
 
 /** All that was put down in a run by hand, the earliest first. */
@@ -42,7 +45,10 @@ export async function putDown(hall: InHall, run: PlayedRun, { cells, together }:
     .from(runs)
     .where(and(eq(runs.hallId, hallId), eq(runs.id, runId)))
     .for('update')
-  const last = new Map((await historyOf(hall, runId)).map((line) => [keyOf(line), line]))
+  const history = await historyOf(hall, runId)
+  if (history.length + cells.length > mostLines)
+    throw refuse('stale', 'tooManyLines', 'More has been put down and corrected in this class than one class can keep.')
+  const last = new Map(history.map((line) => [keyOf(line), line]))
   const tappedRows = await tx
     .select()
     .from(results)
@@ -141,21 +147,36 @@ export async function before(
     .innerJoin(runs, ofRun)
     .where(and(ofThem, inArray(results.taskKey, taskKeys)))
     .orderBy(desc(results.at))
-  const there = await tx
-    .selectDistinctOn([results.personId, results.place, results.measure], doneColumns)
-    .from(results)
-    .innerJoin(runs, ofRun)
-    .innerJoin(tasks, ofTask)
-    .where(and(ofThem, inArray(results.place, [...new Set(contests.map(({ place }) => place))])))
-    .orderBy(results.personId, results.place, results.measure, desc(results.at))
-  const earlier = (row: (typeof there)[number]): Earlier => ({ ...asDone(row), at: row.at.toISOString() })
   const byTask = groupBy(same, ({ personId, taskKey }) => `${personId} ${taskKey}`)
-  const byPlace = new Map(there.map((row) => [keyOf(row), row]))
+  const alone = contests.filter(({ personId, taskKey }) => !byTask[`${personId} ${taskKey}`])
+  const byPlace = new Map((await lastThere({ hallId, tx }, alone, until)).map((row) => [keyOf(row), row]))
   return (one) => {
     const comparable = byTask[`${one.personId} ${taskKey(one.task)}`]?.map((row) => ({ ...row, task: one.task }))
     const last = byPlace.get(keyOf(one))
-    return (comparable ?? (last ? [last] : [])).map(earlier)
+    return (comparable ?? (last ? [last] : [])).map((row): Earlier => ({ ...asDone(row), at: row.at.toISOString() }))
   }
+}
+
+/** What those whom nothing can be compared with did last at the same places: to say what was otherwise. */
+async function lastThere({ hallId, tx }: Pick<InHall, 'hallId' | 'tx'>, alone: readonly Kept[], until: Date) {
+  if (alone.length === 0) return []
+  return tx
+    .selectDistinctOn([results.personId, results.place, results.measure], doneColumns)
+    .from(results)
+    .innerJoin(runs, and(eq(runs.hallId, results.hallId), eq(runs.id, results.runId)))
+    .innerJoin(tasks, ofTask)
+    .where(
+      and(
+        eq(results.hallId, hallId),
+        inArray(results.personId, [...new Set(alone.map(({ personId }) => personId))]),
+        inArray(results.place, [...new Set(alone.map(({ place }) => place))]),
+        lt(results.at, until),
+        sql`${results.at} > ${until.toISOString()}::timestamptz - interval '400 days'`,
+        isNotNull(results.outcome),
+        isNull(runs.deletedAt),
+      ),
+    )
+    .orderBy(results.personId, results.place, results.measure, desc(results.at))
 }
 
 /** Who wants to be on no board. */

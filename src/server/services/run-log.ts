@@ -62,7 +62,9 @@ export async function runsLike(hall: InHall, classId: string, most: number): Pro
   return (await entries(hall, and(present(hallId), same), most)).map(({ at: _, ...entry }) => entry)
 }
 
-async function entries({ tx }: InHall, where: SQL | undefined, most: number): Promise<(LogEntry & { at: string })[]> {
+async function entries({ hallId, tx }: InHall, where: SQL | undefined, most: number): Promise<(LogEntry & { at: string })[]> {
+  // Which they are is found by what is small; what they say is read of those alone.
+  const wanted = tx.select({ id: runs.id }).from(runs).where(where).orderBy(desc(moment)).limit(most)
   const rows = await tx
     .select({
       id: runs.id,
@@ -78,9 +80,8 @@ async function entries({ tx }: InHall, where: SQL | undefined, most: number): Pr
       endedAt: runs.endedAt,
     })
     .from(runs)
-    .where(where)
+    .where(and(eq(runs.hallId, hallId), inArray(runs.id, wanted)))
     .orderBy(desc(moment))
-    .limit(most)
   return rows.map(({ className, roomName, plannedSeconds, slotSeconds, names, record, startedAt, endedAt, ...row }) => ({
     ...row,
     className: className ?? 'A class that cannot be read',

@@ -220,8 +220,17 @@ export async function pastPartners({ hallId, tx }: InHall, exceptClassId: string
   const rows = await tx
     .select({ groups: sql<unknown>`${runs.snapshot}->'groups'` })
     .from(runs)
-    .where(and(eq(runs.hallId, hallId), ne(runs.classId, exceptClassId), isNotNull(runs.startedAt), isNull(runs.deletedAt)))
-    .orderBy(desc(runs.startedAt))
+    .where(
+      and(
+        eq(runs.hallId, hallId),
+        ne(runs.classId, exceptClassId),
+        isNotNull(runs.startedAt),
+        gt(runs.sequence, 0),
+        isNull(runs.deletedAt),
+      ),
+    )
+    // As the index has it.
+    .orderBy(desc(sql`coalesce(${runs.startedAt}, ${runs.createdAt})`))
     .limit(20)
   const groupsIn = (groups: unknown) => (Array.isArray(groups) ? (groups as string[][]) : [])
   return rows.map(({ groups }) =>

@@ -29,6 +29,7 @@ export function WhoDidWhat({ run }: { run: RunTold }) {
           </Row>
         ))}
       </Table>
+      {run.late.length > 0 && <p className="second">Came after the beginning: {run.late.join(', ')}.</p>}
       {run.left.length > 0 && <p className="second">Left before the end: {run.left.join(', ')}.</p>}
       <Button
         mt="sm"
