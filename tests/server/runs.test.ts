@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { foldEvents } from '../../src/core/run/clock/apply'
 import { askFor, waysBy } from '../../src/core/run/retime/asked'
 import type { RunSnapshot } from '../../src/core/run/room/snapshot'
-import { asker, listenTo, makeClass, makeRun, openHall, press, request, type Asker, type Hall } from '../fixtures/hall'
+import { asker, listenTo, makeClass, makeRun, openHall, openRun, press, request, type Asker, type Hall } from '../fixtures/hall'
 import type { RunningServer } from '../fixtures/server'
 
 /** Two app processes of one hall. */
@@ -20,7 +20,7 @@ afterAll(() => hall.close())
 describe('a run', () => {
   it('is opened once, however often it is pressed, and takes the class as last planned until it starts', async () => {
     const { id, version, document } = await makeClass(hall, 'demo-early')
-    const open = async () => ((await hall.post(`/api/classes/${id}/runs`)).body as { id: string }).id
+    const open = () => openRun(hall, id)
     const [a, b] = await Promise.all([open(), open()])
     expect(a).toBe(b)
     await hall.send('PUT', `/api/classes/${id}`, { version, document: { ...document, name: 'Early, renamed' } })

@@ -1,4 +1,4 @@
-import { Bar, BarChart, CartesianGrid, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
+import { type AxisDomain, Bar, BarChart, CartesianGrid, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import { Row, Cell, Table } from './Table'
 import chart from './chart.module.css'
 
@@ -31,6 +31,9 @@ const plain = (figure: number) => String(Number(figure.toFixed(1)))
 /** Figures over time, where one number will not do: by keys from point to point, and as a table behind it. */
 export function FiguresChart({ label, axis, figures, kind, isCount = false, tick = plain }: FiguresChartProps) {
   const Frame = kind === 'line' ? LineChart : BarChart
+  // Bars stand on nothing, or hang from it; so does what is counted.
+  const [least, most] = [Math.min(0, ...figures.map(({ figure }) => figure)), Math.max(0, ...figures.map(({ figure }) => figure))]
+  const domain: AxisDomain = kind === 'line' && !isCount ? ['auto', 'auto'] : [least < 0 ? 'auto' : 0, most > 0 ? 'auto' : 0]
   return (
     <figure className={chart.chart} aria-label={label}>
       <ResponsiveContainer width="100%" height={height}>
@@ -43,13 +46,7 @@ export function FiguresChart({ label, axis, figures, kind, isCount = false, tick
             width={64}
             tickFormatter={tick}
             allowDecimals={!isCount}
-            domain={
-              kind === 'bars'
-                ? [(least: number) => Math.min(0, least), (most: number) => Math.max(0, most)]
-                : isCount
-                  ? [0, 'auto']
-                  : ['auto', 'auto']
-            }
+            domain={domain}
             label={{ value: axis, angle: -90, position: 'insideLeft', style: { ...size, textAnchor: 'middle' } }}
           />
           <Tooltip

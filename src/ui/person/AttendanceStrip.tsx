@@ -20,7 +20,7 @@ export function AttendanceStrip({ told: { days, today, attendedInAll, person } }
       </ol>
       <p>
         {person.name} came on <b>{lastFour}</b> of the last 28 days, on {days.length} days in the last 26 weeks, and to {attendedInAll}{' '}
-        {attendedInAll === 1 ? 'class' : 'classes'} in all.
+        {attendedInAll === 1 ? 'class' : 'classes'} in all. <span className="second">A column is a week, Monday at the top.</span>
       </p>
     </>
   )

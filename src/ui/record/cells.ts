@@ -35,16 +35,18 @@ export function useCells({ sheet, resultOf, put }: Sheet, standards: Readonly<Re
         read.map(({ key, text, result }) => [key, result.ok ? { text } : { text, problem: result.problems[0]!.message }]),
       ),
     }))
-    const wanted = read.flatMap(({ column, row, text, result }): Wanted[] => {
+    const wanted = read.map(({ column, row, text, result }): Wanted[] => {
       if (!result.ok || text.trim() === wordsOf(column, row)) return []
       const standard = standards[`${column.place} ${column.measure}`]
       const outcome = result.value && { ...result.value, ...(standard && { standard }) }
       return row.personIds.map((personId) => ({ column, personId, outcome }))
     })
     const readable = read.filter(({ result }) => result.ok).map(({ key }) => key)
-    if (wanted.length === 0) return forget(readable)
     try {
-      await put(wanted, cells.length === 1 && cells[0]!.row.personIds.length > 1)
+      // What a pair or group did as one is an entry of its own; all the others are put down at once.
+      const alone = wanted.filter((some) => some.length === 1).flat()
+      if (alone.length > 0) await put(alone)
+      for (const some of wanted) if (some.length > 1) await put(some, true)
       forget(readable)
     } catch (error) {
       tellProblem(error as Error)
