@@ -1,8 +1,9 @@
+import { setTimeout as sleep } from 'node:timers/promises'
 import { askedIn, everyHall, inTheHall } from '../db/in-hall'
 import { log } from '../log'
 import { forgetLimits } from '../services/forget-limits'
 import { measure } from '../services/hall-limits'
-import { recordRuns } from '../services/records'
+import { recordOne } from '../services/records'
 import { closeIfOver, openRuns } from '../services/runs'
 import { storeSummaries } from './class-list'
 
@@ -28,9 +29,12 @@ const forget = (): Promise<void> =>
     if (!goesOn) forgotten.set(hall.hallId, Date.now())
   })
 
+/** Between two runs that are recorded rooms have the thread, and the machine, for themselves. */
+const breathMs = 150
+
 /** What lists and charts read of runs that have ended. */
 async function record(): Promise<void> {
-  while (await inTheHall(recordRuns));
+  while (await inTheHall(recordOne)) await sleep(breathMs)
 }
 
 // Records last: of what was forgotten just now they say nothing any more.

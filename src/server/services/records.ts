@@ -49,13 +49,16 @@ const unrecorded = or(
 )
 
 /** So many runs are recorded in one piece of work: their snapshots are large. A page that waits for it takes only the latest few. */
-const atOnce = { byItself: 20, forAPage: 3 } as const
+const atOnce = { byItself: 20, forAPage: 3, besideRooms: 1 } as const
 
 /**
  * Makes the records of runs that have ended and have none yet, or have changed since: what lists and charts read, so that none
  * reads a run whole. Answers whether there is more to do.
  */
 export const recordRuns = (hall: InHall): Promise<boolean> => recordSome(hall, atOnce.byItself)
+
+/** The same of one: by an app that has rooms to serve meanwhile. */
+export const recordOne = (hall: InHall): Promise<boolean> => recordSome(hall, atOnce.besideRooms)
 
 /** The same of the few that ended last, before something of them is shown: most often there is none, or the one that just ended. */
 export const recordLatest = (hall: InHall): Promise<boolean> => recordSome(hall, atOnce.forAPage)
