@@ -1,6 +1,5 @@
 import type { Phase } from '../timeline/phase'
-import { inMilliseconds, type Milliseconds } from '../base/units'
-import { isDone, turnKey, type Worked } from '../run/clock/worked'
+import { isDone, turnsOf, type PlannedTurn, type Worked } from '../run/clock/worked'
 import type { RunSnapshot } from '../run/room/snapshot'
 import { stationIn } from '../run/room/station-in'
 
@@ -13,25 +12,6 @@ export interface Coverage {
   missed: number[]
   /** Stations of which the first side alone is done, where sides go by laps. */
   oneSide: number[]
-}
-
-/** A turn of a circuit as it is planned: its first phase, its last, and its work. */
-interface PlannedTurn {
-  phase: Phase
-  lastIndex: number
-  plannedMs: Milliseconds
-}
-
-/** The turns of a circuit in order, each once for every repeat. */
-function turnsOf({ timeline }: RunSnapshot, pieceId: string): PlannedTurn[] {
-  const turns = new Map<string, PlannedTurn>()
-  for (const phase of timeline.phases) {
-    if (phase.kind !== 'work' || phase.pieceId !== pieceId) continue
-    const known = turns.get(turnKey(phase))
-    const plannedMs = (known?.plannedMs ?? 0) + inMilliseconds(phase.seconds)
-    turns.set(turnKey(phase), { phase: known?.phase ?? phase, lastIndex: phase.index, plannedMs })
-  }
-  return [...turns.values()]
 }
 
 interface Whereabouts {
@@ -48,7 +28,7 @@ function whereaboutsOf(snapshot: RunSnapshot, pieceId: string): Whereabouts {
   known.set(snapshot, byPiece)
   let found = byPiece.get(pieceId)
   if (!found) {
-    const turns = turnsOf(snapshot, pieceId)
+    const turns = turnsOf(snapshot.timeline).filter(({ phase }) => phase.pieceId === pieceId)
     const stationsOf = (personId: string) => Int16Array.from(turns, ({ phase }) => stationIn(snapshot, pieceId, phase, personId) ?? -1)
     byPiece.set(pieceId, (found = { turns, stations: snapshot.people.map(({ id }) => stationsOf(id)) }))
   }

@@ -1,6 +1,5 @@
-import { inMilliseconds, type Milliseconds } from '../base/units'
-import type { Phase, Timeline } from '../timeline/phase'
-import { isDone, turnKey, type Worked } from '../run/clock/worked'
+import type { Timeline } from '../timeline/phase'
+import { isDone, turnsOf, type PlannedTurn, type Worked } from '../run/clock/worked'
 import { stationFor } from '../run/room/done-here'
 import type { RunSnapshot } from '../run/room/snapshot'
 import { stationIn } from '../run/room/station-in'
@@ -28,24 +27,6 @@ export interface Attendance {
   partners: string[]
 }
 
-interface Turn {
-  phase: Phase
-  positions: Set<number>
-  planned: Milliseconds
-}
-
-/** The turns of work of a timeline, each once for every repeat. */
-function turnsOf({ phases }: Timeline): Turn[] {
-  const turns = new Map<string, Turn>()
-  for (const phase of phases) {
-    if (phase.kind !== 'work') continue
-    const key = turnKey(phase)
-    const turn = turns.get(key) ?? { phase, positions: new Set<number>(), planned: 0 }
-    turns.set(key, { ...turn, positions: turn.positions.add(phase.position ?? 0), planned: turn.planned + inMilliseconds(phase.seconds) })
-  }
-  return [...turns.values()]
-}
-
 /**
  * What everyone did in a run, by what was worked of its turns: at which stations, with which option and load, and what was missed.
  * Who has left is not there.
@@ -59,9 +40,9 @@ export function attendancesOf(snapshot: RunSnapshot, timeline: Timeline, worked:
   }))
 }
 
-function didOf(snapshot: RunSnapshot, turns: readonly Turn[], worked: Worked, personId: string): DidThere[] {
+function didOf(snapshot: RunSnapshot, turns: readonly PlannedTurn[], worked: Worked, personId: string): DidThere[] {
   const places = new Map<string, DidThere>()
-  for (const { phase, positions, planned } of turns) {
+  for (const { phase, positions, plannedMs } of turns) {
     const { pieceId, repeat, lap } = phase
     const circuit = snapshot.circuits[pieceId]
     const station = circuit?.rotates ? stationIn(snapshot, pieceId, phase, personId) : phase.station
@@ -85,7 +66,7 @@ function didOf(snapshot: RunSnapshot, turns: readonly Turn[], worked: Worked, pe
         done: 0,
         missed: 0,
       }
-      const done = isDone(worked, phase, planned)
+      const done = isDone(worked, phase, plannedMs)
       places.set(key, { ...known, done: known.done + (done ? 1 : 0), missed: known.missed + (done ? 0 : 1) })
     })
   }

@@ -107,6 +107,17 @@ describe('results of a run beside each other', () => {
     ])
   })
 
+  it('say how the second time of a list was against the first, where it is the same', () => {
+    const at = (repeat: number, tenths: number, more: Partial<Done> = {}): Kept => ({
+      ...kept(done('a', tenths, more)),
+      place: `ladder/${repeat}/0/0/0`,
+    })
+    const told = (...list: Kept[]) =>
+      shownResults({ kept: list, before: () => [], board: false, offBoards: new Set(), unit: 'kg' }).map(({ toFirstTime }) => toFirstTime)
+    expect(told(at(10, 1250), at(2, 1200))).toEqual(['+0:05', undefined])
+    expect(told(at(0, 1200), at(1, 1250, { option: 'push-up, knees' }))).toEqual([undefined, undefined])
+  })
+
   it('say how the last round was against the first', () => {
     expect(shown(false)[0]).toMatchObject({ splits: ['1:10', '1:05'], firstToLast: '−0:05' })
   })

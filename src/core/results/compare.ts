@@ -1,3 +1,4 @@
+import type { WeightUnit } from '../library/weight'
 import { betterOf, differenceWords, ranked } from './rank'
 import type { Outcome } from './outcome'
 import { didOtherwise, whatDiffers, type TaskDone } from './task'
@@ -22,7 +23,7 @@ export interface Placed {
  * Everyone's place in a result list, in the order given. Who did as most did is ranked among those; of another, what differs is
  * said, and there is no rank.
  */
-export function placed(list: readonly Done[]): Placed[] {
+export function placed(list: readonly Done[], unit?: WeightUnit): Placed[] {
   const alike = groupsAlike(list)
   const most = alike.toSorted((a, b) => b.length - a.length)[0] ?? []
   const ranks = new Map(most.length > 1 && most[0]!.task.measure !== 'effort' ? ranked(most).map((one) => [one.personId, one]) : [])
@@ -31,7 +32,7 @@ export function placed(list: readonly Done[]): Placed[] {
     const own = ranks.get(one.personId)
     const differs = most[0] ? didOtherwise(most[0], one) : []
     if (!own || !first) return { differs }
-    const toFirst = own.rank === 1 ? '' : differenceWords(own.outcome, first.outcome)
+    const toFirst = own.rank === 1 ? '' : differenceWords(own.outcome, first.outcome, unit)
     return { rank: own.rank, ...(toFirst && { toFirst }), differs }
   })
 }
@@ -60,16 +61,16 @@ export interface Before<Earlier extends Done> {
 }
 
 /** A result beside those of the same person before, the latest first. */
-export function besideBefore<Earlier extends Done>(now: Done, earlier: readonly Earlier[]): Before<Earlier> {
+export function besideBefore<Earlier extends Done>(now: Done, earlier: readonly Earlier[], unit?: WeightUnit): Before<Earlier> {
   const same = earlier.filter((then) => whatDiffers(now, then).length === 0)
   const [last] = same
   if (!last) return { isBest: false, differs: earlier[0] ? whatDiffers(now, earlier[0]) : [] }
   const best = same.reduce((found, then) => (betterOf(then.outcome, found.outcome) < 0 ? then : found), last)
   return {
     last,
-    toLast: differenceWords(now.outcome, last.outcome),
+    toLast: differenceWords(now.outcome, last.outcome, unit),
     best,
-    toBest: differenceWords(now.outcome, best.outcome),
+    toBest: differenceWords(now.outcome, best.outcome, unit),
     isBest: betterOf(now.outcome, best.outcome) < 0,
     differs: [],
   }

@@ -66,4 +66,9 @@ describe('how far one is off another', () => {
     [rounds(5), time(1200), ''],
     [time(1200, dnf), time(1200), ''],
   ])('%j against %j: %s', (one, other, words) => expect(differenceWords(one, other)).toBe(words))
+
+  it('in the weights that the hall reads', () => {
+    const lifted = (kilograms: number): Outcome => ({ value: { measure: 'load', kilograms } })
+    expect(differenceWords(lifted(13.608), lifted(9.072), 'lb')).toBe('+10 lb')
+  })
 })

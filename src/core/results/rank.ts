@@ -1,3 +1,4 @@
+import { showWeight, type WeightUnit } from '../library/weight'
 import { tenthsWords, valueWords } from './words'
 import type { Outcome, Value } from './outcome'
 
@@ -44,28 +45,31 @@ export function ranked<Entry extends { outcome: Outcome }>(entries: readonly Ent
  * By how much an outcome is off another, in words: `+0:12.4`, `−2 + 4`, `+5 kg`; `same` where it is not. Nothing where one is
  * without a value, or in another measure.
  */
-export function differenceWords(one: Outcome, other: Outcome): string {
+export function differenceWords(one: Outcome, other: Outcome, unit: WeightUnit = 'kg'): string {
   const [a, b] = [one.value, other.value]
   if (!a || !b || Boolean(one.didNotFinish) !== Boolean(other.didNotFinish)) return ''
-  const difference = differenceOf(a, b)
+  const difference = differenceOf(a, b, unit)
   if (!difference) return ''
   const [less, words] = difference
   return words === '' ? 'same' : `${less ? '−' : '+'}${words}`
 }
 
-function differenceOf(a: Value, b: Value): [less: boolean, words: string] | undefined {
+function differenceOf(a: Value, b: Value, unit: WeightUnit): [less: boolean, words: string] | undefined {
   if (a.measure === 'time' && b.measure === 'time') {
     const by = a.tenths - b.tenths
     return [by < 0, by === 0 ? '' : tenthsWords(by)]
   }
   if (a.measure === 'rounds' && b.measure === 'rounds') return roundsBetween(a, b)
-  if (a.measure === 'load' && b.measure === 'load') return plainBetween(a.kilograms - b.kilograms, ' kg')
+  if (a.measure === 'load' && b.measure === 'load') {
+    const by = a.kilograms - b.kilograms
+    return [by < 0, by === 0 ? '' : showWeight(Math.abs(by), unit)]
+  }
   if (a.measure === 'reps' && b.measure === 'reps') return plainBetween(a.reps - b.reps)
   if (a.measure === 'effort' && b.measure === 'effort') return plainBetween(a.effort - b.effort)
   return undefined
 }
 
-const plainBetween = (by: number, unit = ''): [boolean, string] => [by < 0, by === 0 ? '' : `${Number(Math.abs(by).toFixed(2))}${unit}`]
+const plainBetween = (by: number): [boolean, string] => [by < 0, by === 0 ? '' : String(Math.abs(by))]
 
 /** Rounds by rounds and reps by reps: how many reps a round has is not known. */
 function roundsBetween(a: Value & { measure: 'rounds' }, b: Value & { measure: 'rounds' }): [boolean, string] {

@@ -3,6 +3,7 @@ import { besideBefore, placed, type Done } from './compare'
 import type { Measure, Outcome } from './outcome'
 import { outcomeWords, tenthsWords, valueWords } from './words'
 import { differenceWords } from './rank'
+import { whatDiffers } from './task'
 import { teamTotals } from './totals'
 import type { WeightUnit } from '../library/weight'
 
@@ -32,6 +33,8 @@ export interface ShownResult {
   /** Tapped rounds: how long each took; the last against the first. */
   splits: string[]
   firstToLast?: string
+  /** Where the same was done before in the same class: against the first time. */
+  toFirstTime?: string
   rank?: number
   toFirst?: string
   last?: { words: string; at: string; by: string }
@@ -57,10 +60,10 @@ export function shownResults({ kept, before, board, offBoards, unit }: Compared)
   const places = groupBy(kept, ({ place, measure }) => `${place} ${measure}`)
   return Object.values(places).flatMap((there) => {
     const onBoard = there.filter(({ personId }) => board && !offBoards.has(personId))
-    const ranks = placed(onBoard)
+    const ranks = placed(onBoard, unit)
     return there.map((one) => {
       const { rank, toFirst, differs = [] } = ranks[onBoard.indexOf(one)] ?? {}
-      const { last, toLast = '', best, toBest = '', isBest, differs: differsFromBefore } = besideBefore(one, before(one))
+      const { last, toLast = '', best, toBest = '', isBest, differs: differsFromBefore } = besideBefore(one, before(one), unit)
       const then = (earlier: Earlier, by: string) => ({ words: outcomeWords(earlier.outcome, unit), at: earlier.at, by })
       return {
         place: one.place,
@@ -71,6 +74,7 @@ export function shownResults({ kept, before, board, offBoards, unit }: Compared)
         isEntered: one.isEntered,
         splits: one.splits.map(tenthsWords),
         ...(one.splits.length > 1 && { firstToLast: between(one.splits[0]!, one.splits.at(-1)!) }),
+        ...againstFirstTime(one, kept, unit),
         ...(rank !== undefined && { rank }),
         ...(toFirst && { toFirst }),
         ...(last && { last: then(last, toLast) }),
@@ -81,6 +85,20 @@ export function shownResults({ kept, before, board, offBoards, unit }: Compared)
       }
     })
   })
+}
+
+/** Of a list that a class does more than once: against the first time that somebody did it in this class. */
+function againstFirstTime(one: Kept, kept: readonly Kept[], unit: WeightUnit): Pick<ShownResult, 'toFirstTime'> {
+  const [piece] = one.place.split('/')
+  const same = kept.filter(
+    (other) =>
+      other.personId === one.personId &&
+      other.measure === one.measure &&
+      other.place.split('/')[0] === piece &&
+      whatDiffers(one, other).length === 0,
+  )
+  const first = same.toSorted((a, b) => a.place.localeCompare(b.place, 'en', { numeric: true }))[0]
+  return !first || first.place === one.place ? {} : { toFirstTime: differenceWords(one.outcome, first.outcome, unit) }
 }
 
 const between = (first: number, last: number): string =>

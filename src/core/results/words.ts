@@ -1,5 +1,5 @@
 import { formatSeconds } from '../base/units'
-import { showWeight, type WeightUnit } from '../library/weight'
+import { kilogramsPerPound, showWeight, type WeightUnit } from '../library/weight'
 import type { Outcome, Value } from './outcome'
 
 /** `1343` → `"2:14.3"`; whole seconds without a tenth, as nobody tapped it. */
@@ -22,6 +22,22 @@ export function valueWords(value: Value, unit: WeightUnit = 'kg'): string {
       return showWeight(value.kilograms, unit)
     case 'effort':
       return String(value.effort)
+  }
+}
+
+/** The one figure by which a value is drawn: seconds, rounds, reps, or the weight in what the hall reads. */
+export function figureOf(value: Value, unit: WeightUnit = 'kg'): number {
+  switch (value.measure) {
+    case 'time':
+      return value.tenths / 10
+    case 'rounds':
+      return value.rounds
+    case 'reps':
+      return value.reps
+    case 'load':
+      return unit === 'kg' ? value.kilograms : value.kilograms / kilogramsPerPound
+    case 'effort':
+      return value.effort
   }
 }
 

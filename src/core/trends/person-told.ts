@@ -18,7 +18,7 @@ export interface ShownBest {
   best: { words: string; at: string }
   last: { words: string; at: string }
   times: number
-  /** For a line: of a time seconds, of a load kilograms, else rounds or reps. */
+  /** For a line: of a time seconds, of a load what the hall reads, else rounds or reps. */
   points: { at: string; figure: number; words: string }[]
 }
 

@@ -1,7 +1,7 @@
 import { dayKey } from '../../core/base/calendar/zoned'
 import type { WeightUnit } from '../../core/library/weight'
 import { bestsOf } from '../../core/results/bests'
-import { outcomeWords, spokenOutcome } from '../../core/results/words'
+import { figureOf, outcomeWords, spokenOutcome } from '../../core/results/words'
 import { loadOverTime } from '../../core/trends/load-over-time'
 import type { PersonTold, ShownBest } from '../../core/trends/person-told'
 import type { InHall } from '../db/in-hall'
@@ -49,17 +49,7 @@ export async function shownBests(hall: InHall, personId: string, unit: WeightUni
     points: points.flatMap(({ at, outcome }) => {
       const { value, didNotFinish } = outcome
       if (!value || didNotFinish || value.measure !== measure) return []
-      const figure =
-        value.measure === 'time'
-          ? value.tenths / 10
-          : value.measure === 'load'
-            ? value.kilograms
-            : value.measure === 'rounds'
-              ? value.rounds
-              : value.measure === 'reps'
-                ? value.reps
-                : value.effort
-      return [{ at, figure, words: outcomeWords(outcome, unit) }]
+      return [{ at, figure: figureOf(value, unit), words: outcomeWords(outcome, unit) }]
     }),
   }))
 }

@@ -1,4 +1,3 @@
-import { Button } from '@mantine/core'
 import { nobody } from '@core/library/erase'
 import { formatSeconds } from '@core/base/units'
 import type { LogEntry } from '@core/trends/run-log'
@@ -6,7 +5,7 @@ import { useState, type ComponentProps } from 'react'
 import { fromText } from './from-text'
 import { Kit } from './Kit'
 import { usePutAway } from './put-away'
-import { saveCsv } from './save-csv'
+import { SaveCsv } from './SaveCsv'
 import { datedOf, timeOf } from './zoned-time'
 import { Cell, Row, Table } from './Table'
 import kit from './kit.module.css'
@@ -40,9 +39,7 @@ export function LogTable({ rows: all, zone }: { rows: LogEntry[]; zone: string }
           <Entry key={row.id} row={row} zone={zone} onPutAway={() => remove(row)} />
         ))}
       </Table>
-      <Button mt="sm" variant="default" onClick={() => void saveCsv('log.csv', csvOf(rows, zone))}>
-        Save as CSV
-      </Button>
+      <SaveCsv file="log.csv" rows={() => csvOf(rows, zone)} />
     </>
   )
 }

@@ -1,17 +1,25 @@
 import { Button } from '@mantine/core'
 import { useState } from 'react'
 import { formatSeconds } from '@core/base/units'
+import type { WeightUnit } from '@core/library/weight'
 import type { ShownBest } from '@core/trends/person-told'
 import { FiguresChart } from '../kit/chart'
-import { saveCsv } from '../kit/save-csv'
+import { SaveCsv } from '../kit/SaveCsv'
 import { Cell, Row, RowHead, Table } from '../kit/Table'
 import { datedOf, dayOf } from '../kit/zoned-time'
 import record from '../record/record.module.css'
 
-const axes: Record<string, string> = { time: 'minutes', rounds: 'rounds', reps: 'reps', load: 'kg' }
+const axes: Record<string, string> = { time: 'minutes', rounds: 'rounds', reps: 'reps' }
+
+interface BestsProps {
+  bests: ShownBest[]
+  name: string
+  zone: string
+  unit: WeightUnit
+}
 
 /** What somebody did best and last of each task, each compared with nothing but the same. */
-export function Bests({ bests, name, zone }: { bests: ShownBest[]; name: string; zone: string }) {
+export function Bests({ bests, name, zone, unit }: BestsProps) {
   const [shown, setShown] = useState<number>()
   if (bests.length === 0) return <p>No results yet. They are tapped in a list, or put down with the results of a run.</p>
   return (
@@ -25,37 +33,39 @@ export function Bests({ bests, name, zone }: { bests: ShownBest[]; name: string;
             key={index}
             one={one}
             zone={zone}
+            unit={unit}
             isShown={shown === index}
             onShow={() => setShown(shown === index ? undefined : index)}
           />
         ))}
       </Table>
-      <Button
-        mt="sm"
-        variant="default"
-        onClick={() =>
-          void saveCsv(`${name} bests.csv`, [
-            ['What', 'Task', 'How', 'Best', 'On', 'Last', 'On', 'Times'],
-            ...bests.map(({ name: what, lines, how, best, last, times }) => [
-              what,
-              lines.join('; '),
-              how,
-              best.words,
-              best.at.slice(0, 10),
-              last.words,
-              last.at.slice(0, 10),
-              String(times),
-            ]),
-          ])
-        }
-      >
-        Save as CSV
-      </Button>
+      <SaveCsv
+        file={`${name} bests.csv`}
+        rows={() => [
+          ['What', 'Task', 'How', 'Best', 'On', 'Last', 'On', 'Times'],
+          ...bests.map(({ name: what, lines, how, best, last, times }) => [
+            what,
+            lines.join('; '),
+            how,
+            best.words,
+            best.at.slice(0, 10),
+            last.words,
+            last.at.slice(0, 10),
+            String(times),
+          ]),
+        ]}
+      />
     </>
   )
 }
 
-function BestRow({ one, zone, isShown, onShow }: { one: ShownBest; zone: string; isShown: boolean; onShow: () => void }) {
+interface BestRowProps extends Pick<BestsProps, 'zone' | 'unit'> {
+  one: ShownBest
+  isShown: boolean
+  onShow: () => void
+}
+
+function BestRow({ one, zone, unit, isShown, onShow }: BestRowProps) {
   const { name, lines, how, best, last, times, points, measure } = one
   return (
     <>
@@ -85,7 +95,7 @@ function BestRow({ one, zone, isShown, onShow }: { one: ShownBest; zone: string;
           <Cell colSpan={5}>
             <FiguresChart
               label={`${name} over time`}
-              axis={axes[measure] ?? measure}
+              axis={axes[measure] ?? unit}
               kind="line"
               {...(measure === 'time' && { tick: (seconds: number) => formatSeconds(Math.round(seconds)) })}
               figures={points.map(({ at, figure, words }) => ({ at: dayOf(at, zone).slice(4), figure, words }))}

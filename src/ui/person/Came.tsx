@@ -1,6 +1,5 @@
-import { Button } from '@mantine/core'
 import type { PersonTold } from '@core/trends/person-told'
-import { saveCsv } from '../kit/save-csv'
+import { SaveCsv } from '../kit/SaveCsv'
 import { Cell, Row, Table } from '../kit/Table'
 import { datedOf, timeOf } from '../kit/zoned-time'
 import kit from '../kit/kit.module.css'
@@ -35,18 +34,13 @@ export function Came({ told: { attended, attendedInAll, person }, zone }: { told
           <a href={`/log?search=${encodeURIComponent(person.name)}`}>log</a>.
         </p>
       )}
-      <Button
-        mt="xs"
-        variant="default"
-        onClick={() =>
-          void saveCsv(`${person.name} classes.csv`, [
-            ['When', 'Class', 'Minutes', 'Effort'],
-            ...attended.map(({ at, className, minutes, effort }) => [at, className, String(Math.round(minutes)), String(effort ?? '')]),
-          ])
-        }
-      >
-        Save as CSV
-      </Button>
+      <SaveCsv
+        file={`${person.name} classes.csv`}
+        rows={() => [
+          ['When', 'Class', 'Minutes', 'Effort'],
+          ...attended.map(({ at, className, minutes, effort }) => [at, className, String(Math.round(minutes)), String(effort ?? '')]),
+        ]}
+      />
     </>
   )
 }

@@ -1,6 +1,5 @@
-import { Button } from '@mantine/core'
 import type { Had as HadBefore, PersonTold } from '@core/trends/person-told'
-import { saveCsv } from '../kit/save-csv'
+import { SaveCsv } from '../kit/SaveCsv'
 import { Cell, Row, RowHead, Table } from '../kit/Table'
 import { datedOf } from '../kit/zoned-time'
 import shell from '../shell/shell.module.css'
@@ -31,19 +30,11 @@ export function Had({ what, had, name, since }: HadProps) {
             ))}
           </Table>
           {had.length > 12 && <p className="second">and {had.length - 12} more, in the CSV</p>}
-          <Button
-            mt="xs"
-            size="compact-sm"
-            variant="default"
-            onClick={() =>
-              void saveCsv(`${name} ${what.toLowerCase()}.csv`, [
-                [what, 'Classes'],
-                ...had.map(({ name: one, times }) => [one, String(times)]),
-              ])
-            }
-          >
-            Save {what.toLowerCase()} as CSV
-          </Button>
+          <SaveCsv
+            file={`${name} ${what.toLowerCase()}.csv`}
+            what={what.toLowerCase()}
+            rows={() => [[what, 'Classes'], ...had.map(({ name: one, times }) => [one, String(times)])]}
+          />
         </>
       )}
     </section>
@@ -70,19 +61,10 @@ export function LimitsOver({ limits, name, zone }: { limits: PersonTold['limits'
               </Row>
             ))}
           </Table>
-          <Button
-            mt="xs"
-            size="compact-sm"
-            variant="default"
-            onClick={() =>
-              void saveCsv(`${name} easy on.csv`, [
-                ['Since', 'Easy on'],
-                ...limits.map(({ at, goEasy }) => [at.slice(0, 10), words(goEasy)]),
-              ])
-            }
-          >
-            Save as CSV
-          </Button>
+          <SaveCsv
+            file={`${name} easy on.csv`}
+            rows={() => [['Since', 'Easy on'], ...limits.map(({ at, goEasy }) => [at.slice(0, 10), words(goEasy)])]}
+          />
         </>
       )}
     </section>

@@ -1,7 +1,6 @@
-import { Button } from '@mantine/core'
 import type { LoadOverTime } from '@core/trends/load-over-time'
 import { FiguresChart } from '../kit/chart'
-import { saveCsv } from '../kit/save-csv'
+import { SaveCsv } from '../kit/SaveCsv'
 import { dayOf } from '../kit/zoned-time'
 import record from '../record/record.module.css'
 import styles from './person.module.css'
@@ -50,24 +49,20 @@ export function Load({ load: { weeks, recent, isSudden, lastSevenDays }, name }:
         nothing, and what is done elsewhere is not known. That a high ratio foretells an injury is disputed: it is a figure to talk about,
         no forecast.
       </p>
-      <Button
-        variant="default"
-        onClick={() =>
-          void saveCsv(`${name} load.csv`, [
-            ['Week from', 'Classes', 'Effort told', 'Load', 'Monotony', 'Strain'],
-            ...weeks.map(({ from, sessions, told, total, monotony, strain }) => [
-              from,
-              String(sessions),
-              String(told),
-              whole(total),
-              tenth(monotony),
-              whole(strain),
-            ]),
-          ])
-        }
-      >
-        Save as CSV
-      </Button>
+      <SaveCsv
+        file={`${name} load.csv`}
+        rows={() => [
+          ['Week from', 'Classes', 'Effort told', 'Load', 'Monotony', 'Strain'],
+          ...weeks.map(({ from, sessions, told, total, monotony, strain }) => [
+            from,
+            String(sessions),
+            String(told),
+            whole(total),
+            tenth(monotony),
+            whole(strain),
+          ]),
+        ]}
+      />
     </>
   )
 }

@@ -41,7 +41,7 @@ export function PersonPage({ told, zone }: PersonPageProps) {
         </section>
         <section className={`${shell.sheet} ${record.section}`} aria-label="Bests">
           <h2>Bests, and loads over time</h2>
-          <Bests bests={told.bests} name={person.name} zone={zone} />
+          <Bests bests={told.bests} name={person.name} zone={zone} unit={told.unit} />
         </section>
         <div className={`${styles.columns} ${record.section}`}>
           <Had what="Exercises" had={told.exercises} name={person.name} since="in the last 90 days" />

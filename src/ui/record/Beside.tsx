@@ -1,8 +1,7 @@
 import { groupBy } from 'es-toolkit'
-import { Button } from '@mantine/core'
 import type { ResultsSheet } from '@core/results/sheet'
 import type { ShownResult } from '@core/results/run-results'
-import { saveCsv } from '../kit/save-csv'
+import { SaveCsv } from '../kit/SaveCsv'
 import { Cell, Row, RowHead, Table } from '../kit/Table'
 import { datedOf } from '../kit/zoned-time'
 import { columnKey } from './use-sheet'
@@ -35,12 +34,14 @@ function BesideAt({ name, there, sheet, zone }: BesideProps & { name: string; th
   const ranked = there.some(({ rank }) => rank !== undefined)
   const inOrder = [...there].sort((a, b) => (a.rank ?? Infinity) - (b.rank ?? Infinity))
   const rounds = there.some(({ splits }) => splits.length > 1)
+  const repeated = there.some(({ toFirstTime }) => toFirstTime !== undefined)
   const columns = [
     ...(ranked ? ['Place'] : []),
     'Who',
     'Did',
     ...(ranked ? ['To the first'] : []),
     ...(rounds ? ['Round by round'] : []),
+    ...(repeated ? ['To the first time'] : []),
     'Last time',
     'Best before',
   ]
@@ -67,6 +68,7 @@ function BesideAt({ name, there, sheet, zone }: BesideProps & { name: string; th
                 {one.firstToLast && <span className={styles.differs}>first to last {one.firstToLast}</span>}
               </Cell>
             )}
+            {repeated && <Cell>{one.toFirstTime}</Cell>}
             <Cell>
               {before(one.last)}
               {one.differsFromBefore.length > 0 && <span className={styles.differs}>not compared: {one.differsFromBefore.join('; ')}</span>}
@@ -85,28 +87,24 @@ function BesideAt({ name, there, sheet, zone }: BesideProps & { name: string; th
             .join('; ')}
         </p>
       )}
-      <Button
-        variant="default"
-        size="compact-sm"
-        onClick={() =>
-          void saveCsv(`${name}.csv`, [
-            ['Place', 'Who', 'Did', 'Standard', 'To the first', 'Rounds', 'Last time', 'Best before', 'Not compared'],
-            ...inOrder.map((one) => [
-              String(one.rank ?? ''),
-              nameById.get(one.personId) ?? '',
-              one.words,
-              one.outcome.standard ?? '',
-              one.toFirst ?? '',
-              one.splits.join(', '),
-              before(one.last),
-              before(one.best),
-              [...one.differs, ...one.differsFromBefore].join('; '),
-            ]),
-          ])
-        }
-      >
-        Save {name} as CSV
-      </Button>
+      <SaveCsv
+        file={`${name}.csv`}
+        what={name}
+        rows={() => [
+          ['Place', 'Who', 'Did', 'Standard', 'To the first', 'Rounds', 'Last time', 'Best before', 'Not compared'],
+          ...inOrder.map((one) => [
+            String(one.rank ?? ''),
+            nameById.get(one.personId) ?? '',
+            one.words,
+            one.outcome.standard ?? '',
+            one.toFirst ?? '',
+            one.splits.join(', '),
+            before(one.last),
+            before(one.best),
+            [...one.differs, ...one.differsFromBefore].join('; '),
+          ]),
+        ]}
+      />
     </>
   )
 }

@@ -1,8 +1,8 @@
-import { Button, Checkbox, NativeSelect, TextInput } from '@mantine/core'
+import { Checkbox, NativeSelect, TextInput } from '@mantine/core'
 import { useState } from 'react'
 import { measureNames } from '@core/results/outcome'
 import type { ResultsSheet } from '@core/results/sheet'
-import { saveCsv } from '../kit/save-csv'
+import { SaveCsv } from '../kit/SaveCsv'
 import { useUnsaved } from '../kit/unsaved'
 import { Beside } from './Beside'
 import { CalledOut } from './CalledOut'
@@ -92,19 +92,16 @@ export function Results({ address, first, csv, zone }: ResultsProps) {
       </p>
       <Beside sheet={sheet.sheet} zone={zone} />
       <History sheet={sheet.sheet} zone={zone} />
-      <Button
-        mt="sm"
-        variant="default"
-        disabled={results.length === 0}
-        onClick={() =>
-          void saveCsv(csv, [
+      {results.length > 0 && (
+        <SaveCsv
+          file={csv}
+          what="results"
+          rows={() => [
             ['Who', ...columns.map(nameOf)],
             ...people.map(({ id, name }) => [name, ...columns.map((column) => sheet.resultOf(column, id)?.words ?? '')]),
-          ])
-        }
-      >
-        Save results as CSV
-      </Button>
+          ]}
+        />
+      )}
     </>
   )
 }

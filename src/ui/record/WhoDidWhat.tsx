@@ -1,9 +1,8 @@
-import { Button } from '@mantine/core'
 import { groupBy } from 'es-toolkit'
 import { nobody } from '@core/library/erase'
 import type { DidThere } from '@core/records/did'
 import type { RunTold } from '@core/records/run-told'
-import { saveCsv } from '../kit/save-csv'
+import { SaveCsv } from '../kit/SaveCsv'
 import { Cell, Row, RowHead, Table } from '../kit/Table'
 
 const columns = ['Who', 'Stations', 'Another option or load', 'Missed']
@@ -31,18 +30,10 @@ export function WhoDidWhat({ run }: { run: RunTold }) {
       </Table>
       {run.late.length > 0 && <p className="second">Came after the beginning: {run.late.join(', ')}.</p>}
       {run.left.length > 0 && <p className="second">Left before the end: {run.left.join(', ')}.</p>}
-      <Button
-        mt="sm"
-        variant="default"
-        onClick={() =>
-          void saveCsv(`${run.name} who did what.csv`, [
-            columns,
-            ...rows.map(({ name, stations, own, missed }) => [name, stations, own, missed]),
-          ])
-        }
-      >
-        Save as CSV
-      </Button>
+      <SaveCsv
+        file={`${run.name} who did what.csv`}
+        rows={() => [columns, ...rows.map(({ name, stations, own, missed }) => [name, stations, own, missed])]}
+      />
     </>
   )
 }

@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { readOutcome } from '@core/results/read-outcome'
 import { ApiError } from '../kit/api'
 import { tellProblem } from '../kit/notice'
-import { cellKey, type Column, type Sheet, type Wanted } from './use-sheet'
+import { cellKey, columnKey, type Column, type Sheet, type Wanted } from './use-sheet'
 
 /** Whose cell it is: one person's, or a pair's or group's that did it as one. */
 export interface RowOf {
@@ -37,7 +37,7 @@ export function useCells({ sheet, resultOf, put }: Sheet, standards: Readonly<Re
     }))
     const wanted = read.map(({ column, row, text, result }): Wanted[] => {
       if (!result.ok || text.trim() === wordsOf(column, row)) return []
-      const standard = standards[`${column.place} ${column.measure}`]
+      const standard = standards[columnKey(column)]
       const outcome = result.value && { ...result.value, ...(standard && { standard }) }
       return row.personIds.map((personId) => ({ column, personId, outcome }))
     })

@@ -1,9 +1,8 @@
 import { formatSeconds } from '@core/base/units'
 import type { ClassTrend } from '@core/trends/class-trend'
 import type { LogEntry } from '@core/trends/run-log'
-import { Button } from '@mantine/core'
 import { FiguresChart } from '../../kit/chart'
-import { saveCsv } from '../../kit/save-csv'
+import { SaveCsv } from '../../kit/SaveCsv'
 import { Cell, Row, RowHead, Table } from '../../kit/Table'
 import { dayOf } from '../../kit/zoned-time'
 import styles from './results.module.css'
@@ -101,18 +100,13 @@ function Options({ trend: { options } }: { trend: ClassTrend }) {
           </Row>
         ))}
       </Table>
-      <Button
-        variant="default"
-        size="compact-sm"
-        onClick={() =>
-          void saveCsv('options.csv', [
-            columns,
-            ...options.map(({ station, exercise, own, people }) => [String(station), exercise, String(own), share(own, people)]),
-          ])
-        }
-      >
-        Save as CSV
-      </Button>
+      <SaveCsv
+        file="options.csv"
+        rows={() => [
+          columns,
+          ...options.map(({ station, exercise, own, people }) => [String(station), exercise, String(own), share(own, people)]),
+        ]}
+      />
     </>
   )
 }
