@@ -29,7 +29,7 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   // Bounds for a machine that crawls: what is right never waits so long.
-  timeout: 180_000,
+  timeout: 400_000,
   expect: { timeout: 30_000 },
   use: {
     viewport: { width: 1280, height: 800 },

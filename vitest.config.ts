@@ -28,6 +28,7 @@ export default defineConfig({
           include: ['tests/server/**/*.test.ts'],
           globalSetup: 'tests/fixtures/template.ts',
           maxWorkers: 4,
+          expect: { poll: { timeout: 60_000 } },
           testTimeout: 120_000,
           hookTimeout: 300_000,
         },

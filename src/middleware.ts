@@ -3,7 +3,6 @@ import { keepHouse } from '@server/actions/housekeeping'
 import { asksWho, may, rightTo } from '@server/access/rights'
 import { whoAsks } from '@server/access/who'
 import { askedIn } from '@server/db/in-hall'
-import { databaseTrouble } from '@server/db/trouble'
 import { closedPage } from '@server/http/closed-page'
 import { pageInTurn } from '@server/http/pages-in-turn'
 import { limitRate } from '@server/http/rates'
@@ -66,6 +65,6 @@ export const onRequest = defineMiddleware(async (context, next) => {
     const answer = answerTo(error)
     if (isApi || answer.status === 429 || answer.status === 405) return answer
     const page = await rewrite('/500')
-    return new Response(page.body, { status: databaseTrouble(error) ? 503 : 500, headers: page.headers })
+    return new Response(page.body, { status: answer.status, headers: page.headers })
   }
 })

@@ -107,6 +107,8 @@ async function serve(): Promise<void> {
   const host = process.env.HOST ?? '127.0.0.1'
   await server.listen({ port, host })
   log.info({ host, port }, 'listening')
+  // For whoever has started it and waits.
+  process.send?.('ready')
 
   let ending = false
   const end = (signal: NodeJS.Signals) => {

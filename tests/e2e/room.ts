@@ -55,7 +55,7 @@ export async function expectTogether(controls: Page, wall: Page): Promise<void> 
     // The wall says "Paused" where the controls say what is paused.
     const [said, seen] = await Promise.all([word(controls).innerText(), word(wall).innerText()])
     expect(said.split(':')[0]).toBe(seen)
-  }).toPass({ timeout: 30_000 })
+  }).toPass({ timeout: 120_000 })
 }
 
 /** Tells the run something past its controls: what is pressed is seen elsewhere. */

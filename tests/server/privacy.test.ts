@@ -94,10 +94,8 @@ it('what people go easy on is forgotten a year after their last class, wherever 
   const another = await hall.another()
   await fetch(`${another.base}/api/time`)
   // Jun came lately, and Anselm was only just written down.
-  await expect.poll(limits, { timeout: 20_000 }).toEqual(['anselm', 'jun'])
-  await expect
-    .poll(async () => (await hall.sql('select count(*)::int as left from run where not limits_forgotten'))[0]!.left, { timeout: 20_000 })
-    .toBe(1)
+  await expect.poll(limits).toEqual(['anselm', 'jun'])
+  await expect.poll(async () => (await hall.sql('select count(*)::int as left from run where not limits_forgotten'))[0]!.left).toBe(1)
   const [{ text }] = (await hall.sql(
     `select string_agg(document::text, '') || (select snapshot::text from run where id = $1) || (select string_agg(document::text, '') from class_revision where class_id = $2) as text from class where id = $2`,
     [oldRun, old],

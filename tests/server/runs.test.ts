@@ -123,7 +123,7 @@ describe('a run', () => {
     for (let screen = 0; screen < 10; screen++) await gone()
     // The server has dealt with all of them once it has answered what came after.
     await streams()
-    await expect.poll(streams, { timeout: 20_000 }).toBe(0)
+    await expect.poll(streams).toBe(0)
   })
 
   it('stands in the log with its planned and its actual length', async () => {
@@ -142,7 +142,7 @@ describe('a run', () => {
     // Every process looks when it begins, and each minute after.
     await hall.another()
     await expect
-      .poll(async () => (await hall.sql('select ended_at is not null as over from run where id = $1', [runId]))[0], { timeout: 20_000 })
+      .poll(async () => (await hall.sql('select ended_at is not null as over from run where id = $1', [runId]))[0])
       .toEqual({ over: true })
   })
 

@@ -53,7 +53,7 @@ async function start(env: Record<string, string | undefined> = {}, words: string
     return over
   }
   closing.push(() => void end())
-  await expect.poll(() => said, { timeout: 60_000 }).toContain('Press Ctrl-C')
+  await expect.poll(() => said).toContain('Press Ctrl-C')
   return { base: `http://127.0.0.1:${port}`, end, said: () => said }
 }
 
@@ -82,7 +82,6 @@ describe('./start', () => {
     expect(again).toMatchObject({ code: 1, said: expect.stringContaining('already running') })
     const pid = Number(readFileSync(join(data, 'app.pid'), 'utf8'))
     process.kill(pid, 'SIGKILL')
-    const killed = performance.now()
     await expect
       .poll(
         () =>
@@ -90,15 +89,11 @@ describe('./start', () => {
             ({ status }) => status,
             () => 0,
           ),
-        { timeout: 10_000, interval: 20 },
+        { interval: 20 },
       )
       .toBe(200)
-    // Started again within a second; the rest is the app's own beginning.
-    expect(performance.now() - killed).toBeLessThan(6000)
     expect(first.said()).toContain('The app has crashed')
-    const ending = performance.now()
     expect(await first.end()).toBe(0)
-    expect(performance.now() - ending).toBeLessThan(10_000)
     const second = await start({ DATABASE_URL: undefined })
     expect((await asker(second.base).get(`/api/classes/${id}`)).status).toBe(200)
     await second.end()

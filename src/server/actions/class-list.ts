@@ -4,74 +4,84 @@ import type { OtherClass } from '../../core/class/overlap'
 import { inTheHall } from '../db/in-hall'
 import { runJob } from '../jobs/pool'
 import { classesBeside, classesBetween, classTexts, keepSummary, type ListedClass, type StoredClass } from '../services/classes'
-import { knownLibrary } from '../services/halls'
+import { Refused } from '../refused'
+import { knownLibrary, type KnownLibrary } from '../services/halls'
 
 export interface SummedClass extends Omit<ListedClass, 'summary' | 'summaryOf'> {
-  summary: ClassSummary
+  /** Absent as long as it is being worked out. */
+  summary?: ClassSummary
 }
 
-/** Asked for at once: each is worked out within a moment, and the list shows the rest the next time. */
-const mostAtOnce = 60
+/** So many at once, in jobs of so many: the list shows the rest as being worked out. */
+const most = { atOnce: 60, inAJob: 12 } as const
 
 /** Summaries that were worked out and are not stored yet, by class, version and library. */
 const worked = new LRUCache<string, ClassSummary>({ max: 2000 })
+
+/** Those under way, by the same: who needs one meanwhile waits for it, and asks for no second. */
+const underWay = new Map<string, Promise<void>>()
 
 interface Summing {
   listed: ListedClass[]
   /** Of a class, what its summary has to be of. */
   keyOf: (listing: Pick<ListedClass, 'id' | 'version'>) => string
-  made: Map<string, ClassSummary>
 }
 
-/** Classes of a stretch of time, and summaries of those whose stored one is of an earlier class or library. */
+/** Classes of a stretch of time; summaries of those whose stored one is of an earlier class or library are in `worked` then. */
 async function summed(from: Date, until: Date): Promise<Summing> {
-  const { listed, known, texts, keyOf } = await inTheHall(async (hall) => {
+  const { listed, known, stale, texts, keyOf } = await inTheHall(async (hall) => {
     const known = await knownLibrary(hall)
     const listed = await classesBetween(hall, from, until)
     const keyOf: Summing['keyOf'] = ({ id, version }) => `${hall.hallId}/${id}/${version}/${known.key}`
-    const stale = listed.filter((listing) => listing.summaryOf !== keyOf(listing) && !worked.has(keyOf(listing))).slice(0, mostAtOnce)
-    return {
-      known,
-      listed,
-      keyOf,
-      texts: await classTexts(
-        hall,
-        stale.map(({ id }) => id),
-      ),
-    }
+    const stale = listed.filter((listing) => listing.summaryOf !== keyOf(listing) && !worked.has(keyOf(listing))).slice(0, most.atOnce)
+    const ids = stale.filter((listing) => !underWay.has(keyOf(listing))).map(({ id }) => id)
+    return { known, listed, keyOf, stale: stale.map(keyOf), texts: await classTexts(hall, ids) }
   })
-  if (texts.length > 0) {
-    const input = `[${texts.map(({ id, text }) => `{"id":${JSON.stringify(id)},"document":${text}}`).join()}]`
-    const versions = new Map(texts.map(({ id, version }) => [id, version]))
-    for (const { id, summary } of JSON.parse(await runJob('summaries', input, known)) as { id: string; summary: ClassSummary }[])
-      worked.set(keyOf({ id, version: versions.get(id)! }), summary)
-  }
-  const made = new Map(
-    listed.flatMap((listing): [string, ClassSummary][] =>
-      listing.summaryOf !== keyOf(listing) && worked.has(keyOf(listing)) ? [[listing.id, worked.get(keyOf(listing))!]] : [],
-    ),
-  )
-  return { listed, keyOf, made }
+  const asked = texts.filter((text) => !underWay.has(keyOf(text)))
+  for (let at = 0; at < asked.length; at += most.inAJob) sumUp(asked.slice(at, at + most.inAJob), keyOf, known)
+  await Promise.all(stale.map((key) => underWay.get(key)))
+  return { listed, keyOf }
 }
+
+type ClassText = Awaited<ReturnType<typeof classTexts>>[number]
+
+/** Has summaries worked out, in one job. A server that has too much else to do leaves them for the next time. */
+function sumUp(texts: ClassText[], keyOf: Summing['keyOf'], known: KnownLibrary): void {
+  const keys = new Map(texts.map((text) => [text.id, keyOf(text)]))
+  const job = runJob('summaries', storedClasses(texts), known)
+    .then((answer) => {
+      for (const { id, summary } of JSON.parse(answer) as { id: string; summary: ClassSummary }[]) worked.set(keys.get(id)!, summary)
+    })
+    .catch((error: unknown) => {
+      if (!(error instanceof Refused)) throw error
+    })
+    .finally(() => keys.forEach((key) => underWay.delete(key)))
+  keys.forEach((key) => underWay.set(key, job))
+}
+
+const storedClasses = (texts: ClassText[]): string =>
+  `[${texts.map(({ id, text }) => `{"id":${JSON.stringify(id)},"document":${text}}`).join()}]`
 
 /**
  * Classes of a stretch of time with what lists show of them: as it stands stored with them, or, where the class or the hall's
  * library has changed since, computed anew.
  */
 export async function classList(from: Date, until: Date): Promise<SummedClass[]> {
-  const { listed, made } = await summed(from, until)
-  return listed.flatMap(({ summary, summaryOf: _, ...listing }) => {
-    const shown = made.get(listing.id) ?? (summary as ClassSummary | null)
-    return shown ? [{ ...listing, summary: shown }] : []
+  const { listed, keyOf } = await summed(from, until)
+  return listed.map(({ summary, summaryOf, ...listing }) => {
+    const key = keyOf(listing)
+    const shown = summaryOf === key ? (summary as ClassSummary) : worked.get(key)
+    return { ...listing, ...(shown && { summary: shown }) }
   })
 }
 
 /** Stores with the classes of a stretch of time what lists show of them, where that has changed. */
 export async function storeSummaries(from: Date, until: Date): Promise<void> {
-  const { listed, made, keyOf } = await summed(from, until)
+  const { listed, keyOf } = await summed(from, until)
   for (const listing of listed) {
-    const summary = made.get(listing.id)
-    if (summary) await inTheHall((hall) => keepSummary(hall, listing.id, listing.version, JSON.stringify(summary), keyOf(listing)))
+    const key = keyOf(listing)
+    const summary = listing.summaryOf === key ? undefined : worked.get(key)
+    if (summary) await inTheHall((hall) => keepSummary(hall, listing.id, listing.version, JSON.stringify(summary), key))
   }
 }
 
@@ -82,6 +92,5 @@ export async function othersBeside(stored: StoredClass): Promise<OtherClass[]> {
     known: await knownLibrary(hall),
   }))
   if (texts.length === 0) return []
-  const input = `[${texts.map(({ id, text }) => `{"id":${JSON.stringify(id)},"document":${text}}`).join()}]`
-  return JSON.parse(await runJob('others', input, known)) as OtherClass[]
+  return JSON.parse(await runJob('others', storedClasses(texts), known)) as OtherClass[]
 }

@@ -1,6 +1,7 @@
 import { dayKey, isDayKey, plusDays, startOfDay, timeKey, type DayKey } from '../../core/base/calendar/zoned'
 import { limits } from '../../core/base/limits'
 import { formatSeconds } from '../../core/base/units'
+import type { ClassSummary } from '../../core/class/summary'
 import type { Room } from '../../core/library/room'
 import { mainExercises } from '../../core/suggest/main-part'
 import { suggestedFrom } from '../../core/suggest/suggested'
@@ -55,13 +56,12 @@ const habitWeeks = 5
 /** When classes are, in which room and for how long, the latest first: what a new one at that hour is most like. */
 const habitsOf = (classes: readonly SummedClass[], zone: string) =>
   classes
-    .map(({ startsAt, summary }) => ({
-      startsAt: startsAt.toISOString(),
-      time: timeKey(startsAt, zone),
-      roomId: summary.roomId,
-      minutes: Math.round(summary.slotSeconds / 60),
-    }))
-    .filter(({ minutes }) => minutes > 0)
+    .flatMap(({ startsAt, summary }) => {
+      const minutes = Math.round((summary?.slotSeconds ?? 0) / 60)
+      return summary && minutes > 0
+        ? [{ startsAt: startsAt.toISOString(), time: timeKey(startsAt, zone), roomId: summary.roomId, minutes }]
+        : []
+    })
     .reverse()
 
 /** The classes of seven days, on the first of which, if it is today, one that began before midnight may still go on. */
@@ -78,27 +78,26 @@ async function weekOf(from: DayKey, isToday: boolean, now: Date, zone: string, r
     next: await nextClassFrom(inHall, until),
   }))
   const goesOn = ({ id, startsAt, summary }: SummedClass) =>
-    underWay.has(id) || startsAt.getTime() + summary.slotSeconds * 1000 > now.getTime()
+    underWay.has(id) || !summary || startsAt.getTime() + summary.slotSeconds * 1000 > now.getTime()
   const listed = found.filter((summed) => summed.startsAt >= begin || goesOn(summed))
   return { next, classes: listed.map((summed) => rowOf(summed, rooms, underWay.has(summed.id))) }
 }
 
 function rowOf({ id, name, startsAt, summary }: SummedClass, rooms: readonly Room[], underWay: boolean) {
-  const { totalSeconds: total, slotSeconds: slot } = summary
+  return { id, name, startsAt: startsAt.toISOString(), underWay, ...(summary && { shown: shownOf(summary, rooms) }) }
+}
+
+function shownOf(summary: ClassSummary, rooms: readonly Room[]) {
+  const { totalSeconds: total, slotSeconds: slot, people, spare, sentence, short, problem, roomId } = summary
   return {
-    id,
-    name,
-    startsAt: startsAt.toISOString(),
-    roomName: rooms.find((room) => room.id === summary.roomId)?.name ?? '',
-    people: summary.people,
+    roomName: rooms.find((room) => room.id === roomId)?.name ?? '',
+    people,
     ...(total !== undefined && { total: formatSeconds(total) }),
-    slot: formatSeconds(slot),
-    spare: summary.spare,
+    spare,
     overSlot: total !== undefined && total > slot,
-    sentence: summary.sentence,
-    short: summary.short,
-    problem: summary.problem,
-    unreadable: summary.slotSeconds === 0,
-    underWay,
+    sentence,
+    short,
+    problem,
+    unreadable: slot === 0,
   }
 }

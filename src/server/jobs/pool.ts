@@ -11,6 +11,9 @@ import { log } from '../log'
 /** How long a computation may take, how much it may hold, and how many may wait for their turn. */
 const most = { milliseconds: 8000, heapMegabytes: 160, waiting: 24 } as const
 
+/** A room is rather opened late than not at all, on a machine that has much else to do. */
+const patience: Partial<Record<JobName, number>> = { snapshot: 30_000 }
+
 let pool: Piscina | undefined
 
 /** Under way or waiting. */
@@ -47,7 +50,7 @@ export async function runJob(name: JobName, input: string, known?: KnownLibrary)
   const request: JobRequest = { name, input, ...(known && { library: { key: known.key, text: known.text } }) }
   let answer: JobAnswer
   try {
-    answer = (await jobPool().run(request, { signal: AbortSignal.timeout(most.milliseconds) })) as JobAnswer
+    answer = (await jobPool().run(request, { signal: AbortSignal.timeout(patience[name] ?? most.milliseconds) })) as JobAnswer
   } catch (error) {
     const { name: kind, code } = error as Error & { code?: string }
     if (code === 'ERR_WORKER_OUT_OF_MEMORY') throw tooHeavy()

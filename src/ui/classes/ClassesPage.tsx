@@ -16,23 +16,25 @@ import styles from './classes.module.css'
 import kit from '../kit/kit.module.css'
 import shell from '../shell/shell.module.css'
 
-/** A class as the list shows it: computed on the server. */
+/** A class as the list shows it. */
 export interface ClassRow {
   id: string
   name: string
   startsAt: string
-  roomName: string
-  people: number
-  total?: string
-  slot: string
-  spare: string
-  overSlot: boolean
-  sentence: string
-  short: number
-  problem?: string | undefined
-  /** Stored, but not readable by this version. */
-  unreadable: boolean
   underWay: boolean
+  /** What the server computes of it; absent as long as it is at it. */
+  shown?: {
+    roomName: string
+    people: number
+    total?: string
+    spare: string
+    overSlot: boolean
+    sentence: string
+    short: number
+    problem?: string | undefined
+    /** Stored, but not readable by this version. */
+    unreadable: boolean
+  }
 }
 
 /** The seven days that are shown, today, and the day of the next class after them. */
@@ -131,23 +133,9 @@ function Classes({ classes, week, sources, demo }: ClassesPageProps) {
                 <a className={styles.className} href={`/classes/${row.id}/shape`}>
                   {row.name}
                 </a>
-                <div className="second">
-                  {row.roomName} · {row.people} {row.people === 1 ? 'person' : 'people'}
-                  {row.underWay && <b className={styles.classLive}> · under way</b>}
-                </div>
-                <div>{row.sentence}</div>
-                {row.problem && <div className={kit.mend}>{row.problem}</div>}
-                {row.unreadable && <a href={`/api/unreadable/class/${row.id}`}>Save it as a file</a>}
+                <What row={row} />
               </div>
-              <div className={styles.classTotal}>
-                <b>{row.total ?? '–'}</b>
-                <div className={row.overSlot ? kit.mend : 'second'}>{row.spare}</div>
-                {row.short > 0 && (
-                  <a className={kit.mend} href={`/classes/${row.id}/gear`}>
-                    gear: {row.short} short
-                  </a>
-                )}
-              </div>
+              <Length row={row} />
               <div className={styles.classActs}>
                 <Button onClick={() => void run(row)}>{row.underWay ? 'Go to it' : 'Run class'}</Button>
                 <Button variant="default" component="a" href={`/classes/${row.id}/shape`}>
@@ -173,6 +161,38 @@ function Classes({ classes, week, sources, demo }: ClassesPageProps) {
       <p className={`${styles.classFoot} second`}>
         <a href="/put-away">Classes that were put away</a>
       </p>
+    </div>
+  )
+}
+
+/** Where it is, for how many, and what it is. */
+function What({ row: { id, underWay, shown } }: { row: ClassRow }) {
+  const live = underWay && <b className={styles.classLive}>under way</b>
+  if (!shown) return <div className="second">{live || 'Being worked out: load the page again in a moment.'}</div>
+  const { roomName, people, sentence, problem, unreadable } = shown
+  return (
+    <>
+      <div className="second">
+        {roomName} · {people} {people === 1 ? 'person' : 'people'}
+        {live && <> · {live}</>}
+      </div>
+      <div>{sentence}</div>
+      {problem && <div className={kit.mend}>{problem}</div>}
+      {unreadable && <a href={`/api/unreadable/class/${id}`}>Save it as a file</a>}
+    </>
+  )
+}
+
+function Length({ row: { id, shown } }: { row: ClassRow }) {
+  return (
+    <div className={styles.classTotal}>
+      <b>{shown?.total ?? '–'}</b>
+      <div className={shown?.overSlot ? kit.mend : 'second'}>{shown?.spare}</div>
+      {shown && shown.short > 0 && (
+        <a className={kit.mend} href={`/classes/${id}/gear`}>
+          gear: {shown.short} short
+        </a>
+      )}
     </div>
   )
 }
