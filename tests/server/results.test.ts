@@ -196,6 +196,26 @@ describe('a run', () => {
     expect(await best()).toBe('1:51.1')
   })
 
+  it('says when somebody came, took a break or left; not what was taken back', async () => {
+    const id = await makeRun(hall, 'demo-lunch')
+    await press(hall, id, 0, 'start')
+    let version = (await hall.get(`/api/runs/${id}/snapshot`)).body.version as number
+    const change = async (path: string, body: object) => {
+      const answer = await hall.post(`/api/runs/${id}/changes${path}`, { version, ...body })
+      expect([answer.status, answer.body.errors]).toEqual([200, undefined])
+      version = answer.body.version as number
+    }
+    await change('', { change: { type: 'arrives', id: 'late-one', name: 'Quill' } })
+    await change('', { change: { type: 'takesBreak', personId: 'late-one' } })
+    await change('', { change: { type: 'closes', pieceId: 'll-stations', station: 1 } })
+    await change('/undo', {})
+    await press(hall, id, 1, 'finish')
+    const { changes, pressed } = (await hall.get(`/api/runs/${id}/record`)).body as RunTold
+    expect(changes.map(({ words }) => words)).toEqual(['Quill came', 'Quill took a break'])
+    for (const { at } of changes) expect(at).toBeGreaterThanOrEqual(pressed[0]!.at)
+    for (const { at } of changes) expect(at).toBeLessThanOrEqual(pressed[1]!.at)
+  })
+
   it('that cannot be read is told on its page, and is in nobody’s way', async () => {
     const { id } = await ranBricks()
     await hall.sql(`update run set snapshot = '{"name": "Broken"}', version = version + 1 where id = $1`, [id])

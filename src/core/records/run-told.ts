@@ -1,6 +1,7 @@
 import type { ResultsSheet } from '../results/sheet'
 import type { Block } from '../timeline/blocks'
 import type { Pressed } from './actual'
+import type { ToldChange } from './changes-told'
 import type { Attendance } from './did'
 import type { RunRecord } from './run-record'
 
@@ -26,6 +27,7 @@ export interface RunTold {
   planned: Block[]
   actual: Block[]
   pressed: Pressed[]
+  changes: ToldChange[]
   people: { id: string; name: string; ease?: string }[]
   left: string[]
   /** Who came after the class had begun. */

@@ -28,6 +28,9 @@ export interface LoadOverTime {
 /** So many weeks are looked at. */
 const weeksShown = 26
 
+/** So many days back sessions are asked for: those weeks whole, and a day for the hall's zone. */
+export const loadDays = 7 * weeksShown + 1
+
 const dayMs = 86_400_000
 const daysBetween = (from: DayKey, to: DayKey): number => Math.round((Date.parse(to) - Date.parse(from)) / dayMs)
 

@@ -2,16 +2,18 @@ import { dayKey } from '../../core/base/calendar/zoned'
 import type { WeightUnit } from '../../core/library/weight'
 import { bestsOf } from '../../core/results/bests'
 import { figureOf, outcomeWords, spokenOutcome } from '../../core/results/words'
-import { loadOverTime } from '../../core/trends/load-over-time'
+import { loadDays, loadOverTime } from '../../core/trends/load-over-time'
 import type { PersonTold, ShownBest } from '../../core/trends/person-told'
 import type { InHall } from '../db/in-hall'
 import { audit } from '../services/audit'
 import { ownHall } from '../services/halls'
 import { roster } from '../services/library'
-import { attendedBy, exercisesOf, limitsOver, partnersOf, resultsBy } from '../services/person-record'
+import { attendedBy, exercisesOf, limitsOver, partnersOf, resultsBy, timesAttended } from '../services/person-record'
 import { recordLatest } from '../services/records'
 
 const shown = { attended: 30, bests: 25, recentDays: 90, partnerDays: 365, stripDays: 182 } as const
+
+const dayMs = 86_400_000
 
 /** Looked at by a coach, which is noted: it tells what somebody goes easy on. */
 export async function personPage(hall: InHall, personId: string): Promise<PersonTold> {
@@ -20,13 +22,18 @@ export async function personPage(hall: InHall, personId: string): Promise<Person
   await recordLatest(hall)
   const { figures, timeZone } = await ownHall(hall)
   const unit = figures.weightUnit ?? 'kg'
-  const attended = (await attendedBy(hall, personId)).map((one) => ({ ...one, at: one.at.toISOString(), day: dayKey(one.at, timeZone) }))
+  const recent = { since: new Date(Date.now() - loadDays * dayMs), least: shown.attended }
+  const attended = (await attendedBy(hall, personId, recent)).map((one) => ({
+    ...one,
+    at: one.at.toISOString(),
+    day: dayKey(one.at, timeZone),
+  }))
   const today = dayKey(new Date(), timeZone)
-  const since = dayKey(Date.now() - shown.stripDays * 86_400_000, timeZone)
+  const since = dayKey(Date.now() - shown.stripDays * dayMs, timeZone)
   return {
     person: { id: person.id, name: person.name, level: person.level, offBoards: person.offBoards === true },
     attended: attended.slice(0, shown.attended),
-    attendedInAll: attended.length,
+    attendedInAll: await timesAttended(hall, personId),
     days: [...new Set(attended.filter(({ day }) => day >= since).map(({ day }) => day))],
     today,
     load: loadOverTime(attended, today),

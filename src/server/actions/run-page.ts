@@ -1,5 +1,6 @@
 import { blocksOf, type Block } from '../../core/timeline/blocks'
 import { drawnActual } from '../../core/records/actual'
+import { changesTold } from '../../core/records/changes-told'
 import { runRecord } from '../../core/records/run-record'
 import type { RunTold } from '../../core/records/run-told'
 import type { InHall } from '../db/in-hall'
@@ -27,6 +28,7 @@ export async function runPage(hall: InHall, runId: string): Promise<RunTold> {
     planned: lean(blocksOf(snapshot.timeline, names)),
     actual: lean(blocksOf({ ...timeline, phases }, names)),
     pressed: actual.pressed,
+    changes: startedAt === undefined ? [] : changesTold(snapshot, startedAt),
     people: snapshot.people.map(({ id, name, ease }) => ({ id, name, ...(ease && { ease }) })),
     late: snapshot.people.filter(({ id }) => Object.values(snapshot.been?.[id] ?? {}).includes(notHere)).map(({ name }) => name),
     left: (snapshot.left ?? []).map(({ name }) => name),

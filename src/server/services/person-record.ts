@@ -1,4 +1,4 @@
-import { and, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm'
+import { and, count, desc, eq, gte, inArray, isNotNull, isNull, or, sql } from 'drizzle-orm'
 import type { Had } from '../../core/trends/person-told'
 import type { Earlier } from '../../core/results/run-results'
 import type { InHall } from '../db/in-hall'
@@ -16,8 +16,25 @@ export interface Attended {
 const ofRun = and(eq(runs.hallId, attendances.hallId), eq(runs.id, attendances.runId))
 const present = isNull(runs.deletedAt)
 
-/** All classes somebody came to, the latest first. */
-export async function attendedBy({ hallId, tx }: InHall, personId: string): Promise<Attended[]> {
+/** No further back than is looked at: classes since then, and the last so many in any case. */
+interface Recent {
+  since: Date
+  least: number
+}
+
+const comingOf = (hallId: string, personId: string) => and(eq(attendances.hallId, hallId), eq(attendances.personId, personId), present)
+
+/** Classes somebody came to, the latest first: all, or the `recent` ones. */
+export async function attendedBy({ hallId, tx }: InHall, personId: string, recent?: Recent): Promise<Attended[]> {
+  const last = (least: number) =>
+    tx
+      .select({ runId: attendances.runId })
+      .from(attendances)
+      .innerJoin(runs, ofRun)
+      .where(comingOf(hallId, personId))
+      .orderBy(desc(attendances.at))
+      .limit(least)
+  const wanted = recent && or(gte(attendances.at, recent.since), inArray(attendances.runId, last(recent.least)))
   const effort = and(
     eq(results.hallId, attendances.hallId),
     eq(results.runId, attendances.runId),
@@ -35,9 +52,15 @@ export async function attendedBy({ hallId, tx }: InHall, personId: string): Prom
     .from(attendances)
     .innerJoin(runs, ofRun)
     .leftJoin(results, effort)
-    .where(and(eq(attendances.hallId, hallId), eq(attendances.personId, personId), present))
+    .where(and(comingOf(hallId, personId), wanted))
     .orderBy(desc(attendances.at))
   return rows.map(({ effort: told, ...row }) => ({ ...row, ...(told !== null && { effort: told }) }))
+}
+
+/** To how many classes somebody came. */
+export async function timesAttended({ hallId, tx }: InHall, personId: string): Promise<number> {
+  const [row] = await tx.select({ times: count() }).from(attendances).innerJoin(runs, ofRun).where(comingOf(hallId, personId))
+  return row!.times
 }
 
 /** All that counts of somebody but efforts, the latest first. */

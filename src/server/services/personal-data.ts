@@ -3,6 +3,8 @@ import { and, eq, or, sql } from 'drizzle-orm'
 import type { AnyPgColumn } from 'drizzle-orm/pg-core'
 import { nanoid } from 'nanoid'
 import { acts } from '../../core/access/audit'
+import { changesTold } from '../../core/records/changes-told'
+import type { NotedChange } from '../../core/run/room/noted-change'
 import { nameless, withoutPerson, type Erased } from '../../core/library/erase'
 import type { Person } from '../../core/library/person'
 import { doingsAtPlaces } from '../../core/run/room/own-doings'
@@ -22,7 +24,13 @@ export interface PersonalData {
   person: Person
   classes: { name: string; startsAt: string }[]
   /** Classes that were run with them: when, what they did at each station, and what was tapped of them. */
-  runs: { name: string; startedAt: string | null; did: { at: string; what: string; how: string }[]; taps: { at: string; what: string }[] }[]
+  runs: {
+    name: string
+    startedAt: string | null
+    did: { at: string; what: string; how: string }[]
+    taps: { at: string; what: string }[]
+    changes: { at: string; what: string }[]
+  }[]
   /** What was put down of them, and how hard they said classes were. */
   results: { at: string; of: string; what: string; standard: string }[]
   efforts: { at: string; of: string; effort: number }[]
@@ -47,6 +55,7 @@ export async function personalData(hall: InHall, id: string): Promise<PersonalDa
       startedAt: runs.startedAt,
       own: sql<unknown>`${runs.snapshot}->'own'`,
       doings: sql<unknown>`${runs.snapshot}->'doings'`,
+      changes: sql<NotedChange[] | null>`${runs.snapshot}->'changes'`,
     })
     .from(runs)
     .where(and(eq(runs.hallId, hallId), holds(runs.snapshot, id)))
@@ -65,6 +74,7 @@ export async function personalData(hall: InHall, id: string): Promise<PersonalDa
       startedAt: run.startedAt?.toISOString() ?? null,
       did: didIn(run, id),
       taps: tapped.filter(({ runId }) => runId === run.id).map(({ at, what }) => ({ at: new Date(at).toISOString(), what })),
+      changes: ownChanges(run.changes ?? [], document),
     })),
     results: (await resultsBy(hall, id)).map(({ at, name, outcome, standard }) => ({
       at,
@@ -78,6 +88,12 @@ export async function personalData(hall: InHall, id: string): Promise<PersonalDa
     audit: noted.map(({ at, act }) => ({ at: at.toISOString(), what: acts[act] })),
   }
 }
+
+/** What changed of somebody while a class ran; whom it was besides is not theirs to know. */
+const ownChanges = (changes: NotedChange[], { id, name }: Person): { at: string; what: string }[] =>
+  changesTold({ people: [{ id, name }], changes: changes.filter(({ personIds }) => personIds?.includes(id)), pieceNames: {} }, 0).map(
+    ({ at, words }) => ({ at: new Date(at).toISOString(), what: words }),
+  )
 
 /** What somebody did for themselves in a run, out of a snapshot of either format. */
 function didIn({ own, doings }: { own: unknown; doings: unknown }, personId: string): { at: string; what: string; how: string }[] {

@@ -4,7 +4,8 @@ import type { HallLibrary } from '../../core/class/compute'
 import { strainNames } from '../../core/library/exercise'
 import type { Person } from '../../core/library/person'
 import { calledLike } from '../../core/library/same-name'
-import { withAsk, type CardAsk } from '../../core/run/room/card-ask'
+import { changeFor, withAsk, type CardAsk } from '../../core/run/room/card-ask'
+import { noted } from '../../core/run/room/note-change'
 import { withRoomChange, type RoomChange } from '../../core/run/room/room-change'
 import { roomVersion } from '../../core/run/room/room-version'
 import { withKnown } from '../../core/run/room/take-snapshot'
@@ -36,14 +37,11 @@ export function changeRoom(hall: InHall, runId: string, version: number, change:
   return withRoom(hall, runId, version, async (run) => {
     const state = await stateNow(hall, run)
     const known = change.type === 'arrives' ? await knownArrival(hall, run, change.name) : undefined
-    const changed = withRoomChange(
-      { ...run.snapshot, timeline: state.timeline },
-      known ? { ...change, type: 'arrives', id: known.person.id, name: known.person.name } : change,
-      state.status === 'ready' ? -1 : state.phase.index,
-    )
+    const made: RoomChange = known ? { type: 'arrives', id: known.person.id, name: known.person.name } : change
+    const changed = withRoomChange({ ...run.snapshot, timeline: state.timeline }, made, state.status === 'ready' ? -1 : state.phase.index)
     if (!changed.ok) throw new Refused('invalid', changed.problems)
     // The timeline it was taken with stays: what became of it is told by the events.
-    const after = { ...changed.value.snapshot, timeline: run.snapshot.timeline }
+    const after = noted({ ...changed.value.snapshot, timeline: run.snapshot.timeline }, made, run.now)
     if (!known) return { snapshot: after, before: run.snapshot, told: changed.value.told }
     return {
       snapshot: withKnown(after, known.person, known.document, known.library),
@@ -64,11 +62,12 @@ export function askOnCard(hall: InHall, runId: string, ask: CardAsk, personId: s
     requireAsksLeft(run)
     const asked = withAsk(run.snapshot, ask, personId)
     if (!asked.ok) throw new Refused('invalid', asked.problems)
+    const note = (snapshot: RunSnapshot) => noted(snapshot, changeFor(ask, personId), run.now)
     const earlier = await snapshotBefore(hall, runId)
     const askedBefore = earlier && withAsk(earlier, ask, personId)
     // Who had not come yet then asks nothing there.
-    const before = askedBefore?.ok ? askedBefore.value : earlier && { ...earlier, asks: (earlier.asks ?? 0) + 1 }
-    return { snapshot: asked.value, before, told: [] }
+    const before = askedBefore?.ok ? note(askedBefore.value) : earlier && { ...earlier, asks: (earlier.asks ?? 0) + 1 }
+    return { snapshot: note(asked.value), before, told: [] }
   })
 }
 

@@ -34,7 +34,7 @@ export function RecordPage({ run, zone }: RecordPageProps) {
         <section className={shell.sheet} aria-label="As it was planned, and as it was">
           <RunFigures run={run} />
           <TwoRibbons run={run} />
-          <Presses pressed={run.pressed} />
+          <Presses run={run} />
         </section>
         <section className={`${shell.sheet} ${styles.section}`} aria-label="Results">
           <h2>Results</h2>

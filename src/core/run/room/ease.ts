@@ -2,5 +2,7 @@
 export const eases = ['easier', 'usual', 'harder'] as const
 export type Ease = (typeof eases)[number]
 
+export const easeWords: Record<Ease, string> = { easier: 'a rung easier', usual: 'as planned', harder: 'a rung harder' }
+
 /** How something is made easier that has no easier rung. */
 export const slower = 'slower, or fewer'

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { idField, nameField, wholeNumber } from '../../base/fields'
 import { limits } from '../../base/limits'
 import { failure, problem, success, type Result } from '../../base/result'
-import { eases, type Ease } from './ease'
+import { eases, easeWords, type Ease } from './ease'
 import { isSpared } from './own-doings'
 import { arrived, left, traded } from './people-change'
 import type { RoomChanged } from './room-changed'
@@ -65,8 +65,6 @@ function withBreak(snapshot: RunSnapshot, personId: string, onBreak: boolean): R
   const people = snapshot.people.map((person) => (person.id === personId ? { ...person, onBreak } : person))
   return success({ snapshot: { ...snapshot, people }, told: [onBreak ? `${person.name} takes a break.` : `${person.name} is back.`] })
 }
-
-const easeWords: Record<Ease, string> = { easier: 'a rung easier', usual: 'as planned', harder: 'a rung harder' }
 
 function withEase(snapshot: RunSnapshot, ease: Ease, personId: string | undefined): Result<RoomChanged> {
   if (personId === undefined)

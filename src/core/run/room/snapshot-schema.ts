@@ -5,6 +5,7 @@ import { limits } from '../../base/limits'
 import type { DocumentKind } from '../../base/stored'
 import { TimelineSchema } from '../../timeline/schema'
 import { eases } from './ease'
+import { mostNoted, changeTypes, type NotedChange } from './noted-change'
 import type { CircuitView, ExerciseView, OwnDoing, RunSnapshot, StationView } from './snapshot'
 import { withOwnDoings } from './snapshot-formats'
 
@@ -91,6 +92,14 @@ const person = z.strictObject({
   ease: z.enum(eases).optional(),
   onBreak: z.boolean().optional(),
 })
+const noted: z.ZodType<NotedChange> = z.strictObject({
+  at: z.number(),
+  type: z.enum(changeTypes),
+  personIds: z.array(id).max(2).optional(),
+  ease: z.enum(eases).optional(),
+  pieceId: id.optional(),
+  station: index.optional(),
+})
 const manyPlaces = limits.people * limits.stations * limits.positions
 
 /** A snapshot as it is stored with its run. */
@@ -109,6 +118,7 @@ export const RunSnapshotSchema: z.ZodType<RunSnapshot> = z.strictObject({
     .array(z.strictObject({ id, name: text, shownAs: text.nullable().optional() }))
     .max(10 * limits.people)
     .optional(),
+  changes: z.array(noted).max(mostNoted).optional(),
   asks: z.number().int().min(0).optional(),
   ease: z.enum(eases).optional(),
   been: z.record(id, z.record(z.string(), index)).optional(),

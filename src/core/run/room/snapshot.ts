@@ -5,6 +5,7 @@ import type { ListMarks } from '../../timeline/list-marks'
 import type { Timeline } from '../../timeline/phase'
 import type { Milliseconds, Seconds } from '../../base/units'
 import type { Ease } from './ease'
+import type { NotedChange } from './noted-change'
 
 export interface ExerciseView {
   name: string
@@ -135,6 +136,8 @@ export interface RunSnapshot {
   }[]
   /** Who was here and has left. */
   left?: { id: string; name: string; shownAs?: string | null }[]
+  /** What was changed in it under way. */
+  changes?: NotedChange[]
   /** How often somebody has asked for something on their card. */
   asks?: number
   /** How hard it is made for everyone, under way. */
