@@ -33,5 +33,5 @@ export function readCalled(
     if (!read.ok) return read
     return { ok: true, value: { personId: likely[0]!.id, name: likely[0]!.name, outcome: read.value } }
   }
-  return failure(problem('nobody', `"${text.trim()}" names nobody who was here. Type a name, and what they did: tove 2:14.`))
+  return failure(problem('nobody', `"${text.trim()}" names nobody who was here. Type a name or its beginning, and what they did.`))
 }

@@ -22,5 +22,9 @@ export function useCalledOut({ sheet, put }: Sheet, column: Column, standard: st
       setProblem((error as Error).message)
     }
   }
-  return { text, setText, problem, told, take: () => (text.trim() === '' ? undefined : void take()) }
+  const type = (typed: string) => {
+    setText(typed)
+    if (typed === '') setProblem(undefined)
+  }
+  return { text, setText: type, problem, told, take: () => (text.trim() === '' ? undefined : void take()) }
 }

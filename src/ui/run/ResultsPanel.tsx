@@ -1,9 +1,9 @@
-import { useState } from 'react'
+import { useState, type SyntheticEvent } from 'react'
 import { measureNames } from '@core/results/outcome'
 import type { ResultsSheet } from '@core/results/sheet'
 import { Fetched } from '../kit/Fetched'
 import { useCalledOut } from '../record/use-called-out'
-import { columnKey, useSheet, type Column } from '../record/use-sheet'
+import { columnKey, useSheet, type Column, type Sheet } from '../record/use-sheet'
 import { Panel } from './Panel'
 import styles from './panel.module.css'
 
@@ -27,16 +27,18 @@ function Called({ address, first }: { address: string; first: ResultsSheet }) {
   const column = columns.find((known) => columnKey(known) === chosen) ?? columns[0]!
   return (
     <>
-      <label>
-        Of what{' '}
-        <select className={styles.runField} value={columnKey(column)} onChange={(event) => setChosen(event.currentTarget.value)}>
-          {columns.map((known) => (
-            <option key={columnKey(known)} value={columnKey(known)}>
-              {known.name}, {measureNames[known.measure]}
-            </option>
-          ))}
-        </select>
-      </label>
+      <form onSubmit={(event) => event.preventDefault()}>
+        <label>
+          Of what{' '}
+          <select className="small-field" value={columnKey(column)} onChange={(event) => setChosen(event.currentTarget.value)}>
+            {columns.map((known) => (
+              <option key={columnKey(known)} value={columnKey(known)}>
+                {known.name}, {measureNames[known.measure]}
+              </option>
+            ))}
+          </select>
+        </label>
+      </form>
       <Line key={columnKey(column)} column={column} sheet={sheet} />
       <ul className={styles.runList}>
         {people.map(({ id, name }) => (
@@ -49,26 +51,36 @@ function Called({ address, first }: { address: string; first: ResultsSheet }) {
   )
 }
 
-function Line({ column, sheet }: { column: Column; sheet: ReturnType<typeof useSheet> }) {
+const examples: Partial<Record<Column['measure'], string>> = { time: '2:14', rounds: '5+12', effort: '7' }
+
+function Line({ column, sheet }: { column: Column; sheet: Sheet }) {
   const { text, setText, problem, told, take } = useCalledOut(sheet, column, '')
+  const [first] = sheet.sheet.people
+  const put = (event: SyntheticEvent) => {
+    event.preventDefault()
+    take()
+  }
   return (
-    <p>
-      <label>
-        As it is called out{' '}
-        <input
-          className={styles.runField}
-          value={text}
-          placeholder={column.measure === 'time' ? 'tove 2:14' : column.measure === 'effort' ? 'tove 7' : 'tove 5+12'}
-          autoComplete="off"
-          aria-invalid={problem !== undefined}
-          onChange={(event) => setText(event.currentTarget.value)}
-          onKeyDown={(event) => event.key === 'Enter' && take()}
-        />
-      </label>{' '}
-      <button type="button" className="small-button" onClick={() => take()}>
-        Put down
-      </button>
-      <span role="status"> {problem ?? (told && `Put down: ${told}`)}</span>
-    </p>
+    <>
+      <form onSubmit={put}>
+        <label>
+          As it is called out{' '}
+          <input
+            className="small-field"
+            value={text}
+            placeholder={`${first?.name.slice(0, 3).toLowerCase()} ${examples[column.measure]}`}
+            autoComplete="off"
+            aria-invalid={problem !== undefined}
+            onChange={(event) => setText(event.currentTarget.value)}
+          />
+        </label>
+        <button type="submit" className="small-button">
+          Put down
+        </button>
+      </form>
+      <p role="status" className={problem && styles.runWrong}>
+        {problem ?? (told && `Put down: ${told}`)}
+      </p>
+    </>
   )
 }
