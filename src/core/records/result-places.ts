@@ -83,10 +83,10 @@ function listPlace(snapshot: RunSnapshot, list: Phase, lists: readonly Phase[]):
   }
 }
 
-/** The piece, and which of its lists, where it has more than one. */
+/** The piece, and which of the lists that are called so, where there are several. */
 function listName({ pieceId, index }: Phase, { pieceNames }: RunSnapshot, lists: readonly Phase[]): string {
-  const same = lists.filter((known) => known.pieceId === pieceId)
   const name = pieceNames[pieceId] ?? ''
+  const same = lists.filter((known) => (pieceNames[known.pieceId] ?? '') === name)
   return same.length > 1 ? `${name} ${same.findIndex((known) => known.index === index) + 1}` : name
 }
 

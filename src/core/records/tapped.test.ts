@@ -37,6 +37,19 @@ describe('what was tapped', () => {
     expect(results[1]).toMatchObject({ splits: [300, 600], name: listed.pieceNames[list.pieceId] })
   })
 
+  it('of lists that are called the same is told apart', () => {
+    const { timeline, circuits, pieceNames } = listed
+    const other = { ...list, pieceId: 'other', index: timeline.phases.length }
+    const twice = {
+      ...listed,
+      circuits: { ...circuits, other: circuits[list.pieceId]! },
+      pieceNames: { ...pieceNames, other: pieceNames[list.pieceId]! },
+    }
+    const { all } = placesOf(twice, { ...timeline, phases: [...timeline.phases, other] })
+    const name = pieceNames[list.pieceId]!
+    expect(all.map((place) => place.name).filter((known) => known.startsWith(name))).toEqual([`${name} 1`, `${name} 2`])
+  })
+
   it('for two at once is one entry', () => {
     const [a, b] = ran(tap(70, 'finish', one, two), [400, 'finish'])
     expect([a!.entry, b!.entry]).toEqual(['e2', 'e2'])

@@ -13,6 +13,9 @@ export interface Task {
 /** What makes a task the one it is, as a text: the same for the same task, another for any other. */
 export const fingerprintText = ({ measure, capSeconds, lines }: Task): string => JSON.stringify([measure, capSeconds ?? null, lines])
 
+/** `['9-6-3 of each:', 'goblet squat', 'push-up']` → `'9-6-3 of each: goblet squat, push-up'` */
+export const taskWords = (lines: readonly string[]): string => lines.join(', ').replaceAll(':, ', ': ')
+
 /** A task as somebody did it. */
 export interface TaskDone {
   task: Task
@@ -57,8 +60,8 @@ function differences(now: TaskDone, then: TaskDone): Difference[] {
 }
 
 function linesDiffering(now: readonly string[], then: readonly string[]): Difference[] {
-  const gone = then.filter((line) => !now.includes(line)).join(', ')
-  const come = now.filter((line) => !then.includes(line)).join(', ')
+  const gone = taskWords(then.filter((line) => !now.includes(line)))
+  const come = taskWords(now.filter((line) => !then.includes(line)))
   if (gone === '' && come === '') return now.join('\n') === then.join('\n') ? [] : [{ then: 'another order', now: '' }]
   return [{ then: gone, now: come }]
 }

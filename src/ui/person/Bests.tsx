@@ -2,6 +2,7 @@ import { Button } from '@mantine/core'
 import { useState } from 'react'
 import { formatSeconds } from '@core/base/units'
 import type { WeightUnit } from '@core/library/weight'
+import { taskWords } from '@core/results/task'
 import type { ShownBest } from '@core/trends/person-told'
 import { FiguresChart } from '../kit/chart'
 import { SaveCsv } from '../kit/SaveCsv'
@@ -45,7 +46,7 @@ export function Bests({ bests, name, zone, unit }: BestsProps) {
           ['What', 'Task', 'How', 'Best', 'On', 'Last', 'On', 'Times'],
           ...bests.map(({ name: what, lines, how, best, last, times }) => [
             what,
-            lines.join('; '),
+            taskWords(lines),
             how,
             best.words,
             best.at.slice(0, 10),
@@ -67,12 +68,13 @@ interface BestRowProps extends Pick<BestsProps, 'zone' | 'unit'> {
 
 function BestRow({ one, zone, unit, isShown, onShow }: BestRowProps) {
   const { name, lines, how, best, last, times, points, measure } = one
+  const task = taskWords(lines)
   return (
     <>
       <Row>
         <RowHead>
           {name}
-          <span className={record.differs}>{lines.join(', ')}</span>
+          {task !== name && <span className={record.differs}>{task}</span>}
           {how && <span className={record.differs}>{how}</span>}
         </RowHead>
         <Cell>

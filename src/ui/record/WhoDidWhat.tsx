@@ -49,15 +49,19 @@ const stationsOf = (did: readonly DidThere[]): string => {
 }
 
 const ownOf = (did: readonly DidThere[]): string =>
-  [
-    ...new Set(
-      did
-        .filter(({ own, done }) => own && done > 0)
-        .map(({ exercise, how, station }) => [`${station}: ${exercise}`, how].filter(Boolean).join(', ')),
-    ),
-  ].join('; ')
+  byStation(
+    did.filter(({ own, done }) => own && done > 0),
+    ({ exercise, how }) => [exercise, how].filter(Boolean).join(', '),
+  )
 
 const missedOf = (did: readonly DidThere[]): string =>
-  [...new Set(did.filter(({ done, missed }) => done === 0 && missed > 0).map(({ station, exercise }) => `${station}: ${exercise}`))].join(
-    '; ',
+  byStation(
+    did.filter(({ done, missed }) => done === 0 && missed > 0),
+    ({ exercise }) => exercise,
   )
+
+/** `1: goblet squat, push-up; 3: row` */
+const byStation = (did: readonly DidThere[], wordsOf: (one: DidThere) => string): string =>
+  Object.entries(groupBy(did, ({ station }) => station))
+    .map(([station, there]) => `${station}: ${[...new Set(there.map(wordsOf))].join(', ')}`)
+    .join('; ')
