@@ -105,6 +105,7 @@ try {
   await take(wall, 'station')
   await wall.setViewportSize({ width: 390, height: 844 })
   await wall.goto(card)
+  await wall.getByRole('region', { name: 'Tell the coach' }).waitFor()
   await settle(wall)
   await take(wall, 'card')
 } finally {
