@@ -56,11 +56,11 @@ async function seed(fresh: boolean, empty: boolean): Promise<void> {
     await tx.insert(classes).values([...past.map((run) => run.document), ...demoClasses(today)].map((demo) => classRow(hallId, demo)))
     for (const demo of past) await keepRun({ hallId, tx, by: demoOwner }, demo)
   })
-  await seedYears(hallId, today)
+  const before = await seedYears(hallId, today)
   // So that the database knows how much there is before the first page asks.
   await database.execute('analyze')
   console.log(
-    `The demo hall ${demoHall.name} is in: ${demoPeople.length} people, ${libraryExercises.length} exercises, ${demoGear.length} kinds of gear, ${demoClasses(today).length} classes, ${past.length} past runs.`,
+    `The demo hall ${demoHall.name} is in: ${demoPeople.length} people, ${libraryExercises.length} exercises, ${demoGear.length} kinds of gear, ${demoClasses(today).length} classes, ${before + past.length} past runs.`,
   )
 }
 
@@ -77,7 +77,8 @@ const weeks = Number(process.env.SEED_WEEKS ?? 104)
 /** Runs that are stored in one piece of work. */
 const runsAtOnce = 60
 
-async function seedYears(hallId: string, today: Date): Promise<void> {
+/** Answers with how many classes that were. */
+async function seedYears(hallId: string, today: Date): Promise<number> {
   const years = pastRuns(today, weeks)
   if (years.length > 0) console.log(`Playing ${years.length} classes of the ${weeks} weeks before ...`)
   for (const some of chunk(years, runsAtOnce))
@@ -85,6 +86,7 @@ async function seedYears(hallId: string, today: Date): Promise<void> {
       await tx.insert(classes).values(some.map(({ document }) => classRow(hallId, document)))
       for (const demo of some) await keepRun({ hallId, tx, by: demoOwner }, demo)
     })
+  return years.length
 }
 
 const classRow = (hallId: string, { id, document }: DemoClass) => ({

@@ -6,6 +6,7 @@ import { withDiffering } from './differing'
 import { timesOf, type Draft } from './draft'
 import type { InText } from './heard'
 import type { Makings } from './makings'
+import { roundsInCap } from './rounds-in-cap'
 
 export type Head = Partial<Pick<Part, 'name' | 'role' | 'optional' | 'repeat' | 'restBetweenSeconds'>>
 
@@ -25,7 +26,8 @@ export class Pieces {
   }
 
   /** A list that is gone through several times is a part of its own. */
-  circuit(draft: Draft): void {
+  circuit(said: Draft): void {
+    const draft = roundsInCap(said, this.makings)
     const circuit = circuitOf(draft, this.makings)
     const times = timesOf(draft)
     if (times === 1) return void this.pieces.push(circuit)

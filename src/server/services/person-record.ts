@@ -79,7 +79,14 @@ export async function resultsBy({ hallId, tx }: InHall, personId: string): Promi
       ),
     )
     .orderBy(desc(results.at))
-  const documents = await tx.select().from(tasks).where(eq(tasks.hallId, hallId))
+  const keys = tx
+    .selectDistinct({ key: results.taskKey })
+    .from(results)
+    .where(and(eq(results.hallId, hallId), eq(results.personId, personId)))
+  const documents = await tx
+    .select()
+    .from(tasks)
+    .where(and(eq(tasks.hallId, hallId), inArray(tasks.key, keys)))
   const byKey = new Map(documents.map(({ key, document }) => [key, document]))
   return rows.map(({ outcome, at, taskKey, name, option }) => {
     const done = outcome!
