@@ -1,4 +1,4 @@
-import { expect, expectAccessible, openClass, openPage, takeFirst, test } from './app'
+import { expect, expectAccessible, openClass, openPage, test } from './app'
 
 test('a bare class is judged, mended with a press each, and fitted to its slot to the second', async ({ page }) => {
   await openPage(page, '/')
@@ -117,8 +117,9 @@ test('a common class is made from the Classes screen by keyboard alone, in at mo
   for (const [index, letters] of wanted.entries()) {
     await expect(page.getByRole('combobox', { name: `Exercise at station ${index + 1}` })).toBeFocused()
     await type(letters)
-    presses++
-    await takeFirst(page)
+    // Letters that were typed before the list had come mark nothing in it; Enter takes the best all the same.
+    await expect(page.getByRole('option').filter({ visible: true }).first()).toBeVisible()
+    await press('Enter')
   }
   expect(presses).toBeLessThanOrEqual(45)
   await expect(

@@ -91,7 +91,19 @@ function BesideAt({ name, there, sheet, zone }: BesideProps & { name: string; th
         file={`${name}.csv`}
         what={name}
         rows={() => [
-          ['Place', 'Who', 'Did', 'Standard', 'To the first', 'Rounds', 'Last time', 'Best before', 'Not compared'],
+          [
+            'Place',
+            'Who',
+            'Did',
+            'Standard',
+            'To the first',
+            'Rounds',
+            'First to last',
+            'To the first time',
+            'Last time',
+            'Best before',
+            'Not compared',
+          ],
           ...inOrder.map((one) => [
             String(one.rank ?? ''),
             nameById.get(one.personId) ?? '',
@@ -99,6 +111,8 @@ function BesideAt({ name, there, sheet, zone }: BesideProps & { name: string; th
             one.outcome.standard ?? '',
             one.toFirst ?? '',
             one.splits.join(', '),
+            one.firstToLast ?? '',
+            one.toFirstTime ?? '',
             before(one.last),
             before(one.best),
             [...one.differs, ...one.differsFromBefore].join('; '),

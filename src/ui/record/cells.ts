@@ -21,8 +21,9 @@ export function useCells({ sheet, resultOf, put }: Sheet, standards: Readonly<Re
   const [typed, setTyped] = useState<Readonly<Record<string, Typed>>>({})
   const keyOf = (column: Column, row: RowOf) => cellKey(column, row.key)
   const wordsOf = (column: Column, row: RowOf) => resultOf(column, row.personIds[0]!)?.words ?? ''
-  const forget = (keys: readonly string[]) =>
-    setTyped((now) => Object.fromEntries(Object.entries(now).filter(([key]) => !keys.includes(key))))
+  /** What has been typed there meanwhile stays. */
+  const forget = (stored: ReadonlyMap<string, string>) =>
+    setTyped((now) => Object.fromEntries(Object.entries(now).filter(([key, { text }]) => stored.get(key) !== text)))
   const store = async (cells: readonly { column: Column; row: RowOf; text: string }[]) => {
     const read = cells.map((cell) => ({
       ...cell,
@@ -41,7 +42,7 @@ export function useCells({ sheet, resultOf, put }: Sheet, standards: Readonly<Re
       const outcome = result.value && { ...result.value, ...(standard && { standard }) }
       return row.personIds.map((personId) => ({ column, personId, outcome }))
     })
-    const readable = read.filter(({ result }) => result.ok).map(({ key }) => key)
+    const readable = new Map(read.flatMap(({ key, text, result }) => (result.ok ? [[key, text]] : [])))
     try {
       // What a pair or group did as one is an entry of its own; all the others are put down at once.
       const alone = wanted.filter((some) => some.length === 1).flat()
@@ -51,7 +52,10 @@ export function useCells({ sheet, resultOf, put }: Sheet, standards: Readonly<Re
     } catch (error) {
       tellProblem(error as Error)
       if (error instanceof ApiError)
-        setTyped((now) => ({ ...now, ...Object.fromEntries(readable.map((key) => [key, { ...now[key]!, problem: error.message }])) }))
+        setTyped((now) => ({
+          ...now,
+          ...Object.fromEntries([...readable].map(([key, text]) => [key, { text: now[key]?.text ?? text, problem: error.message }])),
+        }))
     }
   }
   return {
@@ -59,7 +63,7 @@ export function useCells({ sheet, resultOf, put }: Sheet, standards: Readonly<Re
     problemOf: (column: Column, row: RowOf) => typed[keyOf(column, row)]?.problem,
     type: (column: Column, row: RowOf, text: string) => setTyped((now) => ({ ...now, [keyOf(column, row)]: { text } })),
     store,
-    giveUp: (column: Column, row: RowOf) => forget([keyOf(column, row)]),
+    giveUp: (column: Column, row: RowOf) => setTyped(({ [keyOf(column, row)]: _, ...others }) => others),
     unstored: Object.keys(typed).length > 0,
   }
 }

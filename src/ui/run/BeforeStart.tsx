@@ -28,7 +28,7 @@ export function BeforeStart({ people, screensPath, checking, awake, sound, shut,
     onCheck()
   }
   return (
-    <section className={controls.controlsCard} aria-label="Before you start">
+    <section className={`${controls.controlsCard} ${controls.givesWay}`} aria-label="Before you start">
       <div className="second">Before you start</div>
       <ol className={styles.steps}>
         <li>

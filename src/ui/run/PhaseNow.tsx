@@ -61,7 +61,12 @@ export function PhaseNow({ live, view, digits, slotEnd, shut, onUndo, onTime }: 
         {state.holding && (
           <p className={styles.controlsHeadline}>{state.status === 'held' ? 'Held: release to go on' : 'Will hold at the end of this'}</p>
         )}
-        {state.status === 'ready' && snapshot.sentences.map((sentence) => <p key={sentence}>{sentence}</p>)}
+        {state.status === 'ready' &&
+          snapshot.sentences.map((sentence) => (
+            <p key={sentence} className={styles.givesWay}>
+              {sentence}
+            </p>
+          ))}
         {state.status === 'ready' && state.endsAt > slotEnd + 60_000 && (
           <p>
             Started now, it ends after its slot.{' '}
