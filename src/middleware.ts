@@ -3,7 +3,6 @@ import { keepHouse } from '@server/actions/housekeeping'
 import { asksWho, may, rightTo } from '@server/access/rights'
 import { whoAsks } from '@server/access/who'
 import { askedIn } from '@server/db/in-hall'
-import { closedPage } from '@server/http/closed-page'
 import { pageInTurn } from '@server/http/pages-in-turn'
 import { limitRate } from '@server/http/rates'
 import { notFound, refuse } from '@server/refused'
@@ -30,6 +29,10 @@ const notYours = refuse('notYours', 'notYours', 'This is for others of the hall.
 export const onRequest = defineMiddleware(async (context, next) => {
   const { url, params, clientAddress, request, cookies, locals, rewrite, routePattern } = context
   const isApi = url.pathname.startsWith('/api/')
+  const told = async (path: string, status: number) => {
+    const page = await rewrite(path)
+    return new Response(page.body, { status, headers: page.headers })
+  }
   const named = Object.entries(params).every(([name, value]) => name === 'unknown' || value === undefined || id.test(value))
   try {
     if (url.pathname !== '/api/health') await limitRate('requests', clientAddress)
@@ -45,9 +48,7 @@ export const onRequest = defineMiddleware(async (context, next) => {
     const { who } = locals
     if (!may(who?.role, right)) {
       if (isApi) throw who ? notYours : refuse('signedOut', 'signedOut', 'Sign in first. What you typed is kept here.')
-      return who
-        ? closedPage(notYours, { to: '/', words: 'To the classes' })
-        : context.redirect(`/sign-in?to=${encodeURIComponent(url.pathname + url.search)}`)
+      return who ? await told('/403', 403) : context.redirect(`/sign-in?to=${encodeURIComponent(url.pathname + url.search)}`)
     }
     const make = () => (isApi ? next() : pageInTurn(url.pathname, next))
     const response = await (who ? askedIn({ hallId: who.hallId, by: { id: who.userId, name: who.name } }, make) : make())
@@ -64,7 +65,6 @@ export const onRequest = defineMiddleware(async (context, next) => {
   } catch (error) {
     const answer = answerTo(error)
     if (isApi || answer.status === 429 || answer.status === 405) return answer
-    const page = await rewrite('/500')
-    return new Response(page.body, { status: answer.status, headers: page.headers })
+    return told('/500', answer.status)
   }
 })

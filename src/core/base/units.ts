@@ -28,6 +28,9 @@ export function formatSeconds(seconds: Seconds): string {
   return hours > 0 ? `${sign}${hours}:${String(minutes).padStart(2, '0')}:${rest}` : `${sign}${minutes}:${rest}`
 }
 
+/** What is more or less: `+1:30`, `-0:10`. */
+export const signedSeconds = (seconds: Seconds): string => `${seconds > 0 ? '+' : ''}${formatSeconds(seconds)}`
+
 /**
  * Reads a length of time as people type it: `45` (seconds), `1:30`, `1:00:00`, `90s`, `2 min`, `1.5 min`; and from a length that
  * stands there, `+5` and `-5` more or less than it. Returns `undefined` for anything else, and for parts of a second, so that a

@@ -144,12 +144,17 @@ describe('teams', () => {
     ).toEqual([{ measure: 'reps', reps: 40 }, { measure: 'reps', reps: 55 }, undefined])
   })
 
-  it('have no total where somebody did not finish', () => {
+  it('have no total where somebody did not finish, or nothing is known of one', () => {
     const results = [
       { personId: 'a', entry: '1', outcome: reps(40) },
       { personId: 'b', entry: '2', outcome: { didNotFinish: true as const } },
     ]
-    expect(teamTotals([['a', 'b']], results)).toEqual([undefined])
+    const teams = [
+      ['a', 'b'],
+      ['a', 'c'],
+      ['c', 'a'],
+    ]
+    expect(teamTotals(teams, results)).toEqual([undefined, undefined, undefined])
   })
 })
 

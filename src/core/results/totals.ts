@@ -9,22 +9,17 @@ export interface Shared {
 }
 
 /**
- * What each team did together, in the order of the teams: times, rounds, reps and loads added up. Nothing for a team of which
- * nobody has a value, in which somebody did not finish, or whose values are of several measures.
+ * What each team did together, in the order of the teams: times, rounds, reps and loads added up. Nothing for a team in which
+ * somebody has no value or did not finish, or whose values are of several measures.
  */
-export const teamTotals = (teams: readonly (readonly string[])[], results: readonly Shared[]): (Value | undefined)[] =>
-  teams
-    .map((team) => {
-      const counted = new Map(results.filter(({ personId }) => team.includes(personId)).map((one) => [one.entry, one.outcome]))
-      return [...counted.values()].reduce<{ sum?: Value | undefined; broken: boolean }>(
-        ({ sum, broken }, { value, didNotFinish }) => {
-          const next = value && !didNotFinish ? (sum ? added(sum, value) : value) : undefined
-          return { sum: next ?? sum, broken: broken || next === undefined }
-        },
-        { broken: false },
-      )
-    })
-    .map(({ sum, broken }) => (broken ? undefined : sum))
+export function teamTotals(teams: readonly (readonly string[])[], results: readonly Shared[]): (Value | undefined)[] {
+  const byPerson = new Map(results.map((one) => [one.personId, one]))
+  return teams.map((team) => {
+    const counted = new Map(team.map((id) => [byPerson.get(id)?.entry, byPerson.get(id)?.outcome]))
+    const [first, ...others] = [...counted.values()].map((outcome) => (outcome?.didNotFinish ? undefined : outcome?.value))
+    return others.reduce((sum, value) => sum && value && added(sum, value), first)
+  })
+}
 
 function added(a: Value, b: Value): Value | undefined {
   if (a.measure === 'time' && b.measure === 'time') return { ...a, tenths: a.tenths + b.tenths }

@@ -52,6 +52,7 @@ export const rights: Record<string, Partial<Record<Method, Right>>> = {
   '/team': { GET: 'owner' },
   '/type': { GET: 'coach' },
   '/wall/[token]': { GET: 'link' },
+  '/403': { GET: 'anyone' },
   '/404': { GET: 'anyone' },
   '/500': { GET: 'anyone' },
   // Who somebody is

@@ -137,7 +137,9 @@ function Classes({ classes, week, sources, demo }: ClassesPageProps) {
               </div>
               <Length row={row} />
               <div className={styles.classActs}>
-                <Button onClick={() => void run(row)}>{row.underWay ? 'Go to it' : 'Run class'}</Button>
+                <Button miw={100} onClick={() => void run(row)}>
+                  {row.underWay ? 'Go to it' : 'Run class'}
+                </Button>
                 <Button variant="default" component="a" href={`/classes/${row.id}/shape`}>
                   Open
                 </Button>

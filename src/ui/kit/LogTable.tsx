@@ -1,5 +1,5 @@
 import { nobody } from '@core/library/erase'
-import { formatSeconds } from '@core/base/units'
+import { formatSeconds, signedSeconds } from '@core/base/units'
 import type { LogEntry } from '@core/trends/run-log'
 import { useState, type ComponentProps } from 'react'
 import { fromText } from './from-text'
@@ -107,7 +107,7 @@ function lengthsOf({ startedAt, endedAt, plannedSeconds: planned }: LogEntry) {
 }
 
 const differenceWords = (difference: number | undefined): string =>
-  difference === undefined ? '' : difference === 0 ? 'to the second' : `${difference > 0 ? '+' : ''}${formatSeconds(difference)}`
+  difference === undefined ? '' : difference === 0 ? 'to the second' : signedSeconds(difference)
 
 /** The names that are still known; of those who were erased only how many. */
 function namesOf(people: readonly string[]): string {

@@ -1,14 +1,13 @@
 import type { RunTold } from '@core/records/run-told'
-import { formatSeconds, type Seconds } from '@core/base/units'
+import { formatSeconds, signedSeconds, type Seconds } from '@core/base/units'
 import { Ribbon } from '../kit/Ribbon'
 import styles from './record.module.css'
-
-const signed = (seconds: Seconds) => `${seconds > 0 ? '+' : ''}${formatSeconds(seconds)}`
 
 /** How long it was against the plan and the slot. */
 export function RunFigures({ run: { plannedSeconds, slotSeconds, record, endedAt } }: { run: RunTold }) {
   const actual = endedAt === undefined ? undefined : Math.round(record.actualSeconds)
-  const against = (seconds: Seconds) => (actual === undefined || actual === Math.round(seconds) ? '' : signed(actual - Math.round(seconds)))
+  const against = (seconds: Seconds) =>
+    actual === undefined || actual === Math.round(seconds) ? '' : signedSeconds(actual - Math.round(seconds))
   return (
     <div className={styles.figures}>
       <div>
@@ -24,7 +23,9 @@ export function RunFigures({ run: { plannedSeconds, slotSeconds, record, endedAt
         <span className="second">slot</span>
         <b>{formatSeconds(slotSeconds)}</b>
         {actual !== undefined && (
-          <span>{actual > slotSeconds ? `${signed(actual - slotSeconds)} over` : `${formatSeconds(slotSeconds - actual)} to spare`}</span>
+          <span>
+            {actual > slotSeconds ? `${signedSeconds(actual - slotSeconds)} over` : `${formatSeconds(slotSeconds - actual)} to spare`}
+          </span>
         )}
       </div>
     </div>
