@@ -1,7 +1,7 @@
 import { existsSync, readdirSync, readFileSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { describe, expect, it } from 'vitest'
-import { floors } from '../../eslint.floors.mjs'
+import { floors } from './floors'
 import { picture } from './draw'
 import { circlesIn, importsIn } from './imports'
 
@@ -12,6 +12,13 @@ describe('the house', () => {
   it('has no circle of files, types counted too', () => {
     expect(circlesIn(importsIn('src'))).toEqual([])
     expect(circlesIn([...imports, { from: 'base/units.ts', to: 'records/standing.ts' }]).length).toBeGreaterThan(0)
+  })
+
+  it('has no arrow of the core that points up', () => {
+    const at = (file: string) => floors.findIndex(([floor]) => floor === dirname(file))
+    const pointsUp = ({ from, to }: { from: string; to: string }) => at(to) > at(from)
+    expect(imports.filter(pointsUp)).toEqual([])
+    expect(pointsUp({ from: 'base/units.ts', to: 'records/standing.ts' })).toBe(true)
   })
 
   it('has each folder of the core on one floor', () => {

@@ -1,5 +1,5 @@
 import { dirname } from 'node:path'
-import { floors } from '../../eslint.floors.mjs'
+import { floors } from './floors'
 import type { Import } from './imports'
 
 const row = 30

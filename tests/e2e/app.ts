@@ -11,6 +11,7 @@ interface App {
 /** Each worker has the built app for itself, on a database with the demo. Any error on a page's console fails the test. */
 export const test = base.extend<{ quiet: void }, { app: App }>({
   app: [
+    // oxlint-disable-next-line no-empty-pattern -- what a fixture needs is read off its first argument
     async ({}, use) => {
       const { url, drop } = await emptyDatabase('browser', process.env.TEMPLATE_DATABASE)
       const server = await startServer(url)

@@ -18,6 +18,7 @@ export const idField = z
   .regex(/^[A-Za-z0-9_-]{1,64}$/, 'must be 1 to 64 letters, digits, - or _')
 
 // Control characters and lone surrogates cannot be stored as text by the database.
+// oxlint-disable-next-line no-control-regex -- they are what is looked for
 const unstorable = /[\u0000-\u0008\u000b-\u001f\u007f]|\p{Surrogate}/u
 
 /** One line of text: trimmed, not empty, any language, emoji included. */

@@ -151,7 +151,7 @@ export function loadOf(plan: Plan, timeline: Timeline, library: HallLibrary, pac
 }
 
 /** What one person does in a phase: of a class in two waves half of it at the stations, half of it the list beside them. */
-function stretchesOf(phase: Phase, { meanwhile = [] }: Timeline): { phase: Phase; seconds: Seconds }[] {
+function stretchesOf(phase: Phase, { meanwhile }: Timeline): { phase: Phase; seconds: Seconds }[] {
   if (phase.wave === undefined) return [{ phase, seconds: phase.seconds }]
   const shared = (beside: Phase) =>
     Math.min(phase.start + phase.seconds, beside.start + beside.seconds) - Math.max(phase.start, beside.start)

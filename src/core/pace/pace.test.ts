@@ -17,7 +17,7 @@ import {
 import { repsWithin } from './tempo'
 
 let counter = 0
-const use = (more: Partial<Parameters<typeof Use.parse>[0] & object> = {}) => Use.parse({ id: `u${counter++}`, exerciseId: 'x', ...more })
+const use = (more: object = {}) => Use.parse({ id: `u${counter++}`, exerciseId: 'x', ...more })
 const reps = (count: number, counted = 'total') => use({ reps: { count, counted } })
 const task = (more: object = {}) => Task.parse({ kind: 'task', goal: 'finish', ...more })
 /** The common pace, and nobody tires: figures as they are counted on paper. */

@@ -40,7 +40,7 @@ function Card(props: CardProps) {
   const { snapshot, state, connected } = live
   useWakeLock()
   const second = shownSeconds(state)
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
+  // oxlint-disable-next-line react/exhaustive-deps -- the words change by the second, not by the tick
   const view = useMemo(() => cardView(snapshot, state, personId), [snapshot, state.status, state.phase, state.sequence, second, personId])
   if (!view)
     return (

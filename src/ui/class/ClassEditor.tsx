@@ -62,7 +62,7 @@ export function ClassEditor({ opening, library, rooms, others, zone, first }: Cl
   return (
     <HallProvider value={hall}>
       <ClassProvider value={context}>
-        {/* eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-static-element-interactions -- links are pressed, not this */}
+        {/* oxlint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-static-element-interactions -- links are pressed, not this */}
         <div onClick={follow}>
           <header className={styles.classHead}>
             <ClassHead />

@@ -137,7 +137,7 @@ function Classes({ classes, week, sources, demo }: ClassesPageProps) {
               </div>
               <Length row={row} />
               <div className={styles.classActs}>
-                <Button miw={100} onClick={() => void run(row)}>
+                <Button miw={100} onClick={() => run(row)}>
                   {row.underWay ? 'Go to it' : 'Run class'}
                 </Button>
                 <Button variant="default" component="a" href={`/classes/${row.id}/shape`}>
@@ -152,7 +152,7 @@ function Classes({ classes, week, sources, demo }: ClassesPageProps) {
                   <Menu.Dropdown>
                     <AgainItems id={row.id} />
                     <Menu.Divider />
-                    <Menu.Item onClick={() => void remove(row)}>Put away</Menu.Item>
+                    <Menu.Item onClick={() => remove(row)}>Put away</Menu.Item>
                   </Menu.Dropdown>
                 </Menu>
               </div>

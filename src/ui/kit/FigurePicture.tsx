@@ -35,7 +35,7 @@ export function FigurePicture({ figure, label, moving, className }: FigurePictur
   const shapes = useMemo(() => (moves ? poseShapes(figure, figure.poses[0]!) : picture.shapes), [figure, picture, moves])
   const cycle = useMemo(
     () => (moves ? cycleOf(figure, moving.repSeconds, moving.tempo) : undefined),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- by what it is made of, not by the object
+    // oxlint-disable-next-line react/exhaustive-deps -- by what it is made of, not by the object
     [figure, moves, moving?.repSeconds, moving?.tempo?.join()],
   )
   const drawn = useRef<SVGGElement>(null)

@@ -47,7 +47,7 @@ export function ImportTable<Column extends string, Value>({
     setTable(data)
     setMatch(matchHeadings(data[0]!))
   }
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- `read` gives new ids: only another table or match is to be read again
+  // oxlint-disable-next-line react/exhaustive-deps -- `read` gives new ids: only another table or match is to be read again
   const rows = useMemo(() => (table ? read(table.slice(1), match) : []), [table, match])
   const sound = rows.flatMap((row) => ('value' in row ? [row.value] : []))
   const storeAll = async () => {

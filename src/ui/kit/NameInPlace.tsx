@@ -37,7 +37,7 @@ export function NameInPlace({ level, label, name, onName, whole = false }: NameI
         className={`${styles.inPlace} ${styles.nameField}`}
         aria-label={label}
         aria-invalid={wrong !== undefined}
-        // eslint-disable-next-line jsx-a11y/no-autofocus -- it stands in the place of what was pressed
+        // oxlint-disable-next-line jsx-a11y/no-autofocus -- it stands in the place of what was pressed
         autoFocus
         value={text}
         size={Math.max(8, text.length)}

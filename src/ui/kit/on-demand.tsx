@@ -33,7 +33,7 @@ export function onDemand<Props extends object>(load: () => Promise<ComponentType
       return () => {
         left = true
       }
-      // eslint-disable-next-line react-hooks/exhaustive-deps -- once
+      // oxlint-disable-next-line react/exhaustive-deps -- once
     }, [Part])
     return Part ? <Part {...props} /> : (target ?? null)
   }

@@ -28,7 +28,7 @@ export function useDraft<T>({ value, notation, onChange, optional }: DraftOption
     const typed = text.trim() === '' ? undefined : notation.read(text)
     const same = typed === undefined ? value === undefined && text.trim() === '' : notation.show(typed) === shown
     if (!same && !(focused && typed === undefined)) setText(shown)
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- only an outside change of the value counts
+    // oxlint-disable-next-line react/exhaustive-deps -- only an outside change of the value counts
   }, [shown])
 
   const type = (next: string) => {
@@ -45,7 +45,7 @@ export function useDraft<T>({ value, notation, onChange, optional }: DraftOption
   // What was typed before the page came to life counts too.
   useEffect(() => {
     if (field.current && field.current.value !== shown) type(field.current.value)
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- once
+    // oxlint-disable-next-line react/exhaustive-deps -- once
   }, [])
 
   return {

@@ -138,7 +138,7 @@ function Plans({ plans: initial, paced }: PlansPageProps) {
             paces={paces}
             onRename={(name) => rename({ plan, name })}
             onCopy={() => copy(plan)}
-            onPutAway={() => void remove(plan)}
+            onPutAway={() => remove(plan)}
           />
         ))}
       </Stack>

@@ -143,7 +143,7 @@ function useSimulatedPeople({ snapshot, state, clock, feed }: LiveRun, on: boole
     const { open } = state.phase.selfPaced ?? {}
     if (open && (on ? allFinished(standings(snapshot, feed.get().progress, state)) : state.elapsed >= open.high * 1000))
       send({ type: 'skip' })
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- once a second of the class is often enough
+    // oxlint-disable-next-line react/exhaustive-deps -- once a second of the class is often enough
   }, [plan, second])
 }
 

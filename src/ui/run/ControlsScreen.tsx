@@ -65,9 +65,9 @@ function Controls(props: ControlsProps) {
   const elsewhere = state.holder !== undefined && state.holder.device !== device.id && state.status !== 'finished'
   const shut = locked || elsewhere
   const second = shownSeconds(state)
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
+  // oxlint-disable-next-line react/exhaustive-deps -- the words change by the second, not by the tick
   const view = useMemo(() => roomView(snapshot, state), [snapshot, state.status, state.phase, state.sequence, second])
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- nor do these
+  // oxlint-disable-next-line react/exhaustive-deps -- nor do these
   const follows = useMemo(() => nextWords(snapshot, state), [snapshot, state.status, state.phase, state.sequence])
   const begin = () => {
     // The press that starts the class is also the press that browsers want for sound.

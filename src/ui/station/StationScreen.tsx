@@ -34,7 +34,7 @@ function Station(props: StationProps) {
   const sound = useSound(live, number - 1)
   const awake = useWakeLock()
   const second = shownSeconds(state)
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
+  // oxlint-disable-next-line react/exhaustive-deps -- the words change by the second, not by the tick
   const view = useMemo(() => stationView(snapshot, state, number), [snapshot, state.status, state.phase, state.sequence, second, number])
   const sign = stopSign(state)
   if (sign) return <StopSign {...sign} />

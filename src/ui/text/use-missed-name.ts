@@ -17,7 +17,7 @@ export function useMissedName(text: string, exercises: readonly Exercise[], onTe
     // An id never names another.
     const named = !place.text.startsWith('#') && exerciseNames(exercises)([place.text])?.exercise.id === exercise.id
     onText(named ? text : withWords(text, place, quoted(exercise.name)))
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- once it is there
+    // oxlint-disable-next-line react/exhaustive-deps -- once it is there
   }, [exercise])
   return {
     onAdd: setPlace,

@@ -34,9 +34,9 @@ export function WallView({ live, layout: first, zone, sound, children }: WallVie
   const [layout, setLayout] = useState(first)
   const { snapshot, state } = live
   const second = shownSeconds(state)
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- the words change by the second, not by the tick
+  // oxlint-disable-next-line react/exhaustive-deps -- the words change by the second, not by the tick
   const view = useMemo(() => roomView(snapshot, state), [snapshot, state.status, state.phase, state.sequence, second])
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- as above
+  // oxlint-disable-next-line react/exhaustive-deps -- as above
   const together = useMemo(() => togetherView(snapshot, state), [snapshot, state.status, state.phase, state.sequence, second])
   const sign = stopSign(state)
   if (sign) return <StopSign {...sign} />

@@ -42,7 +42,7 @@ function useSearch<Answer>(
       clearTimeout(waiting)
       worker?.terminate()
     }
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- what is looked for is always the same: only the class changes
+    // oxlint-disable-next-line react/exhaustive-deps -- what is looked for is always the same: only the class changes
   }, [judged, wanted])
   return found.judged === judged ? found : { answer: none, done: false, failed: false }
 }

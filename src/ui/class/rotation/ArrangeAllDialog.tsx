@@ -28,7 +28,7 @@ export function ArrangeAllDialog({ onClose }: { onClose: () => void }) {
       .run(structuredClone({ document, library, room, past }), proxy(setProgress))
       .then(setResult, () => setFailed(true))
     return () => worker.terminate()
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- worked out for the class as it is when the dialog opens
+    // oxlint-disable-next-line react/exhaustive-deps -- worked out for the class as it is when the dialog opens
   }, [])
   return (
     <Modal opened onClose={onClose} title="Optimise" size="lg">

@@ -46,7 +46,7 @@ export function ShapeView() {
     history.replaceState(null, '', location.pathname)
     const made = mainPiece(plan)
     if (made.type === 'circuit') goToEmpty(made, made.stations.length - 1)
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page is opened
+    // oxlint-disable-next-line react/exhaustive-deps -- once, when the page is opened
   }, [])
   const [fitting, setFitting] = useState(false)
   const [asText, setAsText] = useState(false)

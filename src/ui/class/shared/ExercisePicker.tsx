@@ -76,7 +76,7 @@ export const ExercisePicker = memo(function ExercisePicker({ id, label, value, o
     // The list begins with the name of what is chosen.
     setText(begun.text)
     if (begun.entered && begun.text.trim() !== '') takeBest(begun.text)
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, as it comes
+    // oxlint-disable-next-line react/exhaustive-deps -- once, as it comes
   }, [])
   return (
     <>

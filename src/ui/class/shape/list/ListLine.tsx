@@ -42,7 +42,7 @@ export function ListLine({ id, use, number, rungs, differs, read, onBegin, onIte
   // Undo or the details changed the item: show it, unless somebody writes here.
   useEffect(() => {
     if (!focused) setText(shown)
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- only an outside change counts
+    // oxlint-disable-next-line react/exhaustive-deps -- only an outside change counts
   }, [shown])
   const written = text.trim()
   const reading = written === '' || written === shown ? undefined : read(written, use)

@@ -89,8 +89,7 @@ export function PlanRibbon({ blocks, total, chosen, onChoose }: PlanRibbonProps)
       <div
         className={styles.scroll}
         ref={scroller}
-        tabIndex={zoom > 1 ? 0 : undefined}
-        aria-label={zoom > 1 ? 'The class to scale, enlarged' : undefined}
+        {...(zoom > 1 && { role: 'region', tabIndex: 0, 'aria-label': 'The class to scale, enlarged' })}
       >
         <div className={styles.strip} style={{ width: `${zoom * 100}%` }}>
           <PartBrackets plan={plan} blocks={blocks} scale={scale} chosen={chosen.id} onChoose={onChoose} />

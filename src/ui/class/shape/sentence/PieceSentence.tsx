@@ -74,7 +74,7 @@ export function PieceSentence({ piece, seconds, onDiffer }: PieceSentenceProps) 
   const led = others > 0 && about.length > 0
   return (
     <div ref={root}>
-      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- the keys are of the fields in it */}
+      {/* oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- the keys are of the fields in it */}
       <p id={sentenceId} className={styles.sentence} role="group" aria-label="The piece in a sentence" onKeyDown={walk}>
         <Sentence
           clauses={clauses}

@@ -60,6 +60,7 @@ export function PlacePicker({ position, onSet, ...rest }: PlacePickerProps) {
       id={rest.id}
       variant="unstyled"
       classNames={{ input: 'tile-select' }}
+      // oxlint-disable-next-line jsx-a11y/role-has-required-aria-props -- its list comes when it is opened
       role="combobox"
       aria-label={rest.label}
       aria-haspopup="listbox"

@@ -44,7 +44,7 @@ export function StationPanel({ circuit, station, useId, onClose }: StationPanelP
   const byId = exercisesById(library.exercises)
   const uses = useId === undefined ? station.uses : station.uses.filter(({ id }) => id === useId)
   return (
-    // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- the keys are of the fields in it
+    // oxlint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- the keys are of the fields in it
     <section ref={root} className={styles.panel} aria-label={`Station ${index + 1} in detail`} onKeyDown={walk}>
       <ActionIcon className={styles.close} variant="subtle" color="gray" aria-label="Close" onClick={onClose}>
         ×

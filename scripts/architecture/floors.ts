@@ -1,8 +1,8 @@
 /**
  * The floors of the core, from the ground up: a room uses those before it, and none after. This is the only place where their
- * order is written; the linter holds it, and the picture in docs/architecture.md is drawn from it.
+ * order is written; a test holds it, and the picture in docs/architecture.md is drawn from it.
  */
-export const floors = [
+export const floors: readonly (readonly [floor: string, what: string])[] = [
   ['base', 'numbers, results, limits, reading: no word of the trade yet'],
   ['base/calendar', 'days and hours in a zone'],
   ['figure', 'a movement as a picture of the body'],

@@ -1,1 +1,0 @@
-export const floors: readonly (readonly [floor: string, what: string])[]
