@@ -25,7 +25,7 @@ const bound = `current_setting('app.hall', true)`
  * names a hall cannot be without. `tests/server/rights.test.ts` goes through the tables there are.
  */
 export async function giveRights(client: pg.Client): Promise<void> {
-  await client.query(await readFile(new URL('roles.sql', import.meta.url), 'utf8'))
+  await client.query(await readFile('scripts/roles.sql', 'utf8'))
   await client.query(`grant usage on schema public to ${roles.app}, ${roles.signIn}`)
   const { rows } = await client.query<{ name: string }>(
     `select table_name as name from information_schema.columns where table_schema = 'public' and column_name = 'hall_id'`,

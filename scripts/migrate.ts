@@ -10,7 +10,7 @@ import { recordAllRuns } from './record-runs'
 // On a connection of its own, without the app's time limits: a large table may take longer to change than anybody would wait for a page.
 const client = new pg.Client({ connectionString: databaseUrl() })
 await client.connect()
-await migrate(drizzle(client), { migrationsFolder: new URL('../drizzle', import.meta.url).pathname })
+await migrate(drizzle(client), { migrationsFolder: 'drizzle' })
 await giveRights(client)
 await giveFigures(client)
 await recordAllRuns(drizzle(client, { schema }))

@@ -40,7 +40,7 @@ need_npm_packages() {
 build_if_changed() {
   . scripts/shell/earlier-scripts.sh
   local want have=dist/.built-from
-  want=$(find src public drizzle scripts/*.ts astro.config.mjs package-lock.json tsconfig.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
+  want=$(find src public drizzle scripts astro.config.mjs package-lock.json tsconfig.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
   [ -f "$have" ] && [ "$(cat "$have")" = "$want" ] && return 0
   say "Building the app (half a minute) ..."
   local log; log=$(mktemp)

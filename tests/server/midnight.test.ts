@@ -45,7 +45,8 @@ for (const zone of ['Pacific/Auckland', 'America/Los_Angeles']) {
       // Ten minutes on, it is the next day.
       await onDatabase(url, 'update room_clock set offset_ms = 600000')
       const later = await startServer(url)
-      const { body: after } = await asker(later.base).get('/')
+      const { status, body: after } = await asker(later.base).get('/')
+      expect([status, later.said()]).toEqual([200, ''])
       expect(after).toContain('Over midnight')
       expect(after).not.toContain('demo-evening')
       await later.kill()

@@ -224,7 +224,7 @@ describe('the demo', () => {
     const coach = await joinAs('coach', base, hall)
     expect((await coach.get('/')).body).toContain('Kiln Yard (demo)')
     const owners = await coach.get('/team')
-    expect([owners.status, owners.body]).toEqual([403, expect.stringContaining('<a href="/">To the classes</a>')])
+    expect([owners.status, owners.body]).toEqual([403, expect.stringContaining('<a href="/">See the classes</a>')])
     const own = await beginAnother(hall)
     expect((await own.get('/')).body).not.toContain('(demo)')
   })
