@@ -1,5 +1,5 @@
 import { AxeBuilder } from '@axe-core/playwright'
-import { expect, test as base, type APIRequestContext, type Page } from '@playwright/test'
+import { expect, test as base, type APIRequestContext, type Locator, type Page } from '@playwright/test'
 import { emptyDatabase } from '../fixtures/database'
 import { startServer } from '../fixtures/server'
 
@@ -35,7 +35,15 @@ export const test = base.extend<{ quiet: void }, { app: App }>({
 
 export { expect }
 
-export const expectAccessible = (page: Page) => expectClean(axeOn(page).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']))
+export const expectAccessible = (page: Page) => expectClean(axeOn(page).withTags(standards))
+
+/** What has opened on a page that was looked at before. */
+export async function expectPartAccessible(part: Locator): Promise<void> {
+  await part.evaluate((element) => element.setAttribute('data-looked-at', ''))
+  await expectClean(axeOn(part.page()).include('[data-looked-at]').withTags(standards))
+}
+
+const standards = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']
 
 /** What another colour scheme can change; the rest is the same page. */
 export const expectContrast = (page: Page) => expectClean(axeOn(page).withRules(['color-contrast']))
@@ -104,6 +112,16 @@ export async function untilLive(page: Page): Promise<void> {
 export const takeFirst = async (page: Page) => {
   await expect(page.locator('[role=option][data-combobox-selected]').filter({ visible: true }).first()).toBeVisible()
   await page.keyboard.press('Enter')
+}
+
+/** Moves what has the focus by a key: it has been held, and has moved, once that is said. */
+export async function moveByKey(page: Page, arrow: string): Promise<void> {
+  const said = page.getByRole('status').filter({ hasText: 'to the place of' })
+  await page.keyboard.press('Space')
+  const held = await said.innerText()
+  await page.keyboard.press(arrow)
+  await expect(said).not.toHaveText(held)
+  await page.keyboard.press('Space')
 }
 
 /** Digits as shown, without the boxes they stand in. */

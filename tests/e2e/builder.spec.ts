@@ -1,4 +1,4 @@
-import { expect, expectAccessible, openClass, openPage, test } from './app'
+import { expect, expectAccessible, moveByKey, openClass, openPage, test } from './app'
 import type { Page } from '@playwright/test'
 
 const total = (page: Page) => page.getByRole('status', { name: 'Total' })
@@ -70,11 +70,7 @@ test('stations trade places by key, and say how an exercise is done', async ({ p
   await expect(exercise(1)).toHaveValue('Goblet squat')
   await expect(exercise(3)).not.toHaveValue('')
   await page.getByRole('button', { name: 'Station 1: drag to trade places' }).focus()
-  await page.keyboard.press('Space')
-  await page.waitForTimeout(100)
-  await page.keyboard.press('ArrowRight')
-  await page.waitForTimeout(100)
-  await page.keyboard.press('Space')
+  await moveByKey(page, 'ArrowRight')
   await expect(exercise(2)).toHaveValue('Goblet squat')
 
   await page.getByRole('button', { name: 'Details of station 2' }).click()
@@ -216,11 +212,7 @@ test('a list is written as on a board: typed, pasted, put in another order, a na
   await slot(page, 'Item 1').fill('15 split jump')
   await expect(page.getByText(/about .* rounds? for most/)).toBeVisible()
   await list.getByRole('button', { name: 'Item 1: drag to another place' }).focus()
-  await page.keyboard.press('Space')
-  await page.waitForTimeout(100)
-  await page.keyboard.press('ArrowDown')
-  await page.waitForTimeout(100)
-  await page.keyboard.press('Space')
+  await moveByKey(page, 'ArrowDown')
   await expect.poll(items).toEqual(['8 each side bird dog, leg only', '15 split jump', '1:30 rowing', '10–15 burpee'])
   await list.getByRole('button', { name: 'Details of item 3' }).click()
   const panel = page.getByRole('region', { name: 'Station 1 in detail' })

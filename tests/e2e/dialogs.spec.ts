@@ -1,4 +1,4 @@
-import { expect, expectAccessible, openClass, openPage, test } from './app'
+import { expect, expectAccessible, expectPartAccessible, openClass, openPage, test } from './app'
 import type { Page } from '@playwright/test'
 
 const press = (page: Page, name: string | RegExp) =>
@@ -17,7 +17,7 @@ async function lookAt(page: Page, role: 'dialog' | 'menu' | 'region', name: stri
     await open()
     const shown = page.getByRole(role, { name }).last()
     await expect(shown).toBeVisible()
-    await expectAccessible(page)
+    await expectPartAccessible(shown)
     await page.keyboard.press('Escape')
     await expect(shown).toHaveCount(0)
     await expect(page.locator('body:focus')).toHaveCount(0)

@@ -13,6 +13,7 @@ import { differsTexts } from '@core/summary/sentence/differs-text'
 import { FormFigure } from '../../kit/FormFigure'
 import { lazily } from '../../kit/lazily'
 import { onDemand } from '../../kit/on-demand'
+import { spokenMoves } from '../../kit/spoken-moves'
 import { useStable } from '../../kit/use-stable'
 import { Neighbour, Neighbours } from '../../kit/Neighbours'
 import { useClass, useHall, type EditCircuit } from '../shared/context'
@@ -65,6 +66,7 @@ export function StationTiles({ circuit, edit }: StationTilesProps) {
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   )
   const ids = circuit.stations.map((station) => station.id)
+  const spoken = spokenMoves((id) => `station ${ids.indexOf(String(id)) + 1}`)
   const trade = ({ active, over }: DragEndEvent) => {
     if (!over || over.id === active.id) return
     edit((draft) => {
@@ -74,7 +76,7 @@ export function StationTiles({ circuit, edit }: StationTilesProps) {
     })
   }
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={trade}>
+    <DndContext sensors={sensors} collisionDetection={closestCenter} accessibility={spoken} onDragEnd={trade}>
       <SortableContext items={ids} strategy={rectSwappingStrategy}>
         <Neighbours label="Stations in order" wide={circuit.stations.some((station) => isTask(circuit, station))}>
           {circuit.stations.map((station, index) => (

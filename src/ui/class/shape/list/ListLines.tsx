@@ -11,6 +11,7 @@ import { differsTexts } from '@core/summary/sentence/differs-text'
 import { listOrder } from '@core/summary/list-lines'
 import { paceText } from '@core/summary/items'
 import { useClass } from '../../shared/context'
+import { spokenMoves } from '../../../kit/spoken-moves'
 import { useExerciseSearch } from '../../shared/use-exercise-search'
 import { usePlanTyping } from '../sentence/use-plan-typing'
 import { ListLine } from './ListLine'
@@ -43,6 +44,7 @@ export function ListLines({ circuit, station, stay, number, onOpen }: ListLinesP
     useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   )
+  const spoken = spokenMoves((id) => `item ${station.uses.findIndex((use) => use.id === id) + 1}`)
   const change = (slot: string, recipe: (uses: Use[]) => Use[]) =>
     typing.set(slot, (plan) =>
       circuitChanged(plan, circuit.id, (now) => withStation(now, station.id, (known) => ({ ...known, uses: recipe(known.uses) }))),
@@ -67,7 +69,7 @@ export function ListLines({ circuit, station, stay, number, onOpen }: ListLinesP
   }
   return (
     <div ref={box} className={styles.list} role="group" aria-label={`List at station ${number}`}>
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+      <DndContext sensors={sensors} collisionDetection={closestCenter} accessibility={spoken} onDragEnd={drop}>
         <SortableContext items={station.uses.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
           {[...listOrder(stay, station.uses.length), station.uses.length].map((line) =>
             typeof line === 'string' ? (
