@@ -116,7 +116,7 @@ export const takeFirst = async (page: Page) => {
 
 /** Moves what has the focus by a key: it has been held, and has moved, once that is said. */
 export async function moveByKey(page: Page, arrow: string): Promise<void> {
-  const said = page.getByRole('status').filter({ hasText: 'to the place of' })
+  const said = page.getByRole('status').filter({ hasText: 'At the place of' })
   await page.keyboard.press('Space')
   const held = await said.innerText()
   await page.keyboard.press(arrow)
