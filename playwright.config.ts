@@ -32,6 +32,7 @@ export default defineConfig({
   timeout: 400_000,
   expect: { timeout: 30_000 },
   use: {
+    actionTimeout: 60_000,
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     // Nothing is looked at here: no frames are painted for the eye alone.
