@@ -1,4 +1,5 @@
-// Adds up what the steps of ./test wrote, and prints the closing line. A step that left nothing counts as failed.
+// Adds up what the steps of ./test wrote, says again what failed and why, and prints the closing line: who sees only the
+// end of a long output finds it there. A step that left nothing counts as failed.
 import { existsSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 
@@ -15,6 +16,14 @@ const count = (name, good, bad) => {
   if (bad > 0) console.log(`${name}: ${bad} failed`)
 }
 
+const longest = 4_000
+const tell = (what, why) => console.log(`✘ ${what}\n${why.slice(0, longest)}\n`)
+const tellFile = ({ name, message, assertionResults }) => {
+  const failed = assertionResults.filter(({ status }) => status === 'failed')
+  for (const test of failed) tell(`${name} › ${test.fullName}`, test.failureMessages.join('\n'))
+  if (failed.length === 0) tell(name, message)
+}
+
 for (const name of ['format', 'lint', 'types', 'build']) {
   const good = read(`${name}.check`)?.trim() === 'passed'
   count(name, Number(good), Number(!good))
@@ -23,7 +32,8 @@ for (const name of ['unit', 'server']) {
   const text = read(`${name}.json`)
   if (!text) count(name, 0, 1)
   else {
-    const { numPassedTests, numFailedTests, numFailedTestSuites, success } = JSON.parse(text)
+    const { numPassedTests, numFailedTests, numFailedTestSuites, success, testResults } = JSON.parse(text)
+    for (const file of testResults.filter(({ status }) => status === 'failed')) tellFile(file)
     const bad = numFailedTests || (success ? 0 : Math.max(1, numFailedTestSuites))
     count(name, numPassedTests, bad)
   }

@@ -8,6 +8,11 @@ import { circlesIn, importsIn } from './imports'
 const core = 'src/core'
 const imports = importsIn(core)
 
+const tests = (folder: string) =>
+  readdirSync(folder, { recursive: true, encoding: 'utf8' })
+    .filter((file) => /\.(?:test|spec)\.tsx?$/.test(file))
+    .map((file) => join(folder, file))
+
 describe('the house', () => {
   it('has no circle of files, types counted too', () => {
     expect(circlesIn(importsIn('src'))).toEqual([])
@@ -40,6 +45,14 @@ describe('the house', () => {
         .filter((name) => name !== floor && imports.some(({ from, to }) => dirname(from) === floor && dirname(to) === name))
       expect(lines, readme).toContain(`- **Uses** ${uses.join(', ') || 'nothing'}.`)
     }
+  })
+
+  it('bounds its tests in one place: a machine that crawls passes them too', () => {
+    const ownBound = /^ *\}, (?:[\d_]+|\{ timeout)/m
+    const files = [...tests('src'), ...tests('scripts'), ...tests('tests')]
+    expect(files.length).toBeGreaterThan(100)
+    expect(files.filter((file) => ownBound.test(readFileSync(file, 'utf8')))).toEqual([])
+    expect(ownBound.test("  it('waits', () => {\n  }, 30_000)")).toBe(true)
   })
 
   it('is drawn as it is', () => {

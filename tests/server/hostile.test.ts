@@ -113,4 +113,4 @@ it(`${wanted} hostile requests over all addresses, as each role and as nobody, b
   // It is all still there, and answers.
   expect((await hall.get(`/api/classes/${classId}`)).status === 200 || (await hall.get('/api/health')).status === 200).toBe(true)
   expect((await hall.sql(`select count(*)::int as halls from hall`))[0]).toEqual({ halls: 2 })
-}, 600_000)
+})

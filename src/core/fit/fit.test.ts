@@ -181,5 +181,5 @@ describe('fit to slot', () => {
       }),
       { numRuns: 25 },
     )
-  }, 30_000)
+  })
 })

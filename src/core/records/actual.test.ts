@@ -89,7 +89,18 @@ describe('a run as it happened', () => {
         stretches.forEach(({ from }, index) => expect(from).toBe(index === 0 ? 0 : ends[index - 1]))
         expect(ends.at(-1) ?? 0).toBe(total ?? 0)
       }),
-      { numRuns: 150 },
+      // Seen once in thousands: a pause in the count-in, taken back, begins the class later.
+      {
+        numRuns: 150,
+        examples: [
+          [
+            [
+              [1, 'pause'],
+              [1, 'undo'],
+            ],
+          ],
+        ],
+      },
     )
   })
 })

@@ -59,7 +59,7 @@ describe('where groups begin', () => {
       expect(bound).toBeLessThanOrEqual(least)
       if (short > least) expect(bound).toBeLessThan(short)
     }
-  }, 20_000)
+  })
 
   it('the demo class that is short of kettlebells: the press that starts groups elsewhere', () => {
     const document = lunch()

@@ -30,6 +30,10 @@ const notBegun = ({ phase, elapsed }: Progress) => phase === 0 && elapsed === 0
 const begunAt = (progress: Progress, at: Milliseconds): Partial<Progress> =>
   progress.startedAt !== undefined && (notBegun(progress) || progress.startedAt > progress.at) ? { startedAt: at } : {}
 
+/** Taken back while people are counted in, a press has moved the beginning by as long as it held. */
+const beginningAgain = (back: Progress, at: Milliseconds): Progress =>
+  back.mode === 'running' && back.countIn > 0 ? { ...back, ...begunAt(back, at + back.countIn) } : back
+
 const atPhase = (phase: number) => ({ phase, elapsed: 0, extra: 0, changePutOff: 0, holding: false, countIn: 0 })
 
 /** The work that is on, or was last. */
@@ -82,7 +86,7 @@ function changes(progress: Progress, event: RunEvent): Partial<Progress> {
     case 'amend':
       return progress.mode === 'ready' ? { timeline: command.timeline } : { amended: { timeline: command.timeline, phase: command.phase } }
     case 'undo':
-      return undone(progress)
+      return beginningAgain({ ...progress, ...undone(progress) }, at)
     case 'takeOver':
       return { holder: { device: command.device, name: command.name, since: at, ...(progress.holder && { from: progress.holder.name }) } }
   }

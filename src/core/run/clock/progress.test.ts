@@ -198,6 +198,8 @@ describe('run', () => {
     })
     expect(at(60, [0, 'start'], [17, 'skip'], [50, 'undo'])).toMatchObject({ phase: { index: 3 } })
     expect(at(12, [0, 'start'], [11, 'undo'])).toMatchObject({ status: 'running', elapsed: 2000 })
+    expect(at(22, [0, 'start'], [6, 'pause'], [9, 'undo'])).toMatchObject({ startedAt: 13_000, elapsed: 9000 })
+    expect(at(22, [0, 'start'], [6, 'skip'], [9, 'undo'])).toMatchObject({ startedAt: 13_000, elapsed: 9000 })
     expect(at(22, [0, 'start'], [17, 'skip'], [20, 'undo'], [21, 'undo'])).toMatchObject({ phase: { index: 0 } })
   })
 
