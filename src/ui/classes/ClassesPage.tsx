@@ -1,6 +1,5 @@
-import { ActionIcon, Button, Menu } from '@mantine/core'
+import { Button, Menu } from '@mantine/core'
 import { useHotkeys } from '@mantine/hooks'
-import { IconDots } from '@tabler/icons-react'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import { dayKey, plusDays, startOfDay, type DayKey } from '@core/base/calendar/zoned'
@@ -145,9 +144,9 @@ function Classes({ classes, week, sources, demo }: ClassesPageProps) {
                 </Button>
                 <Menu position="bottom-end">
                   <Menu.Target>
-                    <ActionIcon variant="subtle" color="gray" size={36} aria-label={`More for ${row.name}`}>
-                      <IconDots size={20} />
-                    </ActionIcon>
+                    <Button variant="subtle" color="gray" px={8} aria-label={`More for ${row.name}`}>
+                      More
+                    </Button>
                   </Menu.Target>
                   <Menu.Dropdown>
                     <AgainItems id={row.id} />
