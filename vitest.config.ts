@@ -1,21 +1,25 @@
 import { fileURLToPath } from 'node:url'
 import { defineConfig } from 'vitest/config'
 import { grammars } from './scripts/grammars'
+import { moreRuns } from './scripts/more-runs'
 
 const at = (folder: string) => fileURLToPath(new URL(folder, import.meta.url))
 const alias = { '@core': at('./src/core'), '@server': at('./src/server'), '@ui': at('./src/ui') }
+
+/** How many times as often as a test says its properties are tried. */
+const times = Number(process.env.MORE_RUNS ?? 1)
 
 export default defineConfig({
   test: {
     projects: [
       {
-        plugins: [grammars],
+        plugins: [grammars, moreRuns(times)],
         resolve: { alias },
         test: {
           name: 'unit',
           sequence: { shuffle: true },
           include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'],
-          testTimeout: 600_000,
+          testTimeout: 600_000 * times,
           isolate: false,
           unstubGlobals: true,
         },
