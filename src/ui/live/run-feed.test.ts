@@ -33,6 +33,9 @@ afterEach(() => {
   vi.unstubAllGlobals()
 })
 
+/** As soon as it is so: a machine that crawls has a minute for it. */
+const soon = (check: () => void) => vi.waitFor(check, { timeout: 60_000 })
+
 const feedOf = (events: RunEvent[] = []) => new RunFeed(snapshot, events, '/events', 3)
 
 describe('RunFeed', () => {
@@ -90,7 +93,7 @@ describe('RunFeed', () => {
     expect(reload).toHaveBeenCalledTimes(1)
     feed.take([event(1, 'start')])
     FakeSource.opened[0]!.send('snapshot', '5')
-    await vi.waitFor(() => expect(feed.get()).toMatchObject({ version: 5, snapshot: { name: 'With one more' }, progress: { sequence: 1 } }))
+    await soon(() => expect(feed.get()).toMatchObject({ version: 5, snapshot: { name: 'With one more' }, progress: { sequence: 1 } }))
     expect(fetched).toHaveBeenCalledWith('/snapshot')
     FakeSource.opened[0]!.send('snapshot', '5')
     expect([reload.mock.calls.length, fetched.mock.calls.length]).toEqual([1, 1])
@@ -104,7 +107,7 @@ describe('RunFeed', () => {
     const feed = feedOf([event(1, 'start')])
     feed.run()
     FakeSource.opened[0]!.send('snapshot', '5')
-    await vi.waitFor(() => expect(reload).toHaveBeenCalledTimes(1))
+    await soon(() => expect(reload).toHaveBeenCalledTimes(1))
     expect(feed.get().version).toBe(3)
   })
 
@@ -123,7 +126,7 @@ describe('RunFeed', () => {
       await vi.advanceTimersByTimeAsync(5000)
       FakeSource.opened[0]!.send('beat', { sequence: 1, version: 5 })
     }
-    await vi.waitFor(() => expect(feed.get()).toMatchObject({ version: 5, snapshot: { name: 'At last' } }))
+    await soon(() => expect(feed.get()).toMatchObject({ version: 5, snapshot: { name: 'At last' } }))
     expect(fetched).toHaveBeenCalledTimes(3)
   })
 
