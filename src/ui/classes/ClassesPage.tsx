@@ -144,8 +144,8 @@ function Classes({ classes, week, sources, demo }: ClassesPageProps) {
                 </Button>
                 <Menu position="bottom-end">
                   <Menu.Target>
-                    <Button variant="subtle" color="gray" px={8} aria-label={`More for ${row.name}`}>
-                      More
+                    <Button variant="default" px={12} fz="lg" aria-label={`More for ${row.name}`}>
+                      ⋯
                     </Button>
                   </Menu.Target>
                   <Menu.Dropdown>
