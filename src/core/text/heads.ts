@@ -17,8 +17,42 @@ const shortestSlot = 600
 
 const weekday = /^\s*(mon|tue|wed|thu|fri|sat|sun)\p{L}*\b/iu
 
-/** The name of the class, and perhaps its slot, on the first line. */
-export function titleOf(line: TextLine, find: FindName): Told<{ name: string; slotSeconds?: number }> | undefined {
+/** With which a piece begins, or a part. */
+const opening = new Set<Phrase['kind']>([
+  ...(['work', 'workOff', 'countedTimes', 'stations', 'exercises', 'goal', 'everyWindow', 'ladder', 'sets', 'window'] as const),
+  ...(['pause', 'role', 'label', 'part'] as const),
+])
+
+/** Whether a line stands by itself: what comes after it is no exercise under it. */
+const standsAlone = (next: TextLine | undefined, ...before: Phrase['kind'][]): boolean =>
+  next === undefined || (!next.goesOn && (next.apart || next.phrases.some(({ kind }) => opening.has(kind) || before.includes(kind))))
+
+/** Words that say of a time that it is the class's. */
+const ofSlot = /^(?:class|slot|session|total|time|duration|length|long|in|all)$/iu
+
+/** "45 min", "Total: 45 min", "1 hour class, in pairs": the slot, on a line before the first piece. */
+export function slotOf(line: TextLine, next: TextLine | undefined): Told<{ slotSeconds: number }> | undefined {
+  const { phrases } = line
+  const [time, another] = phrases.filter(isA('time'))
+  if (!time || another || time.each || time.seconds < shortestSlot) return undefined
+  // "18:00" may be the time of day.
+  if (!/[\p{L}'′]/u.test(placeOf([time], line).text)) return undefined
+  const words = wordsIn(phrases, line).filter(({ glue }) => !glue)
+  const inSlot = new Set<Phrase['kind']>(['word', 'glue', 'mark', 'time', 'people', 'who'])
+  if (line.bullet || !phrases.every(({ kind }) => inSlot.has(kind)) || !words.every(({ text }) => ofSlot.test(text))) return undefined
+  if (words.length === 0 && (line.goesOn || !standsAlone(next, 'laps', 'who', 'people'))) return undefined
+  return { said: { slotSeconds: Math.min(time.seconds, limits.totalSeconds) }, by: [time, ...words] }
+}
+
+/**
+ * The name of the class, and perhaps its slot, on the first line. A name with a number ("Week 3", "Full Body 45") is one where no
+ * exercise is called so, and where something else begins on the line after it.
+ */
+export function titleOf(
+  line: TextLine,
+  next: TextLine | undefined,
+  find: FindName,
+): Told<{ name: string; slotSeconds?: number }> | undefined {
   const { phrases } = line
   const times = phrases.filter(isA('time'))
   // "Over 60s, 45 min": the last that can be a slot is one.
@@ -27,9 +61,12 @@ export function titleOf(line: TextLine, find: FindName): Told<{ name: string; sl
   const [exact] = phrases
   if (exact?.kind === 'quoted' && time && phrases.length === 3)
     return { said: { name: exact.text, slotSeconds: time.seconds }, by: [exact, time] }
-  const inTitle = new Set<Phrase['kind']>(['word', 'glue', 'mark', 'time', ...(weekday.test(line.text) ? (['reps'] as const) : [])])
-  const plain = phrases.every((phrase) => inTitle.has(phrase.kind) && !('each' in phrase))
   const words = wordsIn(phrases, line).map(({ text }) => text)
+  const numbered =
+    weekday.test(line.text) ||
+    (next !== undefined && find(words) === undefined && (standsAlone(next) || slotOf(next, undefined) !== undefined))
+  const inTitle = new Set<Phrase['kind']>(['word', 'glue', 'mark', 'time', ...(numbered ? (['reps'] as const) : [])])
+  const plain = phrases.every((phrase) => inTitle.has(phrase.kind) && !('each' in phrase))
   const isDay = weekday.test(line.text) && (!time || time.seconds < shortestSlot)
   if (!plain || line.bullet || words.length === 0 || others.length > 0 || (time && time.seconds < shortestSlot && !isDay)) return undefined
   if (!time && !isDay && find(words)) return undefined

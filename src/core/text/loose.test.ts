@@ -16,14 +16,18 @@ const read = (text: string) => readText(text, libraryExercises, newId)
 const wordsOf = (text: string): string[] => text.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? []
 
 describe('a class as people write it', () => {
-  it.each([...looseTexts, ...laterTexts].map((loose) => [loose.name, loose] as const))('%s', (_, { text, gives, size, missed = [] }) => {
-    const found = read(text)
-    expect(skeleton(found.plan)).toEqual(gives)
-    expect(found.size).toBe(size)
-    expect(Plan.safeParse(found.plan).error).toBeUndefined()
-    // Only what no plan can hold is not in it.
-    expect(found.missed.flatMap((miss) => wordsOf(miss.text)).filter((word) => !wordsOf(missed.join(' ')).includes(word))).toEqual([])
-  })
+  it.each([...looseTexts, ...laterTexts].map((loose) => [loose.name, loose] as const))(
+    '%s',
+    (_, { text, gives, size, title, slotMinutes, missed = [] }) => {
+      const found = read(text)
+      expect(skeleton(found.plan)).toEqual(gives)
+      expect(found.size).toBe(size)
+      if (title !== undefined) expect([found.plan.name, found.plan.slotSeconds / 60]).toEqual([title, slotMinutes])
+      expect(Plan.safeParse(found.plan).error).toBeUndefined()
+      // Only what no plan can hold is not in it.
+      expect(found.missed.flatMap((miss) => wordsOf(miss.text)).filter((word) => !wordsOf(missed.join(' ')).includes(word))).toEqual([])
+    },
+  )
 
   const lines = [...looseTexts, ...laterTexts].flatMap(({ text }) => text.split('\n'))
   const anything = fc.oneof(

@@ -7,7 +7,7 @@ import type { Pause, Plan } from '../plan/plan'
 import { isClock, said } from './clock-phrases'
 import { emptyDraft, isList, placesOf, type Draft, type Item } from './draft'
 import { differsIn, exactName, tellItemExactly, tellPlace } from './exact'
-import { partHeadOf, titleOf } from './heads'
+import { partHeadOf, slotOf, titleOf } from './heads'
 import { Heard, placeOf, type InText, type Miss } from './heard'
 import { tellItem } from './item-figures'
 import { countingIn, linesOf, segmentsOf, withoutStart, wordsIn, type TextLine } from './lines'
@@ -50,6 +50,8 @@ class Reader {
   private readonly telling: Telling
   private readonly naming: Naming
   private title: { name: string; slotSeconds?: number } = { name: 'From text' }
+  /** No piece has begun yet. */
+  private beforePieces = true
   private people: { count: number; place: InText } | undefined
   private size: { said: GroupSize; place: InText } | undefined
 
@@ -64,9 +66,10 @@ class Reader {
   }
 
   read(text: string): TextReading {
-    for (const [index, written] of linesOf(text.slice(0, longestText)).entries()) {
+    const lines = linesOf(text.slice(0, longestText))
+    for (const [index, written] of lines.entries()) {
       const line = this.unnumbered(written)
-      if (!this.pieces.isFull) this.line(line, index === 0)
+      if (!this.pieces.isFull) this.line(line, index === 0, lines[index + 1])
       this.heard.close(line)
     }
     this.telling.close()
@@ -87,12 +90,19 @@ class Reader {
     }
   }
 
-  private line(line: TextLine, first: boolean): void {
-    const title = first ? titleOf(line, this.find) : undefined
+  private line(line: TextLine, first: boolean, next: TextLine | undefined): void {
+    const slot = this.beforePieces && this.title.slotSeconds === undefined ? slotOf(line, next) : undefined
+    if (slot) {
+      this.title = { ...this.title, ...slot.said }
+      this.heard.hear(line, ...slot.by)
+      return this.segments({ ...line, phrases: line.phrases.filter((phrase) => isA('who')(phrase) || isA('people')(phrase)) })
+    }
+    const title = first ? titleOf(line, next, this.find) : undefined
     if (title) {
       this.title = title.said
       return this.heard.hear(line, ...title.by)
     }
+    this.beforePieces &&= line.phrases.every(({ kind }) => ['who', 'people', 'mark', 'glue'].includes(kind))
     if (this.wholeLine(line)) return
     if (line.phrases[0]?.kind === 'meanwhile') {
       this.telling.otherWave()
