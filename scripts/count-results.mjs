@@ -26,6 +26,7 @@ const tellFile = ({ name, message, assertionResults }) => {
 
 for (const name of ['format', 'lint', 'types', 'build']) {
   const good = read(`${name}.check`)?.trim() === 'passed'
+  if (!good) tell(name, (read(`${name}.log`) ?? '').slice(-longest))
   count(name, Number(good), Number(!good))
 }
 for (const name of ['unit', 'server']) {

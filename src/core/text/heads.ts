@@ -37,7 +37,7 @@ export function slotOf(line: TextLine, next: TextLine | undefined): Told<{ slotS
   if (!time || another || time.each || time.seconds < shortestSlot) return undefined
   // "18:00" may be the time of day.
   if (!/[\p{L}'′]/u.test(placeOf([time], line).text)) return undefined
-  const words = wordsIn(phrases, line).filter(({ glue }) => !glue)
+  const words = phrases.filter(isA('word'))
   const inSlot = new Set<Phrase['kind']>(['word', 'glue', 'mark', 'time', 'people', 'who'])
   if (line.bullet || !phrases.every(({ kind }) => inSlot.has(kind)) || !words.every(({ text }) => ofSlot.test(text))) return undefined
   if (words.length === 0 && (line.goesOn || !standsAlone(next, 'laps', 'who', 'people'))) return undefined

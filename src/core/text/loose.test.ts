@@ -87,7 +87,8 @@ describe('a class as people write it', () => {
         const other = `${text.slice(0, found.index)}${Number(found[0]) + 1}${text.slice(found.index + found[0].length)}`
         expect(said(other), text).not.toBe(said(text))
       }),
-      { numRuns: 200 },
+      // Seen once in a thousand and a half: rounds of nothing within one cap.
+      { numRuns: 200, examples: [['Then 10 rounds for time, cap 40', 0]] },
     )
   })
 

@@ -4,7 +4,7 @@ import type { Makings } from './makings'
 
 /**
  * Rounds for time that share one cap, as one list: a list that is repeated would have its cap each time. Rounds of so many of
- * everything are rungs; others are written out, as far as a list can hold them. Beyond, the cap is refused.
+ * everything are rungs; others are written out, as far as a list can hold them. Beyond, and of nothing, the cap is refused.
  */
 export function roundsInCap(draft: Draft, { refuse }: Makings): Draft {
   const times = timesOf(draft)
@@ -14,11 +14,11 @@ export function roundsInCap(draft: Draft, { refuse }: Makings): Draft {
   const each = countOfAll(done)
   if (each !== undefined && times <= limits.sets && opener === undefined)
     return { ...draft, laps: 1, rungs: Array<number>(times).fill(each) }
-  if (times * done.length <= limits.positions && opener === undefined)
+  if (done.length > 0 && times * done.length <= limits.positions && opener === undefined)
     return { ...draft, laps: 1, items: Array.from({ length: times }, () => done).flat() }
   const { cap: _, places, ...rest } = draft
   const { cap: place, ...others } = places
-  if (place) refuse(place, 'so many rounds have no cap together')
+  if (place) refuse(place, done.length === 0 ? 'nothing is done within it yet' : 'so many rounds have no cap together')
   return { ...rest, places: others }
 }
 
