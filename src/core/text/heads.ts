@@ -17,11 +17,13 @@ const shortestSlot = 600
 
 const weekday = /^\s*(mon|tue|wed|thu|fri|sat|sun)\p{L}*\b/iu
 
-/** With which a piece begins, or a part. */
-const opening = new Set<Phrase['kind']>([
+/** Phrases with which a circuit begins, or another where one has its exercises already. */
+export const beginsCircuit = new Set<Phrase['kind']>([
   ...(['work', 'workOff', 'countedTimes', 'stations', 'exercises', 'goal', 'everyWindow', 'ladder', 'sets', 'window'] as const),
-  ...(['pause', 'role', 'label', 'part'] as const),
 ])
+
+/** With which any piece begins, or a part. */
+const opening = new Set<Phrase['kind']>([...beginsCircuit, 'pause', 'role', 'label', 'part'])
 
 /** Whether a line stands by itself: what comes after it is no exercise under it. */
 const standsAlone = (next: TextLine | undefined, ...before: Phrase['kind'][]): boolean =>
@@ -62,12 +64,12 @@ export function titleOf(
   if (exact?.kind === 'quoted' && time && phrases.length === 3)
     return { said: { name: exact.text, slotSeconds: time.seconds }, by: [exact, time] }
   const words = wordsIn(phrases, line).map(({ text }) => text)
-  const numbered =
-    weekday.test(line.text) ||
-    (next !== undefined && find(words) === undefined && (standsAlone(next) || slotOf(next, undefined) !== undefined))
+  const onDay = weekday.test(line.text)
+  const apart = next !== undefined && (standsAlone(next) || slotOf(next, undefined) !== undefined)
+  const numbered = onDay || (apart && find(words) === undefined)
   const inTitle = new Set<Phrase['kind']>(['word', 'glue', 'mark', 'time', ...(numbered ? (['reps'] as const) : [])])
   const plain = phrases.every((phrase) => inTitle.has(phrase.kind) && !('each' in phrase))
-  const isDay = weekday.test(line.text) && (!time || time.seconds < shortestSlot)
+  const isDay = onDay && (!time || time.seconds < shortestSlot)
   if (!plain || line.bullet || words.length === 0 || others.length > 0 || (time && time.seconds < shortestSlot && !isDay)) return undefined
   if (!time && !isDay && find(words)) return undefined
   // An hour is not parted at its dot.

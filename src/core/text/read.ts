@@ -7,7 +7,7 @@ import type { Pause, Plan } from '../plan/plan'
 import { isClock, said } from './clock-phrases'
 import { emptyDraft, isList, placesOf, type Draft, type Item } from './draft'
 import { differsIn, exactName, tellItemExactly, tellPlace } from './exact'
-import { partHeadOf, slotOf, titleOf } from './heads'
+import { beginsCircuit, partHeadOf, slotOf, titleOf } from './heads'
 import { Heard, placeOf, type InText, type Miss } from './heard'
 import { tellItem } from './item-figures'
 import { countingIn, linesOf, segmentsOf, withoutStart, wordsIn, type TextLine } from './lines'
@@ -37,11 +37,6 @@ export const longestText = 20_000
  * exercise of the hall stays as one that is unknown where it can only be an exercise; all else that is not understood is told.
  */
 export const readText = (text: string, exercises: readonly Exercise[], newId: NewId): TextReading => new Reader(exercises, newId).read(text)
-
-/** Phrases with which another circuit begins, where one has its exercises already. */
-const begins = new Set<Phrase['kind']>([
-  ...(['work', 'workOff', 'countedTimes', 'stations', 'exercises', 'goal', 'everyWindow', 'ladder', 'sets', 'window'] as const),
-])
 
 class Reader {
   private readonly find: FindName
@@ -177,10 +172,10 @@ class Reader {
     if (!now || phrases.some(isA('own'))) return
     if (now.items.length === 0) {
       // A heading with its length, and nothing under it.
-      if (now.total !== undefined && phrases.some(({ kind }) => begins.has(kind))) this.telling.end()
+      if (now.total !== undefined && phrases.some(({ kind }) => beginsCircuit.has(kind))) this.telling.end()
       return
     }
-    const others = phrases.some((phrase) => begins.has(phrase.kind) && !this.belongs(phrase, bullet))
+    const others = phrases.some((phrase) => beginsCircuit.has(phrase.kind) && !this.belongs(phrase, bullet))
     const capped = phrases.some(isA('cap')) && (now.cap !== undefined || !isList(now))
     const again = phrases.some(isA('laps')) && (now.laps !== undefined || apart)
     if (others || capped || again) this.telling.end()
