@@ -3,6 +3,8 @@ import { fileURLToPath } from 'node:url'
 import node from '@astrojs/node'
 import react from '@astrojs/react'
 import { defineConfig } from 'astro/config'
+import { chunks } from './scripts/chunks/chunks.ts'
+import { straightImports } from './scripts/chunks/straight-imports.ts'
 import { bundleServer } from './scripts/bundle-server.ts'
 import { grammars } from './scripts/grammars.ts'
 import { withoutJsonSchema } from './scripts/without-json-schema.ts'
@@ -40,10 +42,9 @@ export default defineConfig({
     },
   },
   vite: {
-    plugins: [withoutJsonSchema, grammars],
+    plugins: [withoutJsonSchema, grammars, straightImports(), chunks],
     define: { 'import.meta.env.BUILD': build },
-    // Small pieces travel with those that need them: as long as that brings no page what it has no use for.
-    build: { chunkSizeWarningLimit: 1500, rollupOptions: { output: { experimentalMinChunkSize: 2_000 } } },
+    build: { chunkSizeWarningLimit: 1500 },
     // Workers are bundled apart from the pages, and need to be told the path of tsconfig.json again.
     resolve: { alias: { '@core': fileURLToPath(new URL('./src/core', import.meta.url)) } },
     worker: { format: 'es', plugins: () => [withoutJsonSchema, grammars] },

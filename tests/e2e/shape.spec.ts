@@ -1,4 +1,4 @@
-import { expect, expectAccessible, openClass, openPage, test } from './app'
+import { expect, expectAccessible, expectPartAccessible, openClass, openPage, test } from './app'
 
 test('a bare class is judged, mended with a press each, and fitted to its slot to the second', async ({ page }) => {
   await openPage(page, '/')
@@ -24,7 +24,7 @@ test('a bare class is judged, mended with a press each, and fitted to its slot t
   await page.getByRole('button', { name: 'Fit to slot' }).click()
   await dialog.getByText('2 : 1', { exact: true }).click()
   await dialog.getByRole('checkbox', { name: 'Transition' }).check()
-  await expectAccessible(page)
+  await expectPartAccessible(dialog)
   await dialog.getByRole('button', { name: 'Use this' }).first().click()
   await expect(page.getByRole('status', { name: 'Total' })).toContainText('fills the slot')
   await expect(page.getByRole('textbox', { name: 'Transition' })).toHaveValue('0:15')
