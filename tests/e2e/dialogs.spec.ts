@@ -1,4 +1,5 @@
-import { expect, expectAccessible, expectPartAccessible, openClass, openPage, test } from './app'
+import { chunk } from 'es-toolkit'
+import { expect, expectAccessible, expectContrast, expectPartAccessible, openClass, openPage, test } from './app'
 import type { Page } from '@playwright/test'
 
 const press = (page: Page, name: string | RegExp) =>
@@ -44,20 +45,48 @@ test('what opens on Shape can be read and shut by all, and gives the focus back'
   await expectAccessible(page)
 })
 
-test('what opens on the other tabs and pages can be read and shut by all, and gives the focus back', async ({ page }) => {
-  const path = await openClass(page, 'demo-lunch', 'people')
-  await lookAt(page, 'dialog', 'Who is here', () => press(page, 'Paste a list'))
-  await openPage(page, `${path}/rotation`)
-  await lookAt(page, 'dialog', 'Optimise', () => press(page, 'Optimise'))
-  for (const [address, button] of [
-    ['/people', 'New person'],
-    ['/gear', 'New kind'],
-    ['/rooms', 'New room'],
-    ['/exercises', 'New exercise'],
-    ['/exercises', 'Usual times'],
-    ['/', 'New class'],
-  ] as const) {
-    await openPage(page, address)
-    await lookAt(page, 'dialog', /.*/, () => press(page, button))
-  }
+/** A whole page, light and dark. */
+async function lookAtPage(page: Page): Promise<void> {
+  // What is drawn only once it is scrolled to counts too.
+  await page.keyboard.press('End')
+  await expectAccessible(page)
+  await page.emulateMedia({ colorScheme: 'dark' })
+  await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark')
+  await expectContrast(page)
+  await page.emulateMedia({ colorScheme: 'light' })
+}
+
+/** What opens, by the button that opens it, on each page; and on each tab of a class. */
+const libraries = {
+  '/': ['New class'],
+  '/people': ['New person'],
+  '/plans': [],
+  '/exercises': ['New exercise', 'Usual times'],
+  '/gear': ['New kind'],
+  '/rooms': ['New room'],
+  '/log': [],
+}
+const tabs = { shape: [], people: ['Paste a list'], rotation: ['Optimise'], room: [], gear: [], brief: [], run: [], log: [] }
+
+for (const some of chunk(Object.entries(libraries), 4))
+  test(`light and dark, and with what opens on them, all can read ${some.map(([path]) => path).join(', ')}`, async ({ page }) => {
+    for (const [path, buttons] of some)
+      await test.step(path, async () => {
+        await openPage(page, path)
+        await lookAtPage(page)
+        for (const button of buttons) await lookAt(page, 'dialog', /.*/, () => press(page, button))
+      })
+  })
+
+test('light and dark, and with what opens on them, all can read every tab of a class', async ({ page }) => {
+  await openPage(page, '/classes/demo-lunch/shape')
+  for (const [tab, buttons] of Object.entries(tabs))
+    await test.step(tab, async () => {
+      const link = page.locator(`nav a[href$="/demo-lunch/${tab}"]`)
+      await link.click()
+      await expect(link).toHaveAttribute('aria-current', 'page')
+      await expect(page.getByText('One moment …')).toHaveCount(0)
+      await lookAtPage(page)
+      for (const button of buttons) await lookAt(page, 'dialog', /.*/, () => press(page, button))
+    })
 })

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, expectContrast, openClass, openPage, test, untilLive } from './app'
+import { expect, expectAccessible, openClass, openPage, test, untilLive } from './app'
 
 test('an instructor makes a class, shapes it, ticks people, and sees rotation and gear', async ({ page }) => {
   await openPage(page, '/')
@@ -166,26 +166,6 @@ test('classes that were put away come back one by one, from the notice or from t
   await openPage(page, '/')
   await expect(page.getByRole('article', { name: 'First away' })).toBeVisible()
 })
-
-const everyLibrary = ['/', '/plans', '/people', '/exercises', '/gear', '/rooms', '/log']
-const everyTab = ['shape', 'people', 'rotation', 'room', 'gear', 'brief', 'run', 'log'].map((tab) => `/classes/demo-lunch/${tab}`)
-
-for (const [name, paths] of Object.entries({ 'every library': everyLibrary, 'every tab of a class': everyTab })) {
-  test(`${name} is accessible, light and dark`, async ({ page }) => {
-    for (const path of paths) {
-      await test.step(path, async () => {
-        await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' })
-        await openPage(page, path)
-        // What is drawn only once it is scrolled to counts too.
-        await page.keyboard.press('End')
-        await expectAccessible(page)
-        await page.emulateMedia({ colorScheme: 'dark' })
-        await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark')
-        await expectContrast(page)
-      })
-    }
-  })
-}
 
 test('a page that is loaded anew right after a change has the change, and stores what comes next', async ({ page }) => {
   await openClass(page, 'demo-evening', 'shape')
