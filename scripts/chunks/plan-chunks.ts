@@ -14,14 +14,16 @@ interface File {
 }
 
 /**
- * Which modules travel in one file, by the file's name: those that the same pages need, then whatever is cheaper together, all pages
+ * Which modules travel in one file, by the file's name, which tells what is asked for with it: those that the same pages need, then whatever is cheaper together, all pages
  * and all that they load later taken together. No file needs one that needs it: the same pages would ask for both, and so they are one.
  */
 export function planChunks(modules: readonly Module[]): Map<string, string> {
   const { askers, fetches } = askersOf(modules)
   const files = filesBy(askers, modules)
   for (let pair = bestPair(files, fetches); pair; pair = bestPair(files, fetches)) join(...pair, files)
-  return new Map([...files].flatMap((file, index) => file.modules.map((id) => [id, `part-${index}`])))
+  const asked = new Set(modules.flatMap(({ id, isEntry, later }) => (isEntry ? [id, ...later] : later)))
+  const name = (file: File) => /([\w-]+)[^/]*$/.exec(file.modules.find((id) => asked.has(id)) ?? 'shared')![1]
+  return new Map([...files].flatMap((file, index) => file.modules.map((id) => [id, `${name(file)}-${index}`])))
 }
 
 function filesBy(askers: ReadonlyMap<string, Askers>, modules: readonly Module[]): Set<File> {

@@ -118,6 +118,17 @@ export async function untilLive(page: Page): Promise<void> {
   await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve, 50))))
 }
 
+/** Keeps back what is asked for at an address, until it is released. */
+export async function held(page: Page, address: RegExp): Promise<() => void> {
+  let release = () => {}
+  const released = new Promise<void>((resolve) => (release = resolve))
+  await page.route(address, async (route) => {
+    await released
+    await route.continue()
+  })
+  return release
+}
+
 /** Types into a list that opens, and takes its first entry once it is marked. */
 export const takeFirst = async (page: Page) => {
   await expect(page.locator('[role=option][data-combobox-selected]').filter({ visible: true }).first()).toBeVisible()

@@ -1,5 +1,5 @@
 import { chunk } from 'es-toolkit'
-import { expect, expectAccessible, expectContrast, expectPartAccessible, openClass, openPage, test } from './app'
+import { expect, expectAccessible, expectContrast, expectPartAccessible, held, openClass, openPage, test } from './app'
 import type { Page } from '@playwright/test'
 
 const press = (page: Page, name: string | RegExp) =>
@@ -36,7 +36,14 @@ test('what opens on Shape can be read and shut by all, and gives the focus back'
     await lookAt(page, 'dialog', title, () => fromMenu(page, 'Change Stations', item))
   await lookAt(page, 'menu', /.*/, () => press(page, 'Add after Stations'))
   await lookAt(page, 'dialog', 'Every week', () => fromMenu(page, 'More for this class', 'Every week until …'))
-  await lookAt(page, 'dialog', 'Version history', () => fromMenu(page, 'More for this class', 'Version history …'))
+  const openHistory = () => fromMenu(page, 'More for this class', 'Version history …')
+  const release = await held(page, /\/revisions/)
+  await lookAt(page, 'dialog', 'Version history', openHistory)
+  release()
+  await lookAt(page, 'dialog', 'Version history', async () => {
+    await openHistory()
+    await expect(page.getByRole('status', { name: 'Loading' })).toHaveCount(0)
+  })
   await lookAt(page, 'region', 'Station 4 in detail', () => press(page, 'Details of station 4'))
   await press(page, 'Change day or time')
   await expectAccessible(page)

@@ -45,7 +45,7 @@ export function RevisionsDialog({ opened, onClose }: { opened: boolean; onClose:
   return (
     <Modal opened={opened} onClose={onClose} title="Version history" size="lg">
       {trouble && <p role="alert">The earlier versions cannot be shown just now. {trouble.message}</p>}
-      {!revisions && !trouble && <Loader aria-label="Loading" />}
+      {!revisions && !trouble && <Loader role="status" aria-label="Loading" />}
       {revisions?.length === 0 && <p className="second">This class has not been changed since it was made.</p>}
       <div className={styles.revisions}>
         <ol>
