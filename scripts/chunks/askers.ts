@@ -28,7 +28,7 @@ interface Asker {
 }
 
 /** How often a later part is asked for when a page is asked for once: a guess. */
-const later = 1 / 30
+const later = 1 / 8
 
 /** For each module by its id who needs it; and how often what some askers need has to be fetched by them, as it is not there before. */
 export function askersOf(modules: readonly Module[]): { askers: Map<string, Askers>; fetches: (by: Askers) => number } {

@@ -1,8 +1,8 @@
 import { z } from 'zod'
 import { wholeNumber } from '../base/fields'
 import { RepPace } from './exercise'
-import { LengthUnit } from './length'
-import { WeightUnit } from './weight'
+import { lengthUnits } from './length'
+import { weightUnits } from './weight'
 
 const percent = z.number({ error: 'must be a number of per cent' }).min(0, 'must be at least 0 %').max(20, 'must be at most 20 %')
 
@@ -17,11 +17,11 @@ export const HallSettings = z.strictObject({
     .strictObject({ least: wholeNumber(1, 300, 'seconds'), usual: wholeNumber(1, 300, 'seconds'), most: wholeNumber(1, 300, 'seconds') })
     .refine((brief) => brief.least <= brief.usual && brief.usual <= brief.most, 'must not go down from least to most'),
   /** What weights are shown in; absent, kilograms. */
-  weightUnit: WeightUnit.optional(),
+  weightUnit: z.enum(weightUnits).optional(),
   /** How times of day are typed; absent, by 24 hours. */
   clock: z.enum(['24h', '12h']).optional(),
   /** What lengths are shown in; absent, metres. */
-  lengthUnit: LengthUnit.optional(),
+  lengthUnit: z.enum(lengthUnits).optional(),
   /** Metres a second that people walk in a full room; absent, the common figure. */
   walkingMetresPerSecond: z.number().min(0.2, 'must be at least 0.2 m/s').max(3, 'must be at most 3 m/s').optional(),
   /** Months after somebody's last class in which the hall still knows what they go easy on; absent, `usualLimitsMonths`. */

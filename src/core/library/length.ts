@@ -1,9 +1,8 @@
-import { z } from 'zod'
 import type { Metres } from '../base/units'
 
 /** Lengths are stored in metres once, and shown in what the hall reads. */
-export const LengthUnit = z.enum(['m', 'ft'])
-export type LengthUnit = z.infer<typeof LengthUnit>
+export const lengthUnits = ['m', 'ft'] as const
+export type LengthUnit = (typeof lengthUnits)[number]
 
 /** One international foot (International Yard and Pound Agreement, 1959). */
 export const metresPerFoot = 0.3048

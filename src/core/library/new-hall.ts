@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { nameField } from '../base/fields'
-import { LengthUnit } from './length'
-import { WeightUnit } from './weight'
+import { lengthUnits } from './length'
+import { weightUnits } from './weight'
 import { Room } from './room'
 
 const isZone = (zone: string): boolean => {
@@ -17,8 +17,8 @@ const isZone = (zone: string): boolean => {
 export const NewHall = z.strictObject({
   name: nameField(),
   timeZone: z.string({ error: 'must be a time zone' }).refine(isZone, 'must be a time zone such as Europe/Vienna'),
-  weightUnit: WeightUnit,
-  lengthUnit: LengthUnit,
+  weightUnit: z.enum(weightUnits),
+  lengthUnit: z.enum(lengthUnits),
   clock: z.enum(['24h', '12h']),
   room: Room,
   /** Whether it begins with a usual set of gear, to be counted; else with none of any kind. */

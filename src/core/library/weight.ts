@@ -1,9 +1,8 @@
-import { z } from 'zod'
 import type { Kilograms } from '../base/units'
 
 /** Weights are stored in kilograms once, and shown in what the hall reads. */
-export const WeightUnit = z.enum(['kg', 'lb'])
-export type WeightUnit = z.infer<typeof WeightUnit>
+export const weightUnits = ['kg', 'lb'] as const
+export type WeightUnit = (typeof weightUnits)[number]
 
 /** One avoirdupois pound (International Yard and Pound Agreement, 1959). */
 export const kilogramsPerPound = 0.45359237
