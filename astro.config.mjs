@@ -42,7 +42,7 @@ export default defineConfig({
     },
   },
   vite: {
-    plugins: [withoutJsonSchema, grammars, straightImports(), chunks],
+    plugins: [withoutJsonSchema, grammars, straightImports, chunks],
     define: { 'import.meta.env.BUILD': build },
     build: { chunkSizeWarningLimit: 1500 },
     // Workers are bundled apart from the pages, and need to be told the path of tsconfig.json again.

@@ -1,7 +1,7 @@
 import { sortBy, sumBy, union } from 'es-toolkit'
 import { askersOf, type Askers, type Module } from './askers.ts'
 
-/** Characters of source that one file less is worth to a page: three kilobytes as delivered, which take as long as to ask and be answered. */
+/** What a file costs beside what is in it, in characters of source: three kilobytes as delivered take as long as to ask for one. */
 const aFile = 16_000
 
 /** Modules that travel in one file. */
@@ -14,8 +14,9 @@ interface File {
 }
 
 /**
- * Which modules travel in one file, by the file's name, which tells what is asked for with it: those that the same pages need, then whatever is cheaper together, all pages
- * and all that they load later taken together. No file needs one that needs it: the same pages would ask for both, and so they are one.
+ * For each module the name of the file in which it travels, which tells what is asked for with it. One file is what the same pages
+ * need, then whatever is cheaper together, all pages and all that they load later taken together. No file needs one that needs it: the
+ * same pages would ask for both, and so they are one.
  */
 export function planChunks(modules: readonly Module[]): Map<string, string> {
   const { askers, fetches } = askersOf(modules)

@@ -18,7 +18,7 @@ async function built(script: string): Promise<{ modules: string[]; code: string 
               : null,
         load: (id) => (id === 'script' ? script : null),
       },
-      straightImports(),
+      straightImports,
     ],
   })
   const { output } = await bundle.generate({})

@@ -12,28 +12,28 @@ type Import = Extract<Program['body'][number], { type: 'ImportDeclaration' }> & 
  * Takes what a module imports by a library's door straight from the file where it is, so that it is known which page needs what, and
  * the rest of the library is not even read.
  */
-export function straightImports(): Plugin {
-  const behind = new Map<string, Map<string, Origin>>()
-  return {
-    name: 'straight-imports',
-    apply: 'build',
-    enforce: 'post',
-    applyToEnvironment: (environment) => environment.name === 'client',
-    async transform(code, id) {
-      if (!code.includes('@mantine/') && !code.includes('es-toolkit')) return undefined
-      let straight = code
-      for (const statement of importsOf(this.parse(code)).reverse()) {
-        const source = String(statement.source.value)
-        if (!doors.test(source)) continue
-        const door = (await this.resolve(source, id))!.id
-        const origins = behind.get(door) ?? originsBehind(door, this.parse(await readFile(door, 'utf8')))
-        behind.set(door, origins)
-        straight = straight.slice(0, statement.start) + straightly(statement, origins, code) + straight.slice(statement.end)
-      }
-      return straight === code ? undefined : { code: straight, map: null }
-    },
-  }
-}
+export const straightImports = {
+  name: 'straight-imports',
+  apply: 'build',
+  enforce: 'post',
+  applyToEnvironment: (environment) => environment.name === 'client',
+  async transform(code, id) {
+    if (!code.includes('@mantine/') && !code.includes('es-toolkit')) return undefined
+    let straight = code
+    for (const statement of importsOf(this.parse(code)).reverse()) {
+      const source = String(statement.source.value)
+      if (!doors.test(source)) continue
+      const door = (await this.resolve(source, id))!.id
+      const origins = behind.get(door) ?? originsBehind(door, this.parse(await readFile(door, 'utf8')))
+      behind.set(door, origins)
+      straight = straight.slice(0, statement.start) + straightly(statement, origins, code) + straight.slice(statement.end)
+    }
+    return straight === code ? undefined : { code: straight, map: null }
+  },
+} satisfies Plugin
+
+/** Of each door that was met. */
+const behind = new Map<string, Map<string, Origin>>()
 
 const importsOf = (program: Program) => program.body.filter((statement): statement is Import => statement.type === 'ImportDeclaration')
 
