@@ -8,6 +8,11 @@ import { circlesIn, importsIn } from './imports'
 const core = 'src/core'
 const imports = importsIn(core)
 
+const sources = (folder: string) =>
+  readdirSync(folder, { recursive: true, encoding: 'utf8' })
+    .filter((file) => /\.(?:[cm]?[jt]sx?|astro|css)$/.test(file) && !file.includes('.test.'))
+    .map((file) => join(folder, file))
+
 const tests = (folder: string) =>
   readdirSync(folder, { recursive: true, encoding: 'utf8' })
     .filter((file) => /\.(?:test|spec)\.tsx?$/.test(file))
@@ -53,6 +58,16 @@ describe('the house', () => {
     expect(files.length).toBeGreaterThan(100)
     expect(files.filter((file) => ownBound.test(readFileSync(file, 'utf8')))).toEqual([])
     expect(ownBound.test("  it('waits', () => {\n  }, 30_000)")).toBe(true)
+  })
+
+  it('brings no package that nothing uses', () => {
+    const brought = (folder: string) => JSON.parse(readFileSync(join(folder, 'package.json'), 'utf8')) as Record<string, object | undefined>
+    const packages = Object.keys(brought('.').dependencies!)
+    const wanted = new Set(packages.flatMap((name) => Object.keys(brought(join('node_modules', name)).peerDependencies ?? {})))
+    const written = ['astro.config.mjs', ...['src', 'scripts'].flatMap(sources)].map((file) => readFileSync(file, 'utf8')).join('\n')
+    const isUsed = (name: string) => wanted.has(name) || [`'${name}'`, `'${name}/`].some((words) => written.includes(words))
+    expect(packages.filter((name) => !isUsed(name))).toEqual([])
+    expect(isUsed('a-package-that-nobody-uses')).toBe(false)
   })
 
   it('is drawn as it is', () => {
