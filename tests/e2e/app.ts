@@ -82,6 +82,12 @@ export async function openPage(page: Page, path: string): Promise<void> {
   await untilLive(page)
 }
 
+/** Where a press has led, once it answers to the next. */
+export async function arrive(page: Page, url: RegExp): Promise<void> {
+  await page.waitForURL(url)
+  await untilLive(page)
+}
+
 /** A class like one of the demo's, that no other test knows; answers with its id. `days` on: classes at the same time share their gear. */
 export async function ownClass(request: APIRequestContext, like: string, { base = '', days = 0 } = {}): Promise<string> {
   const { document } = (await (await request.get(`${base}/api/classes/${like}`)).json()) as { document: { startsAt: string } }
@@ -101,7 +107,7 @@ export async function openClass(page: Page, like: string, tab: string): Promise<
 }
 
 /** An island answers to presses only once all of it is live: it comes to life piece by piece. */
-export async function untilLive(page: Page): Promise<void> {
+async function untilLive(page: Page): Promise<void> {
   await page.waitForFunction(
     () => {
       const isLive = (element: Element) => Object.keys(element).some((key) => key.startsWith('__reactProps'))

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, expectPartAccessible, held, moveByKey, openClass, openPage, test } from './app'
+import { arrive, expect, expectAccessible, expectPartAccessible, held, moveByKey, openClass, openPage, test } from './app'
 import type { Page } from '@playwright/test'
 
 const total = (page: Page) => page.getByRole('status', { name: 'Total' })
@@ -17,8 +17,7 @@ async function make(page: Page, name: string, preset = ''): Promise<string> {
     await page.getByRole('option', { name: preset }).first().click()
   }
   await dialog.getByRole('button', { name: 'Create class' }).click()
-  await page.waitForURL(/\/shape/)
-  await openPage(page, page.url())
+  await arrive(page, /\/shape/)
   return page.url()
 }
 

@@ -1,8 +1,7 @@
 import type { ClassDocument } from '../../src/core/class/class-document'
 import type { Circuit } from '../../src/core/plan/plan'
-import type { Page } from '@playwright/test'
 import { expect, expectAccessible, expectPartAccessible, openClass, openPage, test } from './app'
-import { begin, closeScreens, end, expectTogether, openRoom, openRoomOf, openScreens, press, tell, word } from './room'
+import { begin, closeScreens, end, expectTogether, linkTo, openRoom, openScreen, openWall, press, tell, toControls, word } from './room'
 
 test('one stream serves all tabs of a browser; undo, repeat and lock', async ({ context, app }) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
@@ -66,7 +65,7 @@ test('the class is made to end by a time, on all screens at the next boundary; a
 
 test('a station out of order, and everything easier, are seen on wall and station screen; and taken back', async ({ context }) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
-  const [station] = (await openScreens(controls, ['Station 1'])) as [Page]
+  const station = await openScreen(controls, 'station', '1')
   await begin(controls, 5)
   // Nobody moves on while it is looked at.
   await tell(controls, { type: 'pause' })
@@ -142,7 +141,8 @@ test('rounds are tapped in a list at everyone’s own pace; what is said is show
     },
   })
   const { id: classId } = (await made.json()) as { id: string }
-  const [controls, wall] = await openRoomOf(page, classId)
+  await toControls(page, classId)
+  const [controls, wall] = [page, await openWall(page)]
   await press(controls, /^Start/)
   await press(controls, /^Skip/)
   await press(controls, /^List$/)
@@ -154,12 +154,8 @@ test('rounds are tapped in a list at everyone’s own pace; what is said is show
   await panel.getByRole('button', { name: 'Oren: undo the last tap' }).click()
   await expect(wall.getByRole('list', { name: 'How people stand' })).toHaveCount(0)
   // Oren puts one down himself; the coach's panel, and the wall, have it.
-  const [, runId] = /\/runs\/([\w-]+)/.exec(controls.url())!
-  const { links } = (await (await page.request.post(`/api/runs/${runId}/links/card`, { data: {} })).json()) as {
-    links: { subject: string; token: string }[]
-  }
   const card = await context.newPage()
-  await openPage(card, `/card/${links.find(({ subject }) => subject === 'oren')!.token}`)
+  await openPage(card, await linkTo(controls, 'card', 'oren'))
   await card.getByRole('checkbox').first().check()
   await card.getByRole('button', { name: 'A round done' }).click()
   await expect(card.getByText('You: 1 round')).toBeVisible()

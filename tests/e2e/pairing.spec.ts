@@ -1,9 +1,8 @@
-import { expect, expectAccessible, openPage, ownClass, test } from './app'
-import { closeScreens, openRoomOf } from './room'
+import { expect, expectAccessible, openPage, test } from './app'
+import { closeScreens, openControls } from './room'
 
 test('a television is paired by its code, and two phones open their cards from one list of names', async ({ browser, context }) => {
-  const page = await context.newPage()
-  const [controls] = await openRoomOf(page, await ownClass(page.request, 'demo-lunch'))
+  const controls = await openControls(context, 'demo-lunch')
   const television = await (await browser.newContext({ viewport: { width: 1280, height: 720 } })).newPage()
   await openPage(television, new URL('/screen', controls.url()).href)
   const code = (await television.getByLabel(/^Code: /).getAttribute('aria-label'))!.replace('Code: ', '')
@@ -46,8 +45,7 @@ test('a television is paired by its code, and two phones open their cards from o
 })
 
 test('a picture on a screen that waits opens the form with its code, on a coach’s phone', async ({ browser, context }) => {
-  const page = await context.newPage()
-  const [controls] = await openRoomOf(page, await ownClass(page.request, 'demo-lunch'))
+  const controls = await openControls(context, 'demo-lunch')
   const tablet = await (await browser.newContext()).newPage()
   await openPage(tablet, new URL('/screen', controls.url()).href)
   const code = (await tablet.getByLabel(/^Code: /).getAttribute('aria-label'))!.replace(/Code: | /g, '')

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, openClass, openPage, test, untilLive } from './app'
+import { arrive, expect, expectAccessible, openClass, openPage, test } from './app'
 
 test('an instructor makes a class, shapes it, ticks people, and sees rotation and gear', async ({ page }) => {
   await openPage(page, '/')
@@ -16,9 +16,8 @@ test('an instructor makes a class, shapes it, ticks people, and sees rotation an
   await dialog.getByLabel('Stations').fill('6')
   await dialog.getByLabel('Slot, in minutes').fill('20')
   await dialog.getByRole('button', { name: 'Create class' }).click()
-  await page.waitForURL(/\/classes\/[\w-]+\/shape/)
+  await arrive(page, /\/classes\/[\w-]+\/shape/)
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Brick Lane <b>Six</b> 🌅')
-  await untilLive(page)
 
   // 6 × (40 + 15) twice, a minute between the laps for the last transition of the first.
   const total = page.getByRole('status', { name: 'Total' })
@@ -45,9 +44,8 @@ test('an instructor makes a class, shapes it, ticks people, and sees rotation an
   await expect(page.getByRole('listitem', { name: 'Station 1' })).toContainText('kettlebell')
 
   await page.getByRole('link', { name: 'People' }).last().click()
-  await page.waitForURL(/\/people/)
-  await openPage(page, page.url())
-  const find = page.getByLabel('Find')
+  await arrive(page, /\/people/)
+  const find = page.getByLabel('Find', { exact: true })
   for (const name of ['Oren', 'Tove', 'Hettie']) {
     await find.fill(name)
     await find.press('Enter')
@@ -58,8 +56,7 @@ test('an instructor makes a class, shapes it, ticks people, and sees rotation an
     await expect(page.getByRole('list', { name: 'Groups' }).getByRole('listitem', { name: pair })).toBeVisible()
 
   await page.getByRole('link', { name: 'Rotation' }).click()
-  await page.waitForURL(/\/rotation/)
-  await openPage(page, page.url())
+  await arrive(page, /\/rotation/)
   await expect(page.getByText('Every group is at every station twice.')).toBeVisible()
   await page.getByRole('button', { name: 'Next turn' }).click()
   await expect(page.getByRole('list', { name: 'Who is where in turn 2' }).getByRole('listitem').nth(1)).toContainText('Oren')

@@ -1,13 +1,13 @@
 import { openLine } from '../fixtures/line'
 import { freePort, startServer } from '../fixtures/server'
 import { digitsOf, expect, openPage, test } from './app'
-import { begin, closeScreens, end, expectTogether, openRoom, openScreens, press, word } from './room'
+import { begin, closeScreens, end, expectTogether, openRoom, openScreen, press, word } from './room'
 
 test('the room goes on while the server is killed in the middle of a class, and rejoins it', async ({ context, app }) => {
   const port = await freePort()
   let server = await startServer(app.database, { port })
   const [controls, wall] = await openRoom(context, 'demo-lunch', server.base)
-  const devices = await openScreens(controls, ['Station 1', 'Oren'])
+  const devices = [await openScreen(controls, 'station', '1'), await openScreen(controls, 'card', 'oren')]
   const screens = [wall, ...devices]
   await begin(controls, 5)
   await expect(word(wall)).toHaveText('Work')

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import type { Page } from '@playwright/test'
 import { expect, expectAccessible, expectContrast, expectPartAccessible, openPage, ownClass, test } from './app'
-import { openRoomOf } from './room'
+import { toControls } from './room'
 
 /** Presses of a coach that take their time, made at once. */
 async function pressAll(page: Page, runId: string, from: number, commands: object[]): Promise<void> {
@@ -15,22 +15,21 @@ const ladderPhase = 6
 
 /** A class with rounds and with a ladder for time, which one begins late; what is called out is typed at the controls. */
 async function ran(page: Page, classId: string, late: string, lines: string[]): Promise<string> {
-  const [controls, wall] = await openRoomOf(page, classId)
-  await wall.close()
-  const [, runId] = /\/runs\/([\w-]+)/.exec(controls.url()) as unknown as [string, string]
-  await pressAll(controls, runId, 0, [
+  await toControls(page, classId)
+  const [, runId] = /\/runs\/([\w-]+)/.exec(page.url()) as unknown as [string, string]
+  await pressAll(page, runId, 0, [
     { type: 'start' },
     { type: 'goto', phase: ladderPhase, into: 155 },
     { type: 'tap', personIds: [late], what: 'start', when: { phase: ladderPhase, elapsed: 12_400 } },
     { type: 'tap', personIds: [late], what: 'finish', when: { phase: ladderPhase, elapsed: 150_000 } },
     { type: 'finish' },
   ])
-  await controls.getByRole('button', { name: /^Results$/ }).click()
-  const panel = controls.getByRole('dialog', { name: 'Results' })
+  await page.getByRole('button', { name: /^Results$/ }).click()
+  const panel = page.getByRole('dialog', { name: 'Results' })
   await panel.getByLabel('As it is called out').focus()
   for (const line of lines) {
-    await controls.keyboard.type(line)
-    await controls.keyboard.press('Enter')
+    await page.keyboard.type(line)
+    await page.keyboard.press('Enter')
     await expect(panel.getByRole('status')).toContainText('Put down')
     await expect(panel.getByLabel('As it is called out')).toHaveValue('')
   }

@@ -3,40 +3,47 @@ import type { BrowserContext, Page } from '@playwright/test'
 import type { Command, RunEvent } from '../../src/core/run/clock/events'
 import { digitsOf, expect, openPage, ownClass } from './app'
 
-/** Controls and wall of the run of a class like one of the demo's, each in a window of its own. */
-export async function openRoom(context: BrowserContext, like: string, base = ''): Promise<[controls: Page, wall: Page]> {
+/** A page becomes the controls of a class. */
+export async function toControls(page: Page, classId: string, base = ''): Promise<void> {
+  // What the press at the head of a class asks for.
+  const { id } = (await (await page.request.post(`${base}/api/classes/${classId}/runs`, { data: {} })).json()) as { id: string }
+  await openPage(page, `${base}/runs/${id}`)
+}
+
+/** The controls of a class like one of the demo's. */
+export async function openControls(context: BrowserContext, like: string, base = ''): Promise<Page> {
   const page = await context.newPage()
-  return openRoomOf(page, await ownClass(page.request, like, { base }), base)
+  await toControls(page, await ownClass(page.request, like, { base }), base)
+  return page
 }
 
-/** The same of a class by its id; the page becomes its controls. */
-export async function openRoomOf(controls: Page, classId: string, base = ''): Promise<[controls: Page, wall: Page]> {
-  await openPage(controls, `${base}/classes/${classId}/run`)
-  // At the head of the class, and in the tab itself.
-  await controls.getByRole('button', { name: 'Run class' }).first().click()
-  await controls.waitForURL(/\/runs\//)
-  await openPage(controls, controls.url())
+export async function openWall(controls: Page): Promise<Page> {
   const wall = await controls.context().newPage()
-  await openPage(wall, base + (await controls.getByRole('link', { name: 'Open the wall' }).getAttribute('href')))
-  return [controls, wall]
+  const path = await controls.getByRole('link', { name: 'Open the wall' }).getAttribute('href')
+  await openPage(wall, new URL(path!, controls.url()).href)
+  return wall
 }
 
-/** Screens of a room by the names of their links, each on a device of its own; closed with its context. */
-export async function openScreens(controls: Page, names: readonly string[]): Promise<Page[]> {
-  const links = await controls.context().newPage()
-  await openPage(links, `${controls.url()}/screens`)
-  // Some stand behind a press.
-  await links.locator('details').evaluateAll((all) => (all as HTMLDetailsElement[]).forEach((details) => (details.open = true)))
-  const opened: Page[] = []
-  for (const name of names) {
-    const path = await links.getByRole('link', { name, exact: true }).getAttribute('href')
-    const device = await controls.context().browser()!.newContext()
-    const page = await device.newPage()
-    await openPage(page, new URL(path!, controls.url()).href)
-    opened.push(page)
-  }
-  await links.close()
-  return opened
+/** Controls and wall of a class like one of the demo's, each in a window of its own. */
+export async function openRoom(context: BrowserContext, like: string, base = ''): Promise<[controls: Page, wall: Page]> {
+  const controls = await openControls(context, like, base)
+  return [controls, await openWall(controls)]
+}
+
+/** The link to a screen of a room: of a station by its number, of a card by its person. */
+export async function linkTo(controls: Page, screen: 'wall' | 'station' | 'card', subject = ''): Promise<string> {
+  const { origin, pathname } = new URL(controls.url())
+  const answer = await controls.request.post(`${origin}/api${pathname}/links/${screen}`, { data: {} })
+  const { links } = (await answer.json()) as { links: { subject: string; token: string }[] }
+  return `${origin}/${screen}/${links.find((link) => link.subject === subject)!.token}`
+}
+
+/** A screen of a room on a device of its own; closed with its context. */
+export async function openScreen(controls: Page, screen: 'station' | 'card', subject: string): Promise<Page> {
+  const device = await controls.context().browser()!.newContext()
+  const page = await device.newPage()
+  await openPage(page, await linkTo(controls, screen, subject))
+  return page
 }
 
 export const closeScreens = (screens: readonly Page[]) => Promise.all(screens.map((screen) => screen.context().close()))

@@ -1,7 +1,7 @@
 import jsQR from 'jsqr'
 import { PNG } from 'pngjs'
 import { digitsOf, expect, expectAccessible, expectContrast, openPage, test } from './app'
-import { begin, end, expectTogether, openRoom, press, word } from './room'
+import { begin, end, expectTogether, openControls, openRoom, press, word } from './room'
 
 test('controls and wall stay together through pause, resume, skip, hold, stop and reload', async ({ context }) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
@@ -24,9 +24,8 @@ test('controls and wall stay together through pause, resume, skip, hold, stop an
   expect(await digitsOf(wall)).toBe(stood)
   await press(controls, /^\+ 10 s/)
   await expect.poll(() => digitsOf(wall)).toBe(String(Number(stood) + 10))
-  await controls.reload()
-  await expect(word(controls)).toHaveText('Paused: Work')
   await openPage(controls, controls.url())
+  await expect(word(controls)).toHaveText('Paused: Work')
   await expectTogether(controls, wall)
   await press(controls, /^Resume/)
   await expect(word(wall)).toHaveText('Work')
@@ -74,7 +73,7 @@ test('keys and a presenter remote work the controls', async ({ context }) => {
 })
 
 test('three, two, one and the change are scheduled on the audio clock; mute takes them back', async ({ context }) => {
-  const [controls] = await openRoom(context, 'demo-short')
+  const controls = await openControls(context, 'demo-short')
   await press(controls, /^Start/)
   await expect(controls.getByRole('button', { name: /^Mute/ })).toBeVisible()
   const heard = () =>
@@ -94,8 +93,6 @@ test('wall and controls are accessible, and fit a phone and a portrait screen', 
   const [controls, wall] = await openRoom(context, 'demo-lunch')
   await begin(controls, 5)
   await expect(word(wall)).toHaveText('Work')
-  await controls.emulateMedia({ reducedMotion: 'reduce' })
-  await wall.emulateMedia({ reducedMotion: 'reduce' })
   await expectAccessible(controls)
   await expectAccessible(wall)
   await controls.emulateMedia({ colorScheme: 'dark' })
@@ -112,7 +109,7 @@ test('wall and controls are accessible, and fit a phone and a portrait screen', 
 })
 
 test('a card on a phone says where to go, follows the room, and stops when its link is taken back', async ({ context }) => {
-  const [controls] = await openRoom(context, 'demo-sixties')
+  const controls = await openControls(context, 'demo-sixties')
   const cards = await context.newPage()
   await openPage(cards, `${controls.url()}/screens`)
   await cards.getByText('Each card’s own link and code').click()
@@ -155,7 +152,7 @@ test('a card on a phone says where to go, follows the room, and stops when its l
 })
 
 test('a code for a phone, read by another decoder, opens the card that it stands beside', async ({ context }) => {
-  const [controls] = await openRoom(context, 'demo-sixties')
+  const controls = await openControls(context, 'demo-sixties')
   const screens = await context.newPage()
   await openPage(screens, `${controls.url()}/screens`)
   await screens.getByText('Each card’s own link and code').click()

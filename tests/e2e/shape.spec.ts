@@ -1,4 +1,4 @@
-import { expect, expectAccessible, expectPartAccessible, openClass, openPage, test } from './app'
+import { arrive, expect, expectAccessible, expectPartAccessible, openClass, openPage, test } from './app'
 
 test('a bare class is judged, mended with a press each, and fitted to its slot to the second', async ({ page }) => {
   await openPage(page, '/')
@@ -10,8 +10,7 @@ test('a bare class is judged, mended with a press each, and fitted to its slot t
   await begin.press('ArrowDown')
   await begin.press('Enter')
   await dialog.getByRole('button', { name: 'Create class' }).click()
-  await page.waitForURL(/\/shape/)
-  await openPage(page, page.url())
+  await arrive(page, /\/shape/)
   const findings = page.getByRole('region', { name: 'Findings' })
   await findings.getByRole('button', { name: 'Add 4 × 1:00 in front' }).click()
   await findings.getByRole('button', { name: 'Add 4 × 0:45 at the end' }).click()

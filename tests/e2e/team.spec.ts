@@ -2,6 +2,7 @@ import type { Browser, Page } from '@playwright/test'
 import { onDatabase } from '../fixtures/database'
 import { newHallLink, password } from '../fixtures/members'
 import { expect, expectAccessible, openPage, ownClass, test } from './app'
+import { linkTo } from './room'
 
 /** A browser of somebody's own, that has never been here. */
 async function newcomer(browser: Browser, base: string): Promise<Page> {
@@ -81,10 +82,7 @@ test('the owner invites: the coach runs a class with all that they know, the ass
   await expect(stranger.getByRole('heading', { name: 'Sign in' })).toBeVisible()
   await expectAccessible(stranger)
   // The wall is open to whoever has its link.
-  const { links } = (await (await coach.request.post(`${base}/api${runPath}/links/wall`, { data: {} })).json()) as {
-    links: { token: string }[]
-  }
-  const wall = await stranger.goto(`/wall/${links[0]!.token}`)
+  const wall = await stranger.goto(await linkTo(coach, 'wall'))
   expect(wall!.status()).toBe(200)
   await expect(stranger.locator('main').first()).toBeVisible()
   for (const page of [coach, assistant, stranger]) await page.context().close()
