@@ -51,8 +51,8 @@ function guard(asked: IncomingMessage, answer: ServerResponse, pass: () => void)
   answer.end(JSON.stringify({ errors: [{ code: 'foreign', message, field: '' }] }))
 }
 
-/** Serves the app: compressed, but for streams, and ending gracefully. */
-async function serve(): Promise<void> {
+/** Serves the app: compressed, but for streams, and ending gracefully. Answers with where. */
+async function serve(): Promise<string> {
   const here = dirname(fileURLToPath(import.meta.url))
   process.env.VICINOR_SERVER = here
   process.env.NODE_ENV ??= 'production'
@@ -105,7 +105,7 @@ async function serve(): Promise<void> {
 
   const port = Number(process.env.PORT ?? 4321)
   const host = process.env.HOST ?? '127.0.0.1'
-  await server.listen({ port, host })
+  const address = await server.listen({ port, host })
   log.info({ host, port }, 'listening')
   // For whoever has started it and waits.
   process.send?.('ready')
@@ -121,6 +121,7 @@ async function serve(): Promise<void> {
     void server.close().then(() => process.exit(0))
   }
   process.on('SIGTERM', end).on('SIGINT', end)
+  return address
 }
 
 // What nobody caught may have left anything half done: the app ends, and is started again.
@@ -131,7 +132,7 @@ for (const trouble of ['uncaughtException', 'unhandledRejection'] as const) {
   })
 }
 
-serve().catch((error: unknown) => {
+export const served = serve().catch((error: unknown) => {
   log.fatal({ err: error }, 'the app could not be started')
   const { code, message } = error as NodeJS.ErrnoException
   console.error(code === 'EADDRINUSE' ? 'The port is in use by another program.' : message)
