@@ -18,8 +18,10 @@ process.env.SPEC_ORDER ??= readdirSync('tests/e2e')
   .sort((a, b) => a.at - b.at)
   .map(({ file }) => file)
   .join(' ')
-/** By the file's name one of them runs alone. */
+/** By the file's name one of them runs alone, and then all of it. */
 const named = process.argv.some((word) => word.includes('.spec'))
+if (named) process.env.EVERY ??= '1'
+process.env.TURN ??= String(Math.floor(Math.random() * 6))
 
 export default defineConfig({
   testMatch: named ? '*.spec.ts' : 'in-random-order.ts',

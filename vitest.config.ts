@@ -32,6 +32,7 @@ export default defineConfig({
           include: ['tests/server/**/*.test.ts'],
           globalSetup: 'tests/fixtures/template.ts',
           maxWorkers: 4,
+          isolate: false,
           expect: { poll: { timeout: 60_000 } },
           testTimeout: 600_000,
           hookTimeout: 300_000,

@@ -1,5 +1,6 @@
 import { chunk } from 'es-toolkit'
 import { expect, expectAccessible, expectContrast, expectPartAccessible, held, openClass, openPage, test } from './app'
+import { inTurn } from '../fixtures/turns'
 import type { Page } from '@playwright/test'
 
 const press = (page: Page, name: string | RegExp) =>
@@ -47,24 +48,27 @@ test('what opens on Shape can be read and shut by all, and gives the focus back'
   await lookAt(page, 'region', 'Station 4 in detail', () => press(page, 'Details of station 4'))
   await press(page, 'Change day or time')
   await expectAccessible(page)
-  await page.keyboard.press('Escape')
-  await press(page, 'laps that differ')
-  await expectAccessible(page)
 })
 
-/** A whole page, light and dark. */
-async function lookAtPage(page: Page): Promise<void> {
+type Scheme = 'light' | 'dark'
+
+/** A whole page, in one colour scheme; in others its colours. */
+async function lookAtPage(page: Page, path: string, [first, ...others]: readonly Scheme[]): Promise<void> {
+  await page.emulateMedia({ colorScheme: first! })
+  await openPage(page, path)
+  await expect(page.getByText('One moment …')).toHaveCount(0)
   // What is drawn only once it is scrolled to counts too.
   await page.keyboard.press('End')
   await expectAccessible(page)
-  await page.emulateMedia({ colorScheme: 'dark' })
-  await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark')
-  await expectContrast(page)
-  await page.emulateMedia({ colorScheme: 'light' })
+  for (const scheme of others) {
+    await page.emulateMedia({ colorScheme: scheme })
+    await expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', scheme)
+    await expectContrast(page)
+  }
 }
 
-/** What opens, by the button that opens it, on each page; and on each tab of a class. */
-const libraries = {
+/** What opens, by the button that opens it, on each page; each tab of a class has an address of its own. */
+const pages = {
   '/': ['New class'],
   '/people': ['New person'],
   '/plans': [],
@@ -72,28 +76,28 @@ const libraries = {
   '/gear': ['New kind'],
   '/rooms': ['New room'],
   '/log': [],
+  '/classes/demo-lunch/shape': [],
+  '/classes/demo-lunch/people': ['Paste a list'],
+  '/classes/demo-lunch/rotation': ['Optimise'],
+  '/classes/demo-lunch/room': [],
+  '/classes/demo-lunch/gear': [],
+  '/classes/demo-lunch/brief': [],
+  '/classes/demo-lunch/run': [],
+  '/classes/demo-lunch/log': [],
 }
-const tabs = { shape: [], people: ['Paste a list'], rotation: ['Optimise'], room: [], gear: [], brief: [], run: [], log: [] }
 
-for (const some of chunk(Object.entries(libraries), 4))
-  test(`light and dark, and with what opens on them, all can read ${some.map(([path]) => path).join(', ')}`, async ({ page }) => {
-    for (const [path, buttons] of some)
+/** In one scheme each, in turns, or in both. */
+const looks = Object.entries(pages).map(([path, buttons], index) => ({
+  path,
+  buttons,
+  schemes: inTurn<Scheme>(index % 2 === 0 ? ['light', 'dark'] : ['dark', 'light'], 2),
+}))
+
+for (const some of chunk(looks, 3))
+  test(`light or dark, and with what opens on them, all can read ${some.map(({ path }) => path).join(', ')}`, async ({ page }) => {
+    for (const { path, buttons, schemes } of some)
       await test.step(path, async () => {
-        await openPage(page, path)
-        await lookAtPage(page)
+        await lookAtPage(page, path, schemes)
         for (const button of buttons) await lookAt(page, 'dialog', /.*/, () => press(page, button))
       })
   })
-
-test('light and dark, and with what opens on them, all can read every tab of a class', async ({ page }) => {
-  await openPage(page, '/classes/demo-lunch/shape')
-  for (const [tab, buttons] of Object.entries(tabs))
-    await test.step(tab, async () => {
-      const link = page.locator(`nav a[href$="/demo-lunch/${tab}"]`)
-      await link.click()
-      await expect(link).toHaveAttribute('aria-current', 'page')
-      await expect(page.getByText('One moment …')).toHaveCount(0)
-      await lookAtPage(page)
-      for (const button of buttons) await lookAt(page, 'dialog', /.*/, () => press(page, button))
-    })
-})

@@ -1,5 +1,6 @@
 import { chunk } from 'es-toolkit'
 import { expect, openPage, test } from './app'
+import { inTurn } from '../fixtures/turns'
 import type { Page } from '@playwright/test'
 
 /** What is pressed on the way: a key, a click, a tap; choosing from a list is two. */
@@ -355,7 +356,7 @@ const starter = {
   },
 }
 
-for (const which of chunk(Object.keys(shapes), 4))
+for (const which of chunk(inTurn(Object.keys(shapes), 3), 3))
   test(`every shape of class is said in at most 120 presses: ${which.join(', ')}`, async ({ page }) => {
     const rooms = (await (await page.request.get('/api/rooms')).json()) as { rooms: { document: { id: string } }[] }
     for (const id of which) {

@@ -3,6 +3,7 @@ import type { RunEvent } from '@core/run/clock/events'
 import type { RunSnapshot } from '@core/run/room/snapshot'
 import { stateAt, type RunState } from '@core/run/clock/state'
 import type { Milliseconds } from '@core/base/units'
+import { drawnFor } from './drawn-for'
 import { RoomClock, type LiveClock } from './room-clock'
 import { RunFeed } from './run-feed'
 
@@ -29,9 +30,10 @@ export interface LiveRun {
   clock: LiveClock
 }
 
+/** So often it is looked whether something has changed: a change is on every screen within that. */
 const tickMs = 100
 
-/** The run as it stands now, ten times a second, whether or not the server can be reached. */
+/** The run as it stands now, whether or not the server can be reached. */
 export function useRun({ runKey, snapshot, version, events, serverNow, address }: LiveProps): LiveRun {
   const [clock] = useState(() => new RoomClock(serverNow))
   const [feed] = useState(() => new RunFeed(snapshot, events, address, version, runKey))
@@ -39,16 +41,25 @@ export function useRun({ runKey, snapshot, version, events, serverNow, address }
   return useLive(feed, clock, serverNow)
 }
 
-/** What a screen shows of a feed by a clock, ten times a second. */
+/** What a screen shows of a feed by a clock. */
 export function useLive(feed: RunFeed, clock: LiveClock, first: Milliseconds): LiveRun {
   const { snapshot: latest, version: latestVersion, progress, connected } = useSyncExternalStore(feed.subscribe, feed.get, feed.get)
   const [now, setNow] = useState(first)
 
   useEffect(() => clock.run(), [clock])
   useEffect(() => {
-    const timer = setInterval(() => setNow(clock.now()), tickMs)
+    const motion = matchMedia('(prefers-reduced-motion: reduce)')
+    let drawn = ''
+    const look = () => {
+      const at = clock.now()
+      const { progress } = feed.get()
+      const key = drawnFor(stateAt(progress, Math.max(at, progress.at)), at, motion.matches)
+      if (key !== drawn) setNow(at)
+      drawn = key
+    }
+    const timer = setInterval(look, tickMs)
     return () => clearInterval(timer)
-  }, [clock])
+  }, [clock, feed])
 
   const state = stateAt(progress, Math.max(now, progress.at))
   // What is shown is told from the timeline as it has become.

@@ -60,3 +60,18 @@ describe('what charts are drawn in', () => {
     },
   )
 })
+
+describe('what is read', () => {
+  const read = ['ink', 'second', 'mend', 'weigh', 'fine'].flatMap((text) =>
+    ['paper', 'card', 'side', 'tile'].map((ground) => [text, ground] as const),
+  )
+  const onPhases = ['work', 'transition', 'rest', 'pause'].map((phase) => ['on-phase', phase] as const)
+  // WCAG 2.1, 1.4.3: 4.5 : 1.
+  it.each([...read, ['ink', 'mend-ground'] as const, ['mend', 'mend-ground'] as const, ...onPhases])(
+    '%s stands out on %s, light and dark',
+    (text, ground) => {
+      for (const scheme of ['light', 'dark'] as const)
+        expect(contrast(token(scheme, text), token(scheme, ground), 'everyone'), scheme).toBeGreaterThanOrEqual(4.5)
+    },
+  )
+})
