@@ -110,10 +110,12 @@ export async function openClass(page: Page, like: string, tab: string): Promise<
 async function untilLive(page: Page): Promise<void> {
   await page.waitForFunction(
     () => {
+      // Some has not even begun.
+      if (document.querySelector('astro-island[ssr]')) return false
       const isLive = (element: Element) => Object.keys(element).some((key) => key.startsWith('__reactProps'))
       return [...document.querySelectorAll('astro-island')].every((island) => {
-        const all = [...island.querySelectorAll('*')]
-        return all.some(isLive) && all.filter((element) => element.matches('input, select, textarea, button, a')).every(isLive)
+        const pressed = [...island.querySelectorAll('input, select, textarea, button, a')]
+        return pressed.length > 0 ? pressed.every(isLive) : [...island.querySelectorAll('*')].some(isLive)
       })
       // Not with every frame: looking takes from what comes to life.
     },
