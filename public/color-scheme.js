@@ -1,8 +1,16 @@
-// Before the first paint: light or dark as somebody has chosen on this device, else as the device is.
-try {
-  const chosen = localStorage.getItem('mantine-color-scheme-value')
-  const dark = chosen === 'dark' || (chosen !== 'light' && matchMedia('(prefers-color-scheme: dark)').matches)
-  document.documentElement.setAttribute('data-mantine-color-scheme', dark ? 'dark' : 'light')
-} catch {
-  document.documentElement.setAttribute('data-mantine-color-scheme', 'light')
+// Before the first paint, and whenever the device changes, day and night: light or dark as somebody has chosen here, else as it is.
+{
+  const device = matchMedia('(prefers-color-scheme: dark)')
+  const follow = () => {
+    let chosen = null
+    try {
+      chosen = localStorage.getItem('mantine-color-scheme-value')
+    } catch {
+      // Where nothing may be kept, nothing was chosen.
+    }
+    const dark = chosen === 'dark' || (chosen !== 'light' && device.matches)
+    document.documentElement.setAttribute('data-mantine-color-scheme', dark ? 'dark' : 'light')
+  }
+  follow()
+  device.addEventListener('change', follow)
 }

@@ -96,7 +96,7 @@ test('wall and controls are accessible, and fit a phone and a portrait screen', 
   await expectAccessible(controls)
   await expectAccessible(wall)
   await controls.emulateMedia({ colorScheme: 'dark' })
-  await openPage(controls, controls.url())
+  await expect(controls.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark')
   await expectContrast(controls)
   await wall.setViewportSize({ width: 720, height: 1280 })
   await controls.setViewportSize({ width: 390, height: 844 })
