@@ -1,15 +1,6 @@
 import { readdirSync } from 'node:fs'
 import { defineConfig } from '@playwright/test'
-
-const quiet = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-]
+import { debianChromium } from './scripts/chromium'
 
 /** Files come in another order every time, the same in each worker. */
 process.env.SPEC_ORDER ??= readdirSync('tests/e2e')
@@ -39,6 +30,6 @@ export default defineConfig({
     locale: 'en-GB',
     // Nothing is looked at here: no frames are painted for the eye alone.
     contextOptions: { reducedMotion: 'reduce' },
-    launchOptions: { executablePath: '/usr/bin/chromium', args: [...quiet, '--autoplay-policy=no-user-gesture-required'] },
+    launchOptions: debianChromium,
   },
 })

@@ -1,4 +1,5 @@
 import { chromium } from '@playwright/test'
+import { debianChromium } from '../scripts/chromium'
 import { withFreshDatabase } from '../tests/fixtures/database'
 import { asker } from '../tests/fixtures/hall'
 import { startServer } from '../tests/fixtures/server'
@@ -70,10 +71,7 @@ async function onScreens(measure: (browser: Awaited<ReturnType<typeof chromium.l
   const { url, drop } = await withFreshDatabase('bench')
   const server = await startServer(url)
   const { post } = asker(server.base)
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu', '--autoplay-policy=no-user-gesture-required'],
-  })
+  const browser = await chromium.launch(debianChromium)
   try {
     const run = await post('/api/classes/demo-lunch/runs')
     await measure(browser, server.base, run.body.id as string)

@@ -2,6 +2,7 @@ import { readFile } from 'node:fs/promises'
 import { chromium } from '@playwright/test'
 import { pictureOf } from '../src/core/figure/shapes'
 import { formsOf, type Form } from '../src/core/library/form'
+import { debianChromium } from './chromium'
 import { libraryExercises } from './library/exercises'
 
 /** `npm run contact-sheets`: every figure of the library on two sheets, exercises and options, into docs/screenshots. */
@@ -31,7 +32,7 @@ const look = `
   small { display: block; font-weight: 400; color: var(--second); }
 `
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] })
+const browser = await chromium.launch(debianChromium)
 try {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   const forms = libraryExercises.flatMap(formsOf)

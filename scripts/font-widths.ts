@@ -1,5 +1,6 @@
 import { readFile, writeFile } from 'node:fs/promises'
 import { chromium } from '@playwright/test'
+import { debianChromium } from './chromium'
 
 /**
  * Measures the letters of the font in which names stand on the wall, at their weight, and writes `font-widths.ts`: how far each
@@ -12,7 +13,7 @@ const files = ['latin', 'latin-ext'].map(
 const range = (from: number, to: number) => Array.from({ length: to - from + 1 }, (_, index) => String.fromCodePoint(from + index))
 const letters = [...range(0x20, 0x7e), ...range(0xc0, 0x17f), '‘', '’', '–', '—', '…', '·']
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] })
+const browser = await chromium.launch(debianChromium)
 const page = await browser.newPage()
 const faces = await Promise.all(
   files.map(

@@ -1,5 +1,6 @@
 import { chromium, type Page } from '@playwright/test'
 import { withFreshDatabase } from '../tests/fixtures/database'
+import { debianChromium } from './chromium'
 import { startServer } from '../tests/fixtures/server'
 
 /** `npm run screenshots`: one picture of each main view, from the demo, into docs/screenshots. */
@@ -8,7 +9,7 @@ const folder = new URL('../docs/screenshots/', import.meta.url).pathname
 process.env.SEED_WEEKS = '40'
 const { url, drop } = await withFreshDatabase('pictures')
 const server = await startServer(url)
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] })
+const browser = await chromium.launch(debianChromium)
 const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce', locale: 'en-GB' })
 
 /** The digits of the wall once they stand between two figures: the phase before may have passed through them. */

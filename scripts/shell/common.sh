@@ -15,7 +15,7 @@ need_package() {
   is_root || fail "$package is needed and is not installed. Install it with:  sudo sh -c '$line'"
   say "Installing $package from Debian's packages (once) ..."
   local log; log=$(mktemp)
-  if ! { apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq "$package"; } >"$log" 2>&1; then
+  if ! { [ -n "${lists_are_new:-}" ] || apt-get update -qq && lists_are_new=1 && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq "$package"; } >"$log" 2>&1; then
     tail -5 "$log" >&2
     fail "$package could not be installed. Try it by hand:  $line"
   fi
