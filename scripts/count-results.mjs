@@ -24,7 +24,7 @@ const tellFile = ({ name, message, assertionResults }) => {
   if (failed.length === 0) tell(name, message)
 }
 
-for (const name of ['format', 'lint', 'types', 'build']) {
+for (const name of ['format', 'lint', 'build']) {
   const good = read(`${name}.check`)?.trim() === 'passed'
   if (!good) tell(name, (read(`${name}.log`) ?? '').slice(-longest))
   count(name, Number(good), Number(!good))
