@@ -5,7 +5,7 @@ import { inTheHall } from '../db/in-hall'
 import { runJob } from '../jobs/pool'
 import { classesBeside, classesBetween, classTexts, keepSummary, type ListedClass, type StoredClass } from '../services/classes'
 import { Refused } from '../refused'
-import { knownLibrary, type KnownLibrary } from '../services/halls'
+import { knownLibrary, ownHall, type KnownLibrary } from '../services/halls'
 
 export interface SummedClass extends Omit<ListedClass, 'summary' | 'summaryOf'> {
   /** Absent as long as it is being worked out. */
@@ -30,15 +30,19 @@ interface Summing {
 /** Classes of a stretch of time; summaries of those whose stored one is of an earlier class or library are in `worked` then. */
 async function summed(from: Date, until: Date): Promise<Summing> {
   const { listed, known, stale, texts, keyOf } = await inTheHall(async (hall) => {
-    const known = await knownLibrary(hall)
+    const { libraryKey } = await ownHall(hall)
     const listed = await classesBetween(hall, from, until)
-    const keyOf: Summing['keyOf'] = ({ id, version }) => `${hall.hallId}/${id}/${version}/${known.key}`
+    const keyOf: Summing['keyOf'] = ({ id, version }) => `${hall.hallId}/${id}/${version}/${libraryKey}`
     const stale = listed.filter((listing) => listing.summaryOf !== keyOf(listing) && !worked.has(keyOf(listing))).slice(0, most.atOnce)
     const ids = stale.filter((listing) => !underWay.has(keyOf(listing))).map(({ id }) => id)
+    // Where nothing has changed the library is not read: it takes longer than all the rest.
+    const known = ids.length > 0 ? await knownLibrary(hall) : undefined
     return { known, listed, keyOf, stale: stale.map(keyOf), texts: await classTexts(hall, ids) }
   })
-  const asked = texts.filter((text) => !underWay.has(keyOf(text)))
-  for (let at = 0; at < asked.length; at += most.inAJob) sumUp(asked.slice(at, at + most.inAJob), keyOf, known)
+  if (known) {
+    const asked = texts.filter((text) => !underWay.has(keyOf(text)))
+    for (let at = 0; at < asked.length; at += most.inAJob) sumUp(asked.slice(at, at + most.inAJob), keyOf, known)
+  }
   await Promise.all(stale.map((key) => underWay.get(key)))
   return { listed, keyOf }
 }
