@@ -7,6 +7,9 @@ DATA=${VICINOR_DATA:-$PWD/data}
 
 is_root() { [ "$(id -u)" = 0 ]; }
 
+# What Debian has, asked once for all packages that are missing.
+fresh_lists() { [ -n "${lists_are_fresh:-}" ] || apt-get update -qq && lists_are_fresh=1; }
+
 # Debian package $2 if command or file $1 is missing; without those it only recommends, which are a hundred and more for a browser.
 need_package() {
   local wanted=$1 package=$2
@@ -15,7 +18,7 @@ need_package() {
   is_root || fail "$package is needed and is not installed. Install it with:  sudo sh -c '$line'"
   say "Installing $package from Debian's packages (once) ..."
   local log; log=$(mktemp)
-  if ! { [ -n "${lists_are_new:-}" ] || apt-get update -qq && lists_are_new=1 && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$package"; } >"$log" 2>&1; then
+  if ! { fresh_lists && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$package"; } >"$log" 2>&1; then
     tail -5 "$log" >&2
     fail "$package could not be installed. Try it by hand:  $line"
   fi
