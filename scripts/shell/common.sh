@@ -36,9 +36,16 @@ need_npm_packages() {
   want=$(sha256sum package-lock.json | cut -d' ' -f1)
   [ -f "$have" ] && [ "$(cat "$have")" = "$want" ] && return 0
   say "Installing npm packages (once; about a minute) ..."
-  npm ci --ignore-scripts --no-audit --no-fund --loglevel=error || fail "npm packages could not be installed. Is the npm registry reachable?"
+  # Beside what is there, so that a half of them is never taken for all. A registry with addresses of another kind is asked for each.
+  local part=node_modules.part
+  rm -rf "$part" && mkdir "$part" && cp package.json package-lock.json "$part"
+  node scripts/shell/lock-addresses.mjs "$(npm config get registry --loglevel=error)" > "$part/package-lock.json" || :
+  npm_ci "$part" 2>/dev/null || { cp package-lock.json "$part" && npm_ci "$part"; } ||
+    fail "npm packages could not be installed. Is the npm registry reachable?"
+  rm -rf node_modules && mv "$part/node_modules" . && rm -rf "$part"
   printf '%s' "$want" > "$have"
 }
+npm_ci() { (cd "$1" && npm ci --ignore-scripts --no-audit --no-fund --loglevel=error); }
 
 build_if_changed() {
   . scripts/shell/earlier-scripts.sh
