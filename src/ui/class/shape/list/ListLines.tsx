@@ -51,7 +51,9 @@ export function ListLines({ circuit, station, stay, number, onOpen }: ListLinesP
     )
   const rungs = stay.rungs !== undefined
   const read = (text: string, before?: Use) => readItem(text, before, { exercises: library.exercises, search }, newId, rungs)
-  const goTo = (at: number) => requestAnimationFrame(() => box.current?.querySelector<HTMLElement>(`#${lineId(station, at)}`)?.focus())
+  const focus = (at: number) => box.current?.querySelector<HTMLElement>(`#${lineId(station, at)}`)?.focus()
+  /** To a line that the change shows only now. */
+  const goTo = (at: number) => requestAnimationFrame(() => focus(at))
   const drop = ({ active, over }: DragEndEvent) => {
     if (!over || over.id === active.id) return
     change('', (uses) => {
@@ -87,7 +89,8 @@ export function ListLines({ circuit, station, stay, number, onOpen }: ListLinesP
                 read={read}
                 onBegin={() => typing.begin(`line-${line}`)}
                 onItem={(use) => change(`line-${line}`, (uses) => (line < uses.length ? uses.with(line, use) : [...uses, use]))}
-                onNext={() => goTo(line + 1)}
+                // At once: who types on before the next frame would be taken from where they type. The line to write on stays that.
+                onNext={() => focus(line + 1)}
                 onPaste={(lines) => paste(lines, line)}
                 onRemove={() => {
                   change('', (uses) => uses.toSpliced(line, 1))
