@@ -187,6 +187,12 @@ test('a list is written as on a board: typed, pasted, put in another order, a na
   const list = page.getByRole('group', { name: 'List at station 1' })
   const items = () =>
     list.getByRole('textbox', { name: /^Item/ }).evaluateAll((all) => all.map((input) => (input as HTMLInputElement).value))
+  const paste = (text: string) =>
+    page.evaluate((words) => {
+      const data = new DataTransfer()
+      data.setData('text', words)
+      document.activeElement!.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }))
+    }, text)
   await expect.poll(async () => (await items()).length).toBe(4)
   // Who types on before the browser has painted is not taken from where they type.
   await page.evaluate(() => {
@@ -197,20 +203,23 @@ test('a list is written as on a board: typed, pasted, put in another order, a na
   await page.keyboard.type('push-up\nburpee\ncrunch\nplank\n')
   await expect.poll(async () => (await items()).slice(4)).toEqual(['push-up', 'burpee', 'crunch', 'plank'])
   await expect(slot(page, 'New item')).toBeFocused()
-  for (let left = 8; left > 0; left--) {
+  // Lines pasted where an item stands come before it, and take nothing away.
+  const begun = await items()
+  await slot(page, 'Item 1').focus()
+  await paste('9 forward lunge\n6 dead bug')
+  await page.keyboard.press('Tab')
+  await expect.poll(items).toEqual(['9 forward lunge', '6 dead bug', ...begun])
+  for (let left = 10; left > 0; left--) {
     await slot(page, 'Item 1').fill('')
     await slot(page, 'Item 1').press('Backspace')
     await expect.poll(async () => (await items()).length).toBe(left - 1)
   }
   await slot(page, 'New item').focus()
-  await page.evaluate(() => {
-    const data = new DataTransfer()
-    data.setData('text', '- 18 jumping lunges\n- 8 each side bird dog, leg only\n- 90 s row machine\n- 7 brick hops\n')
-    document.activeElement!.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }))
-  })
+  await paste('- 18 jumping lunges\n- 8 each side bird dog, leg only\n- 90 s row machine\n- 7 brick hops\n')
   await expect.poll(items).toEqual(['18 split jump', '8 each side bird dog, leg only', '1:30 rowing'])
   // What names nothing known is not dropped: it stands there to be added.
   await expect(list.getByText('None like that: add “brick hops”')).toBeVisible()
+  await expect(slot(page, 'New item')).toBeFocused()
   await slot(page, 'New item').fill('10–15 burpee')
   await slot(page, 'New item').press('Enter')
   await expect.poll(items).toContain('10–15 burpee')

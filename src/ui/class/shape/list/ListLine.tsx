@@ -109,7 +109,8 @@ export function ListLine({ id, use, number, rungs, differs, read, onBegin, onIte
             .filter((line) => line.trim() !== '')
           if (lines.length < 2) return
           event.preventDefault()
-          setText(onPaste(lines).join('; '))
+          // What stands here stays, after the lines that are read.
+          setText(onPaste(lines).join('; ') || shown)
         }}
         onKeyDown={(event) => {
           if (event.key === 'Enter') {

@@ -52,8 +52,6 @@ export function ListLines({ circuit, station, stay, number, onOpen }: ListLinesP
   const rungs = stay.rungs !== undefined
   const read = (text: string, before?: Use) => readItem(text, before, { exercises: library.exercises, search }, newId, rungs)
   const focus = (at: number) => box.current?.querySelector<HTMLElement>(`#${lineId(station, at)}`)?.focus()
-  /** To a line that the change shows only now. */
-  const goTo = (at: number) => requestAnimationFrame(() => focus(at))
   const drop = ({ active, over }: DragEndEvent) => {
     if (!over || over.id === active.id) return
     change('', (uses) => {
@@ -61,12 +59,11 @@ export function ListLines({ circuit, station, stay, number, onOpen }: ListLinesP
       return arrayMove(uses, place(active.id), place(over.id))
     })
   }
-  /** Lines that were pasted from a place on: each that can be read is an item; those that cannot are given back. */
+  /** Lines that were pasted at a place: each that can be read is an item before it; those that cannot are given back. */
   const paste = (lines: string[], at: number): string[] => {
     const readings = lines.map((text) => ({ text, item: read(text) }))
     const items = readings.flatMap(({ item }) => (item && 'use' in item ? [item.use] : []))
     if (items.length > 0) change('', (uses) => uses.toSpliced(at, 0, ...items))
-    goTo(at + items.length)
     return readings.flatMap(({ text, item }) => (item && 'missed' in item ? [text] : []))
   }
   return (
@@ -89,12 +86,13 @@ export function ListLines({ circuit, station, stay, number, onOpen }: ListLinesP
                 read={read}
                 onBegin={() => typing.begin(`line-${line}`)}
                 onItem={(use) => change(`line-${line}`, (uses) => (line < uses.length ? uses.with(line, use) : [...uses, use]))}
-                // At once: who types on before the next frame would be taken from where they type. The line to write on stays that.
+                // At once: who types on before the next frame would be taken from where they type. The last line stays the last, with the focus.
                 onNext={() => focus(line + 1)}
                 onPaste={(lines) => paste(lines, line)}
                 onRemove={() => {
                   change('', (uses) => uses.toSpliced(line, 1))
-                  goTo(Math.max(0, line - 1))
+                  // Once the line is gone: to leave it before would remove it again.
+                  requestAnimationFrame(() => focus(Math.max(0, line - 1)))
                 }}
                 onOpen={onOpen}
               />
