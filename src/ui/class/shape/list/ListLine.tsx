@@ -26,11 +26,27 @@ interface ListLineProps {
   /** Puts lines in from here on, and gives back those that name nothing known. */
   onPaste: (lines: string[]) => string[]
   onRemove: () => void
+  /** Removes it, and goes on at the line before. */
+  onBack: () => void
   onOpen: (useId: string) => void
 }
 
 /** One line of a list. What is written counts at once where it names an exercise, and with Enter where it only resembles one. */
-export function ListLine({ id, use, number, rungs, differs, read, onBegin, onItem, onNext, onPaste, onRemove, onOpen }: ListLineProps) {
+export function ListLine({
+  id,
+  use,
+  number,
+  rungs,
+  differs,
+  read,
+  onBegin,
+  onItem,
+  onNext,
+  onPaste,
+  onRemove,
+  onBack,
+  onOpen,
+}: ListLineProps) {
   const { library } = useHall()
   const exercise = library.exercises.find((known) => known.id === use?.exerciseId)
   const shown = use ? itemLine(use, exercise, rungs) : ''
@@ -96,10 +112,12 @@ export function ListLine({ id, use, number, rungs, differs, read, onBegin, onIte
           setFocused(true)
           onBegin()
         }}
-        onBlur={() => {
+        onBlur={({ currentTarget, relatedTarget }) => {
           setFocused(false)
-          if (written === '' && use) onRemove()
-          else take()
+          if (written !== '' || !use) take()
+          // What else stands on the line goes with it.
+          else if (currentTarget.parentElement!.contains(relatedTarget)) onBack()
+          else onRemove()
         }}
         onChange={(event) => write(event.currentTarget.value)}
         onPaste={(event) => {
@@ -119,7 +137,7 @@ export function ListLine({ id, use, number, rungs, differs, read, onBegin, onIte
             else if (written !== '' && take()) onNext()
           } else if (event.key === 'Backspace' && text === '' && use) {
             event.preventDefault()
-            onRemove()
+            onBack()
           } else if (event.key === 'Escape') setText(shown)
         }}
       />

@@ -2,6 +2,7 @@ import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, us
 import { arrayMove, SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import { nanoid } from 'nanoid'
 import { useRef } from 'react'
+import { flushSync } from 'react-dom'
 import { withStation } from '@core/plan/edit/circuit'
 import { circuitChanged } from '@core/plan/pieces-changed'
 import type { Circuit, Station, Task, Use } from '@core/plan/plan'
@@ -52,6 +53,7 @@ export function ListLines({ circuit, station, stay, number, onOpen }: ListLinesP
   const rungs = stay.rungs !== undefined
   const read = (text: string, before?: Use) => readItem(text, before, { exercises: library.exercises, search }, newId, rungs)
   const focus = (at: number) => box.current?.querySelector<HTMLElement>(`#${lineId(station, at)}`)?.focus()
+  const remove = (at: number) => change('', (uses) => uses.toSpliced(at, 1))
   const drop = ({ active, over }: DragEndEvent) => {
     if (!over || over.id === active.id) return
     change('', (uses) => {
@@ -89,10 +91,11 @@ export function ListLines({ circuit, station, stay, number, onOpen }: ListLinesP
                 // At once: who types on before the next frame would be taken from where they type. The last line stays the last, with the focus.
                 onNext={() => focus(line + 1)}
                 onPaste={(lines) => paste(lines, line)}
-                onRemove={() => {
-                  change('', (uses) => uses.toSpliced(line, 1))
-                  // Once the line is gone: to leave it before would remove it again.
-                  requestAnimationFrame(() => focus(Math.max(0, line - 1)))
+                onRemove={() => remove(line)}
+                onBack={() => {
+                  // To leave the line while it is there would remove it again.
+                  flushSync(() => remove(line))
+                  focus(Math.max(0, line - 1))
                 }}
                 onOpen={onOpen}
               />
