@@ -1,6 +1,7 @@
 import { readdirSync } from 'node:fs'
 import { defineConfig } from '@playwright/test'
 import { debianChromium } from './scripts/chromium'
+import { likeThis } from './tests/e2e/device'
 
 /** Files come in another order every time, the same in each worker. */
 process.env.SPEC_ORDER ??= readdirSync('tests/e2e')
@@ -26,10 +27,9 @@ export default defineConfig({
   expect: { timeout: 30_000 },
   use: {
     actionTimeout: 60_000,
-    viewport: { width: 1280, height: 800 },
-    locale: 'en-GB',
-    // Nothing is looked at here: no frames are painted for the eye alone.
-    contextOptions: { reducedMotion: 'reduce' },
-    launchOptions: debianChromium,
+    ...likeThis,
+    contextOptions: { reducedMotion: likeThis.reducedMotion },
+    // Windows of the app share a process, and what it has compiled.
+    launchOptions: { ...debianChromium, args: [...debianChromium.args, '--process-per-site'] },
   },
 })

@@ -1,17 +1,18 @@
 import { readFileSync } from 'node:fs'
-import { expect, test as base, type APIRequestContext, type Locator, type Page } from '@playwright/test'
+import { expect, test as base, type APIRequestContext, type BrowserContext, type Locator, type Page, type WebError } from '@playwright/test'
 import type Axe from 'axe-core'
 import type { RunOptions } from 'axe-core'
 import { emptyDatabase } from '../fixtures/database'
 import { startServer } from '../fixtures/server'
+import { clear, makeDevice, nextWindow, seen } from './device'
 
 interface App {
   base: string
   database: string
 }
 
-/** Each worker has the built app for itself, on a database with the demo. Any error on a page's console fails the test. */
-export const test = base.extend<{ quiet: void }, { app: App }>({
+/** Each worker has the built app for itself, on a database with the demo, and a device. Any error on a page's console fails the test. */
+export const test = base.extend<{ newcomer: BrowserContext; quiet: void }, { app: App; device: BrowserContext }>({
   app: [
     // oxlint-disable-next-line no-empty-pattern -- what a fixture needs is read off its first argument
     async ({}, use) => {
@@ -23,19 +24,45 @@ export const test = base.extend<{ quiet: void }, { app: App }>({
     },
     { scope: 'worker', timeout: 300_000 },
   ],
+  device: [
+    async ({ app, browser }, use) => {
+      const device = await makeDevice(browser, app.base)
+      await use(device)
+      await device.close()
+    },
+    { scope: 'worker' },
+  ],
   baseURL: async ({ app }, use) => use(app.base),
+  context: async ({ device }, use, { errors }) => {
+    await use(device)
+    // What stands on the pages of a test that failed is told; the worker ends with it, and its device.
+    if (errors.length === 0) await clear(device)
+  },
+  page: async ({ context }, use) => use(await nextWindow(context)),
+  // Has fetched nothing yet; for a test that sets the clock, too.
+  newcomer: async ({ browser }, use) => {
+    const device = await browser.newContext()
+    await quietly(device, () => use(device))
+    await device.close()
+  },
   quiet: [
     async ({ context }, use) => {
-      const errors: string[] = []
-      context.on('weberror', (error) => errors.push(error.error().message))
-      await use()
-      expect(errors).toEqual([])
+      await quietly(context, use)
     },
     { auto: true },
   ],
 })
 
 export { expect }
+
+async function quietly(device: BrowserContext, use: () => Promise<void>): Promise<void> {
+  const errors: string[] = []
+  const hear = (error: WebError) => errors.push(error.error().message)
+  device.on('weberror', hear)
+  await use()
+  device.off('weberror', hear)
+  expect(errors).toEqual([])
+}
 
 const standards: RunOptions = { runOnly: { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'] } }
 
@@ -56,13 +83,15 @@ const axeSource = readFileSync('node_modules/axe-core/axe.min.js', 'utf8')
 /** The checker is read once by each page: to read it takes as long as to check a dialog. */
 async function expectClean(page: Page, options: RunOptions, within = 'html'): Promise<void> {
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axeSource)
-  const violations = await page.evaluate(
-    // Of what is right nothing is told: on a full page that is most of the work.
-    ([part, wanted]) =>
-      (window as unknown as { axe: typeof Axe }).axe
-        .run(part, { ...wanted, resultTypes: ['violations'] })
-        .then((found) => found.violations),
-    [within, options] as const,
+  const violations = await seen(page, () =>
+    page.evaluate(
+      // Of what is right nothing is told: on a full page that is most of the work.
+      ([part, wanted]) =>
+        (window as unknown as { axe: typeof Axe }).axe
+          .run(part, { ...wanted, resultTypes: ['violations'] })
+          .then((found) => found.violations),
+      [within, options] as const,
+    ),
   )
   expect(
     violations.map(

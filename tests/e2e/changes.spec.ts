@@ -1,6 +1,7 @@
 import type { ClassDocument } from '../../src/core/class/class-document'
 import type { Circuit } from '../../src/core/plan/plan'
 import { expect, expectAccessible, expectPartAccessible, openClass, openPage, test } from './app'
+import { nextWindow } from './device'
 import { begin, closeScreens, end, expectTogether, linkTo, openRoom, openScreen, openWall, press, tell, toControls, word } from './room'
 
 test('one stream serves all tabs of a browser; undo, repeat and lock', async ({ context, app }) => {
@@ -8,7 +9,7 @@ test('one stream serves all tabs of a browser; undo, repeat and lock', async ({ 
   const streams = async () => ((await (await controls.request.get(`${app.base}/api/health`)).json()) as { streams: number }).streams
   await expect(controls.getByText('in sync')).toBeVisible()
   const before = await streams()
-  const third = await context.newPage()
+  const third = await nextWindow(context)
   await openPage(third, wall.url())
   await expect(third.getByText('No connection to the server')).toHaveCount(0)
   expect(await streams()).toBe(before)
@@ -93,7 +94,7 @@ test('a station out of order, and everything easier, are seen on wall and statio
 
 test('the controls open on another device by a link, until it is taken back', async ({ browser, context }) => {
   const [controls, wall] = await openRoom(context, 'demo-sixties')
-  const screens = await context.newPage()
+  const screens = await nextWindow(context)
   await openPage(screens, `${controls.url()}/screens`)
   const path = (await screens.getByRole('link', { name: 'Controls', exact: true, includeHidden: true }).getAttribute('href'))!
   const device = await browser.newContext()
@@ -114,7 +115,7 @@ test('the controls open on another device by a link, until it is taken back', as
 })
 
 test('rounds are tapped in a list at everyone’s own pace; what is said is shown', async ({ context }) => {
-  const page = await context.newPage()
+  const page = await nextWindow(context)
   const { document } = (await (await page.request.get('/api/classes/demo-short')).json()) as { document: ClassDocument }
   const part = document.plan.parts.find((part) => part.pieces.some((piece) => piece.id === 'ls-extra'))!
   const extra = part.pieces.find((piece): piece is Circuit => piece.id === 'ls-extra')!
@@ -154,7 +155,7 @@ test('rounds are tapped in a list at everyone’s own pace; what is said is show
   await panel.getByRole('button', { name: 'Oren: undo the last tap' }).click()
   await expect(wall.getByRole('list', { name: 'How people stand' })).toHaveCount(0)
   // Oren puts one down himself; the coach's panel, and the wall, have it.
-  const card = await context.newPage()
+  const card = await nextWindow(context)
   await openPage(card, await linkTo(controls, 'card', 'oren'))
   await card.getByRole('checkbox').first().check()
   await card.getByRole('button', { name: 'A round done' }).click()

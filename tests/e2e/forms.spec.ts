@@ -51,8 +51,8 @@ test('"saved" is said only when every field was taken, and a day is stored only 
   await expect(page.getByText(/^saved/)).toBeVisible()
 })
 
-test('what was typed before a crash is offered again', async ({ context }) => {
-  const page = await context.newPage()
+test('what was typed before a crash is offered again', async ({ newcomer }) => {
+  const page = await newcomer.newPage()
   const id = await ownClass(page.request, 'demo-lunch')
   await openPage(page, `/classes/${id}/shape`)
   // The line is gone, and the browser with it, before anything could be stored.
@@ -62,7 +62,7 @@ test('what was typed before a crash is offered again', async ({ context }) => {
   await name.fill('Ember Hour')
   await expect(page.getByText(/^not saved/)).toBeVisible()
   await page.close({ runBeforeUnload: false })
-  const again = await context.newPage()
+  const again = await newcomer.newPage()
   // A minute later: nobody can still be editing it.
   await again.clock.install({ time: Date.now() + 60_000 })
   await openPage(again, `/classes/${id}/shape`)

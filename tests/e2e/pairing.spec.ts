@@ -1,4 +1,5 @@
 import { expect, expectAccessible, openPage, test } from './app'
+import { nextWindow } from './device'
 import { closeScreens, openControls } from './room'
 
 test('a television is paired by its code, and two phones open their cards from one list of names', async ({ browser, context }) => {
@@ -8,7 +9,7 @@ test('a television is paired by its code, and two phones open their cards from o
   const code = (await television.getByLabel(/^Code: /).getAttribute('aria-label'))!.replace('Code: ', '')
   await expectAccessible(television)
 
-  const screens = await context.newPage()
+  const screens = await nextWindow(context)
   await openPage(screens, `${controls.url()}/screens`)
   const form = screens.getByRole('form', { name: 'Pair a screen' })
   await form.getByLabel('Code on the screen').fill('AAAA')

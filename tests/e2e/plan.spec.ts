@@ -1,4 +1,5 @@
 import { arrive, expect, expectAccessible, openClass, openPage, test } from './app'
+import { nextWindow } from './device'
 
 test('an instructor makes a class, shapes it, ticks people, and sees rotation and gear', async ({ page }) => {
   await openPage(page, '/')
@@ -68,7 +69,7 @@ test('an instructor makes a class, shapes it, ticks people, and sees rotation an
 })
 
 test('two windows with the same class: the second is told, and nothing typed is lost', async ({ context }) => {
-  const [mine, theirs] = [await context.newPage(), await context.newPage()]
+  const [mine, theirs] = [await nextWindow(context), await nextWindow(context)]
   const path = await openClass(mine, 'demo-evening', 'people')
   await openPage(theirs, `${path}/people`)
   await theirs.getByRole('checkbox', { name: 'Amadou' }).click()
@@ -82,9 +83,10 @@ test('two windows with the same class: the second is told, and nothing typed is 
   await expect(mine.getByText(/^saved/)).toBeVisible()
 })
 
-test('what is typed while the server is away is stored when it is back', async ({ page, context }) => {
+test('what is typed while the server is away is stored when it is back', async ({ newcomer }) => {
+  const page = await newcomer.newPage()
   const path = await openClass(page, 'demo-evening', 'shape')
-  await context.setOffline(true)
+  await newcomer.setOffline(true)
   await page.getByRole('button', { name: /^Brief,/ }).click()
   await page.getByRole('textbox', { name: 'Length', exact: true }).fill('2:00')
   await expect(page.getByText('not saved: the server is away, trying again')).toBeVisible()
@@ -102,7 +104,7 @@ test('what is typed while the server is away is stored when it is back', async (
     .getByRole('link', { name: /^Shape/ })
     .click()
   await expect(page.getByRole('textbox', { name: 'Length', exact: true })).toHaveValue('2:00')
-  await context.setOffline(false)
+  await newcomer.setOffline(false)
   await expect(page.getByText(/^saved/)).toBeVisible()
   await openPage(page, `${path}/shape`)
   await expect(page.getByRole('button', { name: 'Brief, 2:00 from 0:00' })).toBeVisible()

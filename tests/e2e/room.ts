@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto'
 import type { BrowserContext, Page } from '@playwright/test'
 import type { Command, RunEvent } from '../../src/core/run/clock/events'
 import { digitsOf, expect, openPage, ownClass } from './app'
+import { nextWindow } from './device'
 
 /** A page becomes the controls of a class. */
 export async function toControls(page: Page, classId: string, base = ''): Promise<void> {
@@ -12,13 +13,13 @@ export async function toControls(page: Page, classId: string, base = ''): Promis
 
 /** The controls of a class like one of the demo's. */
 export async function openControls(context: BrowserContext, like: string, base = ''): Promise<Page> {
-  const page = await context.newPage()
+  const page = await nextWindow(context)
   await toControls(page, await ownClass(page.request, like, { base }), base)
   return page
 }
 
 export async function openWall(controls: Page): Promise<Page> {
-  const wall = await controls.context().newPage()
+  const wall = await nextWindow(controls.context())
   const path = await controls.getByRole('link', { name: 'Open the wall' }).getAttribute('href')
   await openPage(wall, new URL(path!, controls.url()).href)
   return wall

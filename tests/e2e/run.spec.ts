@@ -1,6 +1,7 @@
 import jsQR from 'jsqr'
 import { PNG } from 'pngjs'
 import { digitsOf, expect, expectAccessible, expectContrast, expectPartAccessible, openPage, test } from './app'
+import { nextWindow, seen } from './device'
 import { begin, end, expectTogether, openControls, openRoom, press, word } from './room'
 
 test('controls and wall stay together through pause, resume, skip, hold, stop and reload', async ({ context }) => {
@@ -110,12 +111,12 @@ test('wall and controls are accessible, and fit a phone and a portrait screen', 
 
 test('a card on a phone says where to go, follows the room, and stops when its link is taken back', async ({ context }) => {
   const controls = await openControls(context, 'demo-sixties')
-  const cards = await context.newPage()
+  const cards = await nextWindow(context)
   await openPage(cards, `${controls.url()}/screens`)
   await cards.getByText('Each card’s own link and code').click()
   const link = cards.getByRole('region', { name: 'Cards' }).getByRole('group').getByRole('listitem').first().getByRole('link')
   const name = await link.innerText()
-  const card = await context.newPage()
+  const card = await nextWindow(context)
   await card.setViewportSize({ width: 390, height: 844 })
   await openPage(card, (await link.getAttribute('href'))!)
   await expect(card.getByRole('heading', { name })).toBeVisible()
@@ -153,15 +154,17 @@ test('a card on a phone says where to go, follows the room, and stops when its l
 
 test('a code for a phone, read by another decoder, opens the card that it stands beside', async ({ context }) => {
   const controls = await openControls(context, 'demo-sixties')
-  const screens = await context.newPage()
+  const screens = await nextWindow(context)
   await openPage(screens, `${controls.url()}/screens`)
   await screens.getByText('Each card’s own link and code').click()
   const entry = screens.getByRole('region', { name: 'Cards' }).getByRole('group').getByRole('listitem').first()
   const name = await entry.getByRole('link').innerText()
-  const { data, width, height } = PNG.sync.read(await entry.getByRole('img', { name: `Code that opens: ${name}` }).screenshot())
+  const { data, width, height } = PNG.sync.read(
+    await seen(screens, () => entry.getByRole('img', { name: `Code that opens: ${name}` }).screenshot()),
+  )
   const read = jsQR(new Uint8ClampedArray(data), width, height)?.data
   expect(read).toBe(new URL((await entry.getByRole('link').getAttribute('href'))!, controls.url()).href)
-  const phone = await context.newPage()
+  const phone = await nextWindow(context)
   await openPage(phone, read!)
   await expect(phone.getByRole('heading', { name })).toBeVisible()
   await end(controls)

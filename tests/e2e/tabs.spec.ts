@@ -1,4 +1,5 @@
 import { expect, openPage, ownClass, test } from './app'
+import { nextWindow } from './device'
 
 const tab = (name: RegExp) => ({ name })
 
@@ -41,7 +42,7 @@ test('a tab can be opened by keyboard, and a change of the hall shows in a class
   await page.keyboard.press('Enter')
   await expect(page.getByLabel('Walk-in')).toBeVisible()
   const name = `Sorrel ${id.slice(-4)}`
-  const other = await context.newPage()
+  const other = await nextWindow(context)
   const person = { id: `p-${id.slice(-6)}`, name, level: 'regular', goEasy: [], goEasyNote: '', loads: {} }
   expect((await other.request.post('/api/people', { data: person })).status()).toBe(201)
   await openPage(other, '/people')
