@@ -2,6 +2,7 @@ import { readdirSync } from 'node:fs'
 import { defineConfig } from '@playwright/test'
 import { debianChromium } from './scripts/chromium'
 import { likeThis } from './tests/e2e/device'
+import { drawTurn } from './tests/fixtures/turns'
 
 /** Files come in another order every time, the same in each worker. */
 process.env.SPEC_ORDER ??= readdirSync('tests/e2e')
@@ -13,7 +14,7 @@ process.env.SPEC_ORDER ??= readdirSync('tests/e2e')
 /** By the file's name one of them runs alone, and then all of it. */
 const named = process.argv.some((word) => word.includes('.spec'))
 if (named) process.env.EVERY ??= '1'
-process.env.TURN ??= String(Math.floor(Math.random() * 6))
+drawTurn()
 
 export default defineConfig({
   testMatch: named ? '*.spec.ts' : 'in-random-order.ts',

@@ -2,9 +2,12 @@ import { fileURLToPath } from 'node:url'
 import { defineConfig } from 'vitest/config'
 import { grammars } from './scripts/grammars'
 import { moreRuns } from './scripts/more-runs'
+import { drawTurn } from './tests/fixtures/turns'
 
 const at = (folder: string) => fileURLToPath(new URL(folder, import.meta.url))
 const alias = { '@core': at('./src/core'), '@server': at('./src/server'), '@ui': at('./src/ui') }
+
+drawTurn()
 
 /** How many times as often as a test says its properties are tried. */
 const times = Number(process.env.MORE_RUNS ?? 1)
