@@ -40,6 +40,7 @@ export async function bundleServer(): Promise<void> {
     ...common,
     entryPoints: ['migrate', 'seed', 'erase-again', 'owner-link'].map((script) => `scripts/${script}.ts`),
     outdir: 'dist/scripts',
+    splitting: true,
     outExtension: { '.js': '.mjs' },
   })
   // Nothing but the core: a thread of its own begins sooner with one file.

@@ -2,8 +2,7 @@ import { asc, eq, sql } from 'drizzle-orm'
 import { drizzle } from 'drizzle-orm/node-postgres'
 import { nanoid } from 'nanoid'
 import pg from 'pg'
-import { firstOwnerLink } from '../src/server/access/invitations'
-import { resetToken } from '../src/server/access/sign-in'
+import { firstOwnerLink } from '../src/server/access/first-owner'
 import { memberships, users } from '../src/server/db/accounts'
 import { inHall } from '../src/server/db/in-hall'
 import { closeDatabase, databaseUrl } from '../src/server/db/pool'
@@ -49,8 +48,11 @@ async function ownerToReset(): Promise<string> {
 }
 
 try {
-  if (task === 'reset') console.log(`/reset/${await resetToken(await ownerToReset())}`)
-  else {
+  if (task === 'reset') {
+    // All that signs people in is read only where it is needed: ./start asks for the other links every time.
+    const { resetToken } = await import('../src/server/access/sign-in')
+    console.log(`/reset/${await resetToken(await ownerToReset())}`)
+  } else {
     const hall = task === 'new-hall' ? { id: await newHall(), stage: 'empty' } : await waiting()
     // A hall from before there were owners is as somebody left it: its owner joins it.
     if (hall) console.log(`/${hall.stage === 'own' ? 'join' : 'begin'}/${await inHall(hall.id, firstOwnerLink)}`)

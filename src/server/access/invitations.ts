@@ -9,14 +9,9 @@ import { invitations, memberships } from '../db/accounts'
 import { notFound, refuse } from '../refused'
 import { audit } from '../services/audit'
 import { ownHall, type Hall } from '../services/halls'
+import { firstOwner, invitationDays } from './first-owner'
 import { makeAccount, removeAccount } from './sign-in'
 import { hashOf } from './token-hash'
-
-/** So long a link can be used. */
-export const invitationDays = 7
-
-/** The link on the terminal is of nobody's making, and is not theirs to withdraw. */
-const firstOwner = 'first-owner'
 
 /** A hall has so many links open at most. */
 const mostOpen = 50
@@ -51,17 +46,6 @@ export async function invite(
   await tx.insert(invitations).values({ hallId, ...invitation, tokenHash: hashOf(token) })
   await audit(hall, 'invited', { about: `${name}, ${role}` })
   return { token, invitation }
-}
-
-/** The link by which the first owner of a hall that is nobody's yet begins it: a new one, in the place of the one before. */
-export async function firstOwnerLink({ hallId, tx }: InHall): Promise<string> {
-  const token = randomBytes(24).toString('base64url')
-  const made = { tokenHash: hashOf(token), until: new Date(Date.now() + invitationDays * 86_400_000), usedAt: null }
-  await tx
-    .insert(invitations)
-    .values({ hallId, id: firstOwner, name: 'First owner', role: 'owner', ...made })
-    .onConflictDoUpdate({ target: [invitations.hallId, invitations.id], set: made })
-  return token
 }
 
 export async function withdraw(hall: InHall, id: string): Promise<void> {
