@@ -46,12 +46,7 @@ export const test = base.extend<{ newcomer: BrowserContext; quiet: void }, { app
     await quietly(device, () => use(device))
     await device.close()
   },
-  quiet: [
-    async ({ context }, use) => {
-      await quietly(context, use)
-    },
-    { auto: true },
-  ],
+  quiet: [async ({ context }, use) => quietly(context, use), { auto: true }],
 })
 
 export { expect }
