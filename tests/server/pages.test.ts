@@ -1,6 +1,8 @@
 import http from 'node:http'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { openHall, type Hall } from '../fixtures/hall'
+import type { OtherClass } from '../../src/core/class/overlap'
+import type { Exercise } from '../../src/core/library/exercise'
+import { makeClass, openHall, type Hall } from '../fixtures/hall'
 import { freePort, startServer } from '../fixtures/server'
 
 let hall: Hall
@@ -53,6 +55,38 @@ describe('pages', () => {
       expect(status, path).toBe(404)
       expect(text, path).toContain('There is nothing at this address')
     }
+  })
+})
+
+describe('a class', () => {
+  it('knows the others of its hours, as they and the hall’s library are now', async () => {
+    const other = await makeClass(hall, 'demo-lunch', (document) => (document.name = 'Beside'))
+    const beside = async () => {
+      const { others } = (await hall.get('/api/classes/demo-lunch/around')).body as { others: OtherClass[] }
+      return others.find(({ id }) => id === other.id)
+    }
+    const most = (found: OtherClass | undefined) => found?.most.find(({ kindId }) => kindId === 'kettlebell')?.count ?? 0
+    const before = (await beside())!
+    expect(before).toMatchObject({ name: 'Beside', seconds: other.document.plan.slotSeconds })
+    expect(most(before)).toBeGreaterThan(0)
+    expect(await beside()).toEqual(before)
+
+    const { document } = other
+    document.plan.slotSeconds += 600
+    expect((await hall.put(`/api/classes/${other.id}`, { version: 1, document })).status).toBe(200)
+    expect((await beside())!.seconds).toBe(before.seconds + 600)
+
+    const { exercises } = (await hall.get('/api/exercises')).body as { exercises: { version: number; document: Exercise }[] }
+    const { version, document: squat } = exercises.find((exercise) => exercise.document.id === 'goblet-squat')!
+    const change = (version: number, exercise: Exercise) => hall.put('/api/exercises/goblet-squat', { version, exercise })
+    const changed = await change(version, { ...squat, gear: [] })
+    expect(changed.status).toBe(200)
+    expect(most(await beside())).toBeLessThan(most(before))
+    expect((await change((changed.body as { version: number }).version, squat)).status).toBe(200)
+    expect(most(await beside())).toBe(most(before))
+
+    expect((await hall.remove(`/api/classes/${other.id}`)).status).toBe(200)
+    expect(await beside()).toBeUndefined()
   })
 })
 

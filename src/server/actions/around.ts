@@ -3,7 +3,7 @@ import type { Room } from '../../core/library/room'
 import { inTheHall } from '../db/in-hall'
 import { findClass, type StoredClass } from '../services/classes'
 import { hallRooms, knownLibrary, libraryMark } from '../services/halls'
-import { othersBeside } from './class-list'
+import { othersBeside } from './others-beside'
 
 /** What stands round a class that is being edited, and may be changed elsewhere meanwhile. */
 export interface Around {

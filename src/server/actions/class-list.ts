@@ -1,9 +1,8 @@
 import { LRUCache } from 'lru-cache'
 import type { ClassSummary } from '../../core/class/summary'
-import type { OtherClass } from '../../core/class/overlap'
 import { inTheHall } from '../db/in-hall'
 import { runJob } from '../jobs/pool'
-import { classesBeside, classesBetween, classTexts, keepSummary, type ListedClass, type StoredClass } from '../services/classes'
+import { classesBetween, classTexts, keepSummary, type ListedClass } from '../services/classes'
 import { Refused } from '../refused'
 import { knownLibrary, ownHall, type KnownLibrary } from '../services/halls'
 
@@ -63,7 +62,8 @@ function sumUp(texts: ClassText[], keyOf: Summing['keyOf'], known: KnownLibrary)
   keys.forEach((key) => underWay.set(key, job))
 }
 
-const storedClasses = (texts: ClassText[]): string =>
+/** Classes as a job takes them. */
+export const storedClasses = (texts: readonly ClassText[]): string =>
   `[${texts.map(({ id, text }) => `{"id":${JSON.stringify(id)},"document":${text}}`).join()}]`
 
 /**
@@ -87,14 +87,4 @@ export async function storeSummaries(from: Date, until: Date): Promise<void> {
     const summary = listing.summaryOf === key ? undefined : worked.get(key)
     if (summary) await inTheHall((hall) => keepSummary(hall, listing.id, listing.version, JSON.stringify(summary), key))
   }
-}
-
-/** The hall's other classes that may go on at the same time as one, as it has to know them. */
-export async function othersBeside(stored: StoredClass): Promise<OtherClass[]> {
-  const { texts, known } = await inTheHall(async (hall) => ({
-    texts: await classTexts(hall, await classesBeside(hall, stored)),
-    known: await knownLibrary(hall),
-  }))
-  if (texts.length === 0) return []
-  return JSON.parse(await runJob('others', storedClasses(texts), known)) as OtherClass[]
 }

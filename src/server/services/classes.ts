@@ -102,11 +102,11 @@ export async function keepSummary(
 /** No plan is longer than this. */
 const longestMilliseconds = limits.totalSeconds * 1000
 
-/** Ids of the hall's other classes that may go on at the same time as one. */
-export async function classesBeside(hall: InHall, { id, document }: Pick<StoredClass, 'id' | 'document'>): Promise<string[]> {
+/** The hall's other classes that may go on at the same time as one. */
+export async function classesBeside(hall: InHall, { id, document }: Pick<StoredClass, 'id' | 'document'>): Promise<ListedClass[]> {
   const start = Date.parse(document.startsAt)
   const near = await classesBetween(hall, new Date(start - longestMilliseconds), new Date(start + longestMilliseconds))
-  return near.map((other) => other.id).filter((other) => other !== id)
+  return near.filter((other) => other.id !== id)
 }
 
 /** A class that was put away is found only where `putAwayToo` is said: a run of it may still go on. */
