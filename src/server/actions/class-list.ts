@@ -20,10 +20,16 @@ const worked = new LRUCache<string, ClassSummary>({ max: 2000 })
 /** Those under way, by the same: who needs one meanwhile waits for it, and asks for no second. */
 const underWay = new Map<string, Promise<void>>()
 
+/** What is worked out of a hall's classes with a library is of this. */
+export const keysOf =
+  (hallId: string, libraryKey: string) =>
+  ({ id, version }: Pick<ListedClass, 'id' | 'version'>): string =>
+    `${hallId}/${id}/${version}/${libraryKey}`
+
 interface Summing {
   listed: ListedClass[]
   /** Of a class, what its summary has to be of. */
-  keyOf: (listing: Pick<ListedClass, 'id' | 'version'>) => string
+  keyOf: ReturnType<typeof keysOf>
 }
 
 /** Classes of a stretch of time; summaries of those whose stored one is of an earlier class or library are in `worked` then. */
@@ -31,7 +37,7 @@ async function summed(from: Date, until: Date): Promise<Summing> {
   const { listed, known, stale, texts, keyOf } = await inTheHall(async (hall) => {
     const { libraryKey } = await ownHall(hall)
     const listed = await classesBetween(hall, from, until)
-    const keyOf: Summing['keyOf'] = ({ id, version }) => `${hall.hallId}/${id}/${version}/${libraryKey}`
+    const keyOf = keysOf(hall.hallId, libraryKey)
     const stale = listed.filter((listing) => listing.summaryOf !== keyOf(listing) && !worked.has(keyOf(listing))).slice(0, most.atOnce)
     const ids = stale.filter((listing) => !underWay.has(keyOf(listing))).map(({ id }) => id)
     // Where nothing has changed the library is not read: it takes longer than all the rest.

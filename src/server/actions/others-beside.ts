@@ -4,16 +4,16 @@ import { inTheHall } from '../db/in-hall'
 import { runJob } from '../jobs/pool'
 import { classesBeside, classTexts, type StoredClass } from '../services/classes'
 import { knownLibrary } from '../services/halls'
-import { storedClasses } from './class-list'
+import { keysOf, storedClasses } from './class-list'
 
-/** What was worked out of classes, by hall, class, version and library: a whole day's stand beside each that is opened. */
+/** What was worked out of classes, by what it is of: a whole day's stand beside each that is opened. */
 const worked = new LRUCache<string, OtherClass>({ max: 2000 })
 
 /** The hall's other classes that may go on at the same time as one, as it has to know them. */
 export async function othersBeside(stored: StoredClass): Promise<OtherClass[]> {
   const { near, texts, known, keyOf } = await inTheHall(async (hall) => {
     const known = await knownLibrary(hall)
-    const keyOf = ({ id, version }: { id: string; version: number }) => `${hall.hallId}/${id}/${version}/${known.key}`
+    const keyOf = keysOf(hall.hallId, known.key)
     const near = (await classesBeside(hall, stored)).map((listing) => ({ id: listing.id, other: worked.get(keyOf(listing)) }))
     const texts = await classTexts(
       hall,
