@@ -1,4 +1,4 @@
-import { useEffect, useId, useSyncExternalStore } from 'react'
+import { useId, useLayoutEffect, useSyncExternalStore } from 'react'
 
 /** A set of the places on this page of which something can be said, such as that what stands there is not saved. */
 function places() {
@@ -14,7 +14,8 @@ function places() {
     /** Says it of the component that asks, for as long as it is shown. */
     useSay: (isUnsaved: boolean): void => {
       const id = useId()
-      useEffect(() => {
+      // Before it is painted, so that it is true of what is seen beside it.
+      useLayoutEffect(() => {
         if (!isUnsaved) return
         held.add(id)
         tell()

@@ -1,5 +1,5 @@
 import { isEqual } from 'es-toolkit'
-import { useCallback, useEffect, useState } from 'react'
+import { useCallback, useEffect, useLayoutEffect, useState } from 'react'
 import { useStore } from 'zustand'
 import { api } from '../../kit/api'
 import { ClassSaver, type Draft, type SaveRequest, type SaveState, type LoadedClass } from './class-saver'
@@ -35,11 +35,12 @@ export function useAutosave(store: ClassStore, { stored: initial, resumed }: Ope
   const [saver] = useState(() => new ClassSaver(initial.id, initial, { put: putClass(initial.id), drafts: draftStore, tell: setSave }))
   const [left, setLeft] = useState<Draft>()
 
-  useEffect(() => {
+  // Before anything is painted: what is new never stands beside a word that it is saved.
+  useLayoutEffect(() => {
     if (resumed) saver.resume(resumed)
   }, [saver, resumed])
 
-  useEffect(() => saver.edit(document), [saver, document])
+  useLayoutEffect(() => saver.edit(document), [saver, document])
 
   useEffect(() => {
     const hide = () => {
