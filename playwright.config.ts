@@ -30,7 +30,7 @@ export default defineConfig({
     actionTimeout: 60_000,
     ...likeThis,
     contextOptions: { reducedMotion: likeThis.reducedMotion },
-    // Windows of the app share a process, and what it has compiled.
-    launchOptions: { ...debianChromium, args: [...debianChromium.args, '--process-per-site'] },
+    // Windows of the app share a process, and what it has compiled. Each page runs for seconds: to optimize it takes longer than it saves.
+    launchOptions: { ...debianChromium, args: [...debianChromium.args, '--process-per-site', '--js-flags=--no-maglev --no-turbofan'] },
   },
 })
