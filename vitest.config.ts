@@ -34,7 +34,7 @@ export default defineConfig({
           sequence: { shuffle: true },
           include: ['tests/server/**/*.test.ts'],
           globalSetup: 'tests/fixtures/template.ts',
-          maxWorkers: 4,
+          maxWorkers: 2,
           isolate: false,
           expect: { poll: { timeout: 60_000 } },
           testTimeout: 600_000,

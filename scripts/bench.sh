@@ -9,5 +9,5 @@ trap 'exit 1' INT TERM
 build_if_changed
 [ -n "${DATABASE_URL:-}" ] || cluster_up bench
 bundle=node_modules/.cache/bench.mjs
-npx --no-install esbuild bench/run.ts --bundle --platform=node --format=esm --packages=external --log-level=warning --outfile=$bundle
+node_modules/.bin/esbuild bench/run.ts --bundle --platform=node --format=esm --packages=external --log-level=warning --outfile=$bundle
 node "$bundle" "$@"

@@ -27,5 +27,9 @@ const pages = await Promise.all(
     .filter((path) => path.endsWith('.astro'))
     .map(async (path) => write(`${place}/${path}.tsx`, await asTypescript(readFileSync(`src/${path}`, 'utf8'), path))),
 )
-const judged = spawnSync('npx', ['--no-install', 'oxlint', '.', write(`${place}/control.tsx`, control), ...pages], { stdio: 'inherit' })
+const judged = spawnSync('node_modules/.bin/oxlint', ['.', write(`${place}/control.tsx`, control), ...pages], {
+  stdio: 'inherit',
+  // With memory to spare, a quarter of its work is saved.
+  env: { GOGC: '400', ...process.env },
+})
 process.exitCode = judged.status ?? 1

@@ -55,7 +55,7 @@ build_if_changed() {
   say "Building the app (half a minute) ..."
   local log; log=$(mktemp)
   keep_earlier_scripts
-  if ! NODE_ENV=production ASTRO_TELEMETRY_DISABLED=1 npx --no-install astro build >"$log" 2>&1; then
+  if ! NODE_ENV=production ASTRO_TELEMETRY_DISABLED=1 node_modules/.bin/astro build >"$log" 2>&1; then
     tail -30 "$log" >&2
     fail "The app could not be built."
   fi
