@@ -61,9 +61,9 @@ export function PeopleView() {
               setSearch('')
             }}
           />
+          <HeadCount />
           <WalkIn disabled={full} />
           <PasteNames disabled={full} />
-          <HeadCount />
         </div>
         {full && <p className={kit.mend}>A class has at most {limits.people} people.</p>}
         {everyone.length === 0 ? (
