@@ -23,6 +23,9 @@ const asByPlaywright = [
 /** With every window the browser makes pages of its own for what drops down from its address bar: they take longer than ours. */
 const ofTheAddressBar = ['WebUIOmniboxPopup', 'WebUIOmniboxAimPopup']
 
+/** A frame is told apart from the one before it on the same page, for what no test looks at: it takes a quarter of a page load. */
+const ofFrames = ['RenderDocument']
+
 /** Debian's Chromium as tests, measurements and pictures start it. */
 export const debianChromium = {
   executablePath: '/usr/bin/chromium',
@@ -35,6 +38,6 @@ export const debianChromium = {
     '--disable-component-update',
     '--disable-sync',
     '--autoplay-policy=no-user-gesture-required',
-    `--disable-features=${[...asByPlaywright, ...ofTheAddressBar].join(',')}`,
+    `--disable-features=${[...asByPlaywright, ...ofTheAddressBar, ...ofFrames].join(',')}`,
   ],
 } satisfies LaunchOptions

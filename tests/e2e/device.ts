@@ -50,7 +50,7 @@ export async function clear(device: BrowserContext): Promise<void> {
   await device.setOffline(false)
   const pages = device.pages()
   await Promise.all(pages.slice(kept).map((page) => page.close()))
-  for (const page of pages.slice(0, kept)) await toRest(page)
+  for (const page of pages.slice(0, kept)) if (taken.has(page)) await toRest(page)
   const [page] = pages
   if (!page) return
   await device.clearCookies()
