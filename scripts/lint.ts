@@ -29,7 +29,7 @@ const pages = await Promise.all(
 )
 const judged = spawnSync('node_modules/.bin/oxlint', ['.', write(`${place}/control.tsx`, control), ...pages], {
   stdio: 'inherit',
-  // With memory to spare, a quarter of its work is saved.
-  env: { GOGC: '400', ...process.env },
+  // It needs two gigabytes; what it has done with it gives back only near three, which saves a third of its work.
+  env: { GOGC: 'off', GOMEMLIMIT: '3000MiB', ...process.env },
 })
 process.exitCode = judged.status ?? 1

@@ -1,5 +1,14 @@
 import { readFileSync } from 'node:fs'
-import { expect, test as base, type APIRequestContext, type BrowserContext, type Locator, type Page, type WebError } from '@playwright/test'
+import {
+  expect,
+  test as base,
+  type APIRequestContext,
+  type BrowserContext,
+  type Locator,
+  type Page,
+  type ViewportSize,
+  type WebError,
+} from '@playwright/test'
 import type Axe from 'axe-core'
 import type { RunOptions } from 'axe-core'
 import { emptyDatabase } from '../fixtures/database'
@@ -12,8 +21,14 @@ interface App {
   database: string
 }
 
-/** Each worker has the built app for itself, on a database with the demo, and a device. Any error on a page's console fails the test. */
-export const test = base.extend<{ newcomer: BrowserContext; quiet: void }, { app: App; device: BrowserContext }>({
+interface Devices {
+  newcomer: BrowserContext
+  another: (window?: ViewportSize) => Promise<Page>
+  quiet: void
+}
+
+/** Each worker has the built app for itself, on a database with the demo, and devices. Any error on a page's console fails the test. */
+export const test = base.extend<Devices, { app: App; device: BrowserContext; others: BrowserContext[] }>({
   app: [
     // oxlint-disable-next-line no-empty-pattern -- what a fixture needs is read off its first argument
     async ({}, use) => {
@@ -33,6 +48,15 @@ export const test = base.extend<{ newcomer: BrowserContext; quiet: void }, { app
     },
     { scope: 'worker' },
   ],
+  others: [
+    // oxlint-disable-next-line no-empty-pattern -- what a fixture needs is read off its first argument
+    async ({}, use) => {
+      const devices: BrowserContext[] = []
+      await use(devices)
+      await Promise.all(devices.map((device) => device.close()))
+    },
+    { scope: 'worker' },
+  ],
   baseURL: async ({ app }, use) => use(app.base),
   context: async ({ device }, use, { errors }) => {
     await use(device)
@@ -46,18 +70,39 @@ export const test = base.extend<{ newcomer: BrowserContext; quiet: void }, { app
     await quietly(device, () => use(device))
     await device.close()
   },
+  // A window on somebody else's device, which knows nothing of what is open here: on one more each time.
+  another: async ({ app, browser, others }, use, { errors }) => {
+    const used: { device: BrowserContext; expectQuiet: () => void }[] = []
+    await use(async (window) => {
+      const device = (others[used.length] ??= await makeDevice(browser, app.base))
+      used.push({ device, expectQuiet: listen(device) })
+      const page = await nextWindow(device)
+      if (window) await page.setViewportSize(window)
+      return page
+    })
+    for (const { expectQuiet } of used) expectQuiet()
+    if (errors.length === 0) await Promise.all(used.map(({ device }) => clear(device)))
+  },
   quiet: [async ({ context }, use) => quietly(context, use), { auto: true }],
 })
 
 export { expect }
 
 async function quietly(device: BrowserContext, use: () => Promise<void>): Promise<void> {
+  const expectQuiet = listen(device)
+  await use()
+  expectQuiet()
+}
+
+/** Listens for errors on a device's pages, until what is answered with says that there were none. */
+function listen(device: BrowserContext): () => void {
   const errors: string[] = []
   const hear = (error: WebError) => errors.push(error.error().message)
   device.on('weberror', hear)
-  await use()
-  device.off('weberror', hear)
-  expect(errors).toEqual([])
+  return () => {
+    device.off('weberror', hear)
+    expect(errors).toEqual([])
+  }
 }
 
 const standards: RunOptions = { runOnly: { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'] } }

@@ -2,7 +2,7 @@ import type { ClassDocument } from '../../src/core/class/class-document'
 import type { Circuit } from '../../src/core/plan/plan'
 import { expect, expectAccessible, expectPartAccessible, openClass, openPage, test } from './app'
 import { nextWindow } from './device'
-import { begin, closeScreens, end, expectTogether, linkTo, openRoom, openScreen, openWall, press, tell, toControls, word } from './room'
+import { begin, end, expectTogether, linkTo, openRoom, openWall, press, tell, toControls, word } from './room'
 
 test('one stream serves all tabs of a browser; undo, repeat and lock', async ({ context, app }) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
@@ -64,9 +64,10 @@ test('the class is made to end by a time, on all screens at the next boundary; a
   await end(controls)
 })
 
-test('a station out of order, and everything easier, are seen on wall and station screen; and taken back', async ({ context }) => {
+test('a station out of order, and everything easier, are seen on wall and station screen; and taken back', async ({ another, context }) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
-  const station = await openScreen(controls, 'station', '1')
+  const station = await another()
+  await openPage(station, await linkTo(controls, 'station', '1'))
   await begin(controls, 5)
   // Nobody moves on while it is looked at.
   await tell(controls, { type: 'pause' })
@@ -88,17 +89,15 @@ test('a station out of order, and everything easier, are seen on wall and statio
   await expect(wall.getByRole('list', { name: 'Stations' }).getByRole('listitem').first()).toContainText('Closed')
   await panel.getByRole('button', { name: 'Station 1: open again' }).click()
   await panel.getByRole('button', { name: 'Close' }).click()
-  await closeScreens([station])
   await end(controls)
 })
 
-test('the controls open on another device by a link, until it is taken back', async ({ browser, context }) => {
+test('the controls open on another device by a link, until it is taken back', async ({ another, context }) => {
   const [controls, wall] = await openRoom(context, 'demo-sixties')
   const screens = await nextWindow(context)
   await openPage(screens, `${controls.url()}/screens`)
   const path = (await screens.getByRole('link', { name: 'Controls', exact: true, includeHidden: true }).getAttribute('href'))!
-  const device = await browser.newContext()
-  const other = await device.newPage()
+  const other = await another()
   await openPage(other, new URL(path, controls.url()).href)
   await press(other, /^Start/)
   await expect(word(wall)).toHaveText('Get set')
@@ -110,7 +109,6 @@ test('the controls open on another device by a link, until it is taken back', as
   await expect(screens.getByRole('link', { name: 'Controls', exact: true, includeHidden: true })).not.toHaveAttribute('href', path)
   expect((await other.request.get(other.url())).status()).toBe(410)
   await expect(other.getByText('This link has been replaced by a new one. Ask your coach for it.')).toBeVisible()
-  await device.close()
   await end(controls)
 })
 

@@ -83,7 +83,7 @@ const pages = {
 /** Each in light and in dark, in turns. */
 const looks = inTurn(
   Object.entries(pages).flatMap(([path, buttons]) => (['light', 'dark'] as const).map((scheme) => ({ path, buttons, scheme }))),
-  3,
+  6,
 )
 
 for (const some of chunk(looks, 3))

@@ -1,10 +1,10 @@
 import { expect, expectAccessible, openPage, test } from './app'
 import { nextWindow } from './device'
-import { closeScreens, openControls } from './room'
+import { openControls } from './room'
 
-test('a television is paired by its code, and two phones open their cards from one list of names', async ({ browser, context }) => {
+test('a television is paired by its code, and two phones open their cards from one list of names', async ({ another, context }) => {
   const controls = await openControls(context, 'demo-lunch')
-  const television = await (await browser.newContext({ viewport: { width: 1280, height: 720 } })).newPage()
+  const television = await another({ width: 1280, height: 720 })
   await openPage(television, new URL('/screen', controls.url()).href)
   const code = (await television.getByLabel(/^Code: /).getAttribute('aria-label'))!.replace('Code: ', '')
   await expectAccessible(television)
@@ -25,8 +25,7 @@ test('a television is paired by its code, and two phones open their cards from o
 
   const list = await screens.getByRole('link', { name: 'The list of names' }).getAttribute('href')
   const phone = async () => {
-    const device = await browser.newContext({ viewport: { width: 390, height: 844 } })
-    const opened = await device.newPage()
+    const opened = await another({ width: 390, height: 844 })
     await openPage(opened, new URL(list!, controls.url()).href)
     return opened
   }
@@ -42,20 +41,18 @@ test('a television is paired by its code, and two phones open their cards from o
   await two.reload()
   await two.getByRole('button', { name: 'Oren' }).click()
   await two.waitForURL(/\/card\//)
-  await closeScreens([television, one, two])
 })
 
-test('a picture on a screen that waits opens the form with its code, on a coach’s phone', async ({ browser, context }) => {
+test('a picture on a screen that waits opens the form with its code, on a coach’s phone', async ({ another, context }) => {
   const controls = await openControls(context, 'demo-lunch')
-  const tablet = await (await browser.newContext()).newPage()
+  const tablet = await another()
   await openPage(tablet, new URL('/screen', controls.url()).href)
   const code = (await tablet.getByLabel(/^Code: /).getAttribute('aria-label'))!.replace(/Code: | /g, '')
-  const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage()
+  const phone = await another({ width: 390, height: 844 })
   await openPage(phone, new URL(`/pair?code=${code}`, controls.url()).href)
   await expect(phone.getByLabel('Code on the screen')).toHaveValue(code)
   await phone.getByRole('combobox', { name: 'It shows' }).click()
   await phone.getByRole('option', { name: 'Station 2' }).click()
   await phone.getByRole('button', { name: 'Pair the screen' }).click()
   await tablet.waitForURL(/\/station\//)
-  await closeScreens([tablet, phone])
 })

@@ -1,14 +1,16 @@
 import { openLine } from '../fixtures/line'
 import { freePort, startServer } from '../fixtures/server'
 import { digitsOf, expect, openPage, test } from './app'
-import { begin, closeScreens, end, expectTogether, openRoom, openScreen, press, word } from './room'
+import { begin, end, expectTogether, linkTo, openRoom, press, word } from './room'
 
-test('the room goes on while the server is killed in the middle of a class, and rejoins it', async ({ context, app }) => {
+test('the room goes on while the server is killed in the middle of a class, and rejoins it', async ({ another, context, app }) => {
   const port = await freePort()
   let server = await startServer(app.database, { port })
   const [controls, wall] = await openRoom(context, 'demo-lunch', server.base)
-  const devices = [await openScreen(controls, 'station', '1'), await openScreen(controls, 'card', 'oren')]
-  const screens = [wall, ...devices]
+  const [station, card] = [await another(), await another()]
+  await openPage(station, await linkTo(controls, 'station', '1'))
+  await openPage(card, await linkTo(controls, 'card', 'oren'))
+  const screens = [wall, station, card]
   await begin(controls, 5)
   await expect(word(wall)).toHaveText('Work')
   await server.kill()
@@ -26,20 +28,18 @@ test('the room goes on while the server is killed in the middle of a class, and 
   }
   await wall.reload()
   await expect(word(wall)).toHaveText('Paused')
-  await closeScreens(devices)
   await end(controls)
   await server.kill()
 })
 
 test('a screen that is cut off goes on by itself while the others go on without it, and rejoins them', async ({
-  browser,
+  another,
   context,
   app,
 }) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
   const line = await openLine(app.base)
-  const away = await browser.newContext()
-  const far = await away.newPage()
+  const far = await another()
   await openPage(far, line.base + new URL(wall.url()).pathname)
   // The longest phase: none passes while the line is away.
   await begin(controls, 0)
@@ -55,16 +55,14 @@ test('a screen that is cut off goes on by itself while the others go on without 
   await expect(word(far)).toHaveText('Paused')
   await expect(far.getByText('No connection to the server')).toHaveCount(0)
   await expectTogether(controls, far)
-  await away.close()
   await line.close()
   await end(controls)
 })
 
-test('controls that are cut off say so, and their stop counts as soon as they are back', async ({ browser, context, app }) => {
+test('controls that are cut off say so, and their stop counts as soon as they are back', async ({ another, context, app }) => {
   const [controls, wall] = await openRoom(context, 'demo-sixties')
   const line = await openLine(app.base)
-  const away = await browser.newContext()
-  const far = await away.newPage()
+  const far = await another()
   await openPage(far, line.base + new URL(controls.url()).pathname)
   await press(far, /^Start/)
   // What is cut off has heard of its own start.
@@ -79,7 +77,6 @@ test('controls that are cut off say so, and their stop counts as soon as they ar
   line.mend()
   await expect(word(wall)).toHaveText('Stop')
   await expect(word(far)).toHaveText('Stop')
-  await away.close()
   await line.close()
   await end(controls)
 })

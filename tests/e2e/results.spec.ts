@@ -110,19 +110,14 @@ test('results are typed as they are called out, twice, by keys alone; compared w
   await expectAccessible(page)
 })
 
-test('who has opened their card by their name puts down how hard it was, and sees their own bests', async ({
-  page,
-  browser,
-  app: { base },
-}) => {
+test('who has opened their card by their name puts down how hard it was, and sees their own bests', async ({ another, page }) => {
   const classId = await ownClass(page.request, 'demo-bricks', { days: 47 })
   const made = (await (await page.request.post(`/api/classes/${classId}/runs`, { data: {} })).json()) as { id: string }
   await pressAll(page, made.id, 0, [{ type: 'start' }, { type: 'goto', phase: ladderPhase, into: 20 }, { type: 'finish' }])
   const { links } = (await (await page.request.post(`/api/runs/${made.id}/links/names`, { data: {} })).json()) as {
     links: { token: string }[]
   }
-  const context = await browser.newContext({ baseURL: base, viewport: { width: 390, height: 844 } })
-  const phone = await context.newPage()
+  const phone = await another({ width: 390, height: 844 })
   await openPage(phone, `/here/${links[0]!.token}`)
   await phone.getByRole('button', { name: /^Kwabena/ }).click()
   await phone.waitForURL(/\/card\//)
@@ -134,7 +129,6 @@ test('who has opened their card by their name puts down how hard it was, and see
   await phone.keyboard.press('Enter')
   await expect(phone.getByRole('alert')).toContainText('it takes an effort from 0 to 10')
   await expectAccessible(phone)
-  await context.close()
   const sheet = await (await page.request.get(`/api/runs/${made.id}/results`)).text()
   expect(sheet).toContain('"effort":8')
 })

@@ -39,16 +39,6 @@ export async function linkTo(controls: Page, screen: 'wall' | 'station' | 'card'
   return `${origin}/${screen}/${links.find((link) => link.subject === subject)!.token}`
 }
 
-/** A screen of a room on a device of its own; closed with its context. */
-export async function openScreen(controls: Page, screen: 'station' | 'card', subject: string): Promise<Page> {
-  const device = await controls.context().browser()!.newContext()
-  const page = await device.newPage()
-  await openPage(page, await linkTo(controls, screen, subject))
-  return page
-}
-
-export const closeScreens = (screens: readonly Page[]) => Promise.all(screens.map((screen) => screen.context().close()))
-
 export async function press(page: Page, name: RegExp): Promise<void> {
   await page.bringToFront()
   await page.getByRole('button', { name }).click()

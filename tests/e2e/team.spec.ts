@@ -1,14 +1,13 @@
-import type { Browser, Page } from '@playwright/test'
+import type { Page } from '@playwright/test'
 import { onDatabase } from '../fixtures/database'
 import { newHallLink, password } from '../fixtures/members'
 import { expect, expectAccessible, openPage, ownClass, test } from './app'
 import { linkTo, word } from './room'
 
-/** A browser of somebody's own, that has never been here. */
-async function newcomer(browser: Browser, base: string): Promise<Page> {
-  const context = await browser.newContext({ baseURL: base })
-  await context.addCookies([{ name: 'vicinor.stranger', value: '1', url: base }])
-  return context.newPage()
+/** Whoever sits there is taken for nobody that is known. */
+async function asNewcomer(page: Page, base: string): Promise<Page> {
+  await page.context().addCookies([{ name: 'vicinor.stranger', value: '1', url: base }])
+  return page
 }
 
 async function invited(owner: Page, name: string, role: string): Promise<string> {
@@ -35,12 +34,12 @@ async function join(page: Page, path: string, email: string): Promise<void> {
 }
 
 test('the owner invites: the coach runs a class with all that they know, the assistant without what people go easy on, the stranger sees nothing', async ({
+  another,
   page: owner,
-  browser,
   app: { base },
 }) => {
   const classId = await ownClass(owner.request, 'demo-lunch', { base, days: 3 })
-  const coach = await newcomer(browser, base)
+  const coach = await asNewcomer(await another(), base)
   await join(coach, await invited(owner, 'Nuria', 'Coach'), `nuria-${classId}@example.org`)
   await expect(coach.getByRole('link', { name: 'People' })).toBeVisible()
   await expect(coach.getByRole('link', { name: 'Team' })).toHaveCount(0)
@@ -61,7 +60,7 @@ test('the owner invites: the coach runs a class with all that they know, the ass
   }
   await expect(watch(coach)).toContainText(/\(.*(knee|hip|balance|shoulder|back)/)
 
-  const assistant = await newcomer(browser, base)
+  const assistant = await asNewcomer(await another(), base)
   const link = await invited(owner, 'Ode', 'Assistant')
   await expectAccessible(owner)
   await join(assistant, link, `ode-${classId}@example.org`)
@@ -79,7 +78,7 @@ test('the owner invites: the coach runs a class with all that they know, the ass
   const refused = await assistant.goto('/people')
   expect(refused!.status()).toBe(403)
 
-  const stranger = await newcomer(browser, base)
+  const stranger = await asNewcomer(await another(), base)
   await stranger.goto(runPath)
   await expect(stranger.getByRole('heading', { name: 'Sign in' })).toBeVisible()
   await stranger.goto('/')
@@ -89,15 +88,14 @@ test('the owner invites: the coach runs a class with all that they know, the ass
   const wall = await stranger.goto(await linkTo(coach, 'wall'))
   expect(wall!.status()).toBe(200)
   await expect(stranger.locator('main').first()).toBeVisible()
-  for (const page of [coach, assistant, stranger]) await page.context().close()
 })
 
 test('one more hall is begun beside the first by a link, and neither sees the other; signing out and in again', async ({
-  browser,
+  another,
   app,
 }) => {
   const { base, database } = app
-  const owner = await newcomer(browser, base)
+  const owner = await asNewcomer(await another(), base)
   await openPage(owner, await newHallLink((query, values) => onDatabase(database, query, values)))
   await owner.getByLabel('Name of the hall').fill('Mill Loft')
   await owner.getByLabel('Your name').fill('Bertil')
@@ -123,13 +121,13 @@ test('one more hall is begun beside the first by a link, and neither sees the ot
   await owner.keyboard.press('Enter')
   await expect(owner.getByRole('heading', { name: 'People' })).toBeVisible()
   await expect(owner.getByText('Nobody yet')).toBeVisible()
-  await owner.context().close()
 })
 
 test('a device signs in by its passkey, until that is removed', async ({ page: owner, browser, app }) => {
   // Passkeys are bound to a name: on the machine itself that is localhost.
   const base = app.base.replace('127.0.0.1', 'localhost')
-  const page = await newcomer(browser, base)
+  const context = await browser.newContext({ baseURL: base })
+  const page = await asNewcomer(await context.newPage(), base)
   const devtools = await page.context().newCDPSession(page)
   await devtools.send('WebAuthn.enable')
   const options = {
@@ -156,5 +154,5 @@ test('a device signs in by its passkey, until that is removed', async ({ page: o
   await page.getByRole('button', { name: 'Sign out', exact: true }).click()
   await page.getByRole('button', { name: 'Sign in with a passkey' }).click()
   await expect(page.getByRole('alert')).toContainText('of no account here')
-  await page.context().close()
+  await context.close()
 })

@@ -2,9 +2,10 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { onDatabase, withFreshDatabase } from '../fixtures/database'
 import { asker, makeClass, press, type Asker } from '../fixtures/hall'
 import { startServer, type RunningServer } from '../fixtures/server'
+import { inTurn } from '../fixtures/turns'
 
 /** Five minutes before midnight, by the hall's own clocks, wherever the machine is. */
-for (const zone of ['Pacific/Auckland', 'America/Los_Angeles']) {
+for (const zone of inTurn(['Pacific/Auckland', 'America/Los_Angeles'], 2)) {
   describe(`at 23:55 in ${zone}`, () => {
     let server: RunningServer
     let hall: Asker

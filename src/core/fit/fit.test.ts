@@ -179,7 +179,7 @@ describe('fit to slot', () => {
         }
         expect(fits[0]?.cost ?? Infinity).toBeCloseTo(best, 9)
       }),
-      { numRuns: 25 },
+      { numRuns: 12 },
     )
   })
 })

@@ -166,7 +166,7 @@ describe('one answer to what is done here', () => {
           }
         }
       }),
-      { numRuns: 80 },
+      { numRuns: 40 },
     )
     expect(said).toBeGreaterThan(50)
   })
@@ -195,7 +195,7 @@ describe('one answer to what is done here', () => {
           }
         }
       }),
-      { numRuns: 80 },
+      { numRuns: 40 },
     )
     expect(spared).toBeGreaterThan(50)
   })
@@ -226,7 +226,7 @@ describe('one answer to what is done here', () => {
           }
         }
       }),
-      { numRuns: 80 },
+      { numRuns: 40 },
     )
     expect(counted).toBeGreaterThan(50)
   })
@@ -293,7 +293,7 @@ describe('one answer to what is done here', () => {
         )
         for (const name of shown) expect(names).toContain(name)
       }),
-      { numRuns: 100 },
+      { numRuns: 50 },
     )
   })
 })
