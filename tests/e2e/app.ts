@@ -112,13 +112,13 @@ export const expectAccessible = (page: Page) => expectClean(page, standards)
 let parts = 0
 
 /**
- * What has opened on a page that was looked at before. To look at its colours takes as long as all else, and all that is read is
- * judged by its colours' names in each run (src/ui/kit/colours.test.ts): here they take turns.
+ * What has opened on a page that was looked at before. To measure its colours and targets takes twice as long as all else, and all that
+ * is read is judged by its colours' names in each run (src/ui/kit/colours.test.ts): here they take turns.
  */
 export async function expectPartAccessible(part: Locator): Promise<void> {
-  const colours = { 'color-contrast': { enabled: isTurn(parts++, 3) } }
+  const measured = { enabled: isTurn(parts++, 3) }
   await part.evaluate((element) => element.setAttribute('data-looked-at', ''))
-  await expectClean(part.page(), { ...standards, rules: colours }, '[data-looked-at]')
+  await expectClean(part.page(), { ...standards, rules: { 'color-contrast': measured, 'target-size': measured } }, '[data-looked-at]')
   await part.evaluate((element) => element.removeAttribute('data-looked-at'))
 }
 
