@@ -373,9 +373,8 @@ test('the brief is written, planned another way, and read out by key', async ({ 
   await page.keyboard.press('End')
   await expect(reading.getByText('That is all of it')).toBeVisible()
   await page.keyboard.press('Escape')
-  const stored = page.waitForResponse((response) => response.request().method() === 'PUT')
+  // What is taken back before it was sent needs no sending.
   await page.keyboard.press('Control+z')
-  await stored
   await expect(page.getByText('All first').locator('..')).toContainText('as it is planned')
   await saved(page)
 })
