@@ -23,21 +23,22 @@ const asByPlaywright = [
 /** With every window the browser makes pages of its own for what drops down from its address bar: they take longer than ours. */
 const ofTheAddressBar = ['WebUIOmniboxPopup', 'WebUIOmniboxAimPopup']
 
-/** A frame is told apart from the one before it on the same page, for what no test looks at: it takes a quarter of a page load. */
-const ofFrames = ['RenderDocument']
+/** Debian's Chromium, without these of its features either. */
+export const chromiumWithout = (...features: string[]) =>
+  ({
+    executablePath: '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+      '--autoplay-policy=no-user-gesture-required',
+      `--disable-features=${[...asByPlaywright, ...ofTheAddressBar, ...features].join(',')}`,
+    ],
+  }) satisfies LaunchOptions
 
-/** Debian's Chromium as tests, measurements and pictures start it. */
-export const debianChromium = {
-  executablePath: '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-    '--autoplay-policy=no-user-gesture-required',
-    `--disable-features=${[...asByPlaywright, ...ofTheAddressBar, ...ofFrames].join(',')}`,
-  ],
-} satisfies LaunchOptions
+/** As measurements and pictures start it. */
+export const debianChromium = chromiumWithout()

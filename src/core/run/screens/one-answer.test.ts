@@ -226,7 +226,7 @@ describe('one answer to what is done here', () => {
           }
         }
       }),
-      { numRuns: 40 },
+      { numRuns: 80 },
     )
     expect(counted).toBeGreaterThan(50)
   })
