@@ -27,6 +27,17 @@ describe('search of exercises', () => {
     expect(ids('pull without shoulder without gear')).not.toContain('strap-row')
   })
 
+  it('takes a letter for the same with its marks and without', () => {
+    const [bridge] = libraryExercises.filter(({ id }) => id === 'dead-bug')
+    const own = exerciseSearch(
+      [...libraryExercises, { ...bridge!, id: 'own', name: 'Brückenschlag', setUp: 'Füße an die Wand' }],
+      new Map(),
+    )
+    for (const query of ['brückenschlag', 'bruckenschlag', 'fusse', 'füße an'])
+      expect([query, own(query).map(({ id }) => id)]).toEqual([query, ['own']])
+    expect(own('no brückenschlag').map(({ id }) => id)).not.toContain('own')
+  })
+
   it('a plural is a singular, an empty query is everything, nonsense is nothing', () => {
     expect(ids('squats')[0]).toBe(ids('squat')[0])
     expect(search('')).toHaveLength(libraryExercises.length)

@@ -1,3 +1,4 @@
+import { deburr } from 'es-toolkit'
 import { matchSorter } from 'match-sorter'
 import { strainNames, type Exercise } from '../library/exercise'
 import { formsOf } from '../library/form'
@@ -40,12 +41,7 @@ export function exerciseSearch(exercises: readonly Exercise[], gearNames: Readon
   return (query) => {
     const { wanted, unwanted } = termsOf(query)
     const left = entries.filter(({ own }) => !unwanted.some((term) => own.some((word) => word.startsWith(term))))
-    // Letters that only come in the same order are no match: "rdl" is no reverse lunge.
-    const keys = [
-      { key: 'names', threshold: matchSorter.rankings.ACRONYM },
-      { key: 'words', threshold: matchSorter.rankings.STARTS_WITH, maxRanking: matchSorter.rankings.STARTS_WITH },
-    ]
-    const found = wanted.reduceRight((entriesLeft, term) => matchSorter(entriesLeft, term, { keys, baseSort: () => 0 }), left)
+    const found = wanted.reduceRight((entriesLeft, term) => foundBy(term, entriesLeft), left)
     // Who types a whole name means that one, whatever else has its words.
     const named = matchSorter(found, asTyped(query).join(' '), {
       keys: ['names'],
@@ -57,8 +53,25 @@ export function exerciseSearch(exercises: readonly Exercise[], gearNames: Readon
   }
 }
 
+/**
+ * What one term finds: letters that only come in the same order are no match ("rdl" is no reverse lunge). Of its words, which are many,
+ * only those that begin with the term are compared; of what fits as well, that comes first which begins with it earlier.
+ */
+function foundBy(term: string, entries: readonly Entry[]): Entry[] {
+  const begins = (word: string) => word.startsWith(term)
+  const first = new Map(entries.map((entry) => [entry, entry.words.findIndex(begins)]))
+  const { STARTS_WITH, ACRONYM } = matchSorter.rankings
+  return matchSorter(entries, term, {
+    keys: [
+      { key: ({ words }) => words.filter(begins), threshold: STARTS_WITH, maxRanking: STARTS_WITH },
+      { key: 'names', threshold: ACRONYM },
+    ],
+    baseSort: (one, other) => first.get(one.item)! - first.get(other.item)!,
+  })
+}
+
 const asTyped = (text: string): string[] =>
-  text
+  deburr(text)
     .toLowerCase()
     .replaceAll('’', "'")
     .split(/[\s,.;:()/]+/)

@@ -1,3 +1,4 @@
+import { memoize } from 'es-toolkit'
 import type { HallLibrary } from '@core/class/compute'
 import { exerciseSearch, type ExerciseSearch } from '@core/search/exercises'
 import { useHall } from './context'
@@ -9,7 +10,8 @@ export function useExerciseSearch(): ExerciseSearch {
   const { library } = useHall()
   const known = made.get(library)
   if (known) return known
-  const search = exerciseSearch(library.exercises, new Map(library.gear.map((kind) => [kind.id, kind.name])))
+  // A list that is drawn asks more than once for what was typed once.
+  const search = memoize(exerciseSearch(library.exercises, new Map(library.gear.map((kind) => [kind.id, kind.name]))))
   made.set(library, search)
   return search
 }
