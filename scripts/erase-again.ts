@@ -3,7 +3,6 @@ import { sql } from 'drizzle-orm'
 import pg from 'pg'
 import { everyHall, inHall, type InHall } from '../src/server/db/in-hall'
 import { closeDatabase, databaseUrl } from '../src/server/db/pool'
-import { erasePerson, markOf } from '../src/server/services/personal-data'
 
 /**
  * After a backup was put back: erases everyone again who was erased since it was made. With `--note`, before that: puts all whom
@@ -27,6 +26,7 @@ async function note(file: string): Promise<void> {
 }
 
 async function eraseAgain(hall: InHall, marks: Set<string>): Promise<number> {
+  const { erasePerson, markOf } = await import('../src/server/services/personal-data')
   const { rows } = await hall.tx.execute<{ id: string }>(sql`select id from person where hall_id = ${hall.hallId}`)
   const gone = rows.filter(({ id }) => marks.has(markOf(id)))
   for (const { id } of gone) await erasePerson(hall, id)
@@ -37,7 +37,7 @@ if (process.argv.includes('--note')) await note(list)
 else {
   const marks = await listed()
   let erased = 0
-  for (const id of await everyHall()) erased += await inHall(id, (hall) => eraseAgain(hall, marks))
+  if (marks.size > 0) for (const id of await everyHall()) erased += await inHall(id, (hall) => eraseAgain(hall, marks))
   if (erased > 0)
     console.log(`${erased} ${erased === 1 ? 'person' : 'people'} erased since that backup ${erased === 1 ? 'was' : 'were'} erased again.`)
 }

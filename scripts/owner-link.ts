@@ -7,7 +7,6 @@ import { memberships, users } from '../src/server/db/accounts'
 import { inHall } from '../src/server/db/in-hall'
 import { closeDatabase, databaseUrl } from '../src/server/db/pool'
 import { halls } from '../src/server/db/schema'
-import { insertEmptyHall } from './empty-hall'
 
 /**
  * Prints the path of a link that is good once, for whoever has this machine's terminal: `begin`, for the first owner of the hall that
@@ -30,6 +29,7 @@ async function waiting(): Promise<{ id: string; stage: string } | undefined> {
 }
 
 async function newHall(): Promise<string> {
+  const { insertEmptyHall } = await import('./empty-hall')
   const id = nanoid(10)
   await database.transaction((tx) => insertEmptyHall(tx, id))
   return id
@@ -49,7 +49,7 @@ async function ownerToReset(): Promise<string> {
 
 try {
   if (task === 'reset') {
-    // All that signs people in is read only where it is needed: ./start asks for the other links every time.
+    // All that signs people in is read only where it is needed, as is what a new hall begins with: ./start asks for the first link every time.
     const { resetToken } = await import('../src/server/access/sign-in')
     console.log(`/reset/${await resetToken(await ownerToReset())}`)
   } else {

@@ -124,6 +124,9 @@ export const classRevisions = pgTable(
   (table) => [primaryKey({ columns: [table.hallId, table.classId, table.version] }), ofClass('class_revision', table)],
 )
 
+/** Of a run: it has changed since its record was made, or has none. */
+export const unrecorded = sql`(record_version is distinct from version or record_sequence is distinct from sequence)`
+
 export const runs = pgTable(
   'run',
   {
@@ -167,9 +170,7 @@ export const runs = pgTable(
     index('run_by_start').on(table.hallId, table.createdAt),
     index('run_by_day').on(table.hallId, sql`coalesce(started_at, created_at) desc`).where(sql`sequence > 0 and deleted_at is null`),
     index('run_by_name').on(table.hallId, table.className),
-    index('run_unrecorded')
-      .on(table.hallId)
-      .where(sql`ended_at is not null and (record_version is distinct from version or record_sequence is distinct from sequence)`),
+    index('run_unrecorded').on(table.hallId).where(sql`ended_at is not null and ${unrecorded}`),
     index('run_with_limits').on(table.hallId, table.createdAt).where(sql`not limits_forgotten`),
   ],
 )

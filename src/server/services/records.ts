@@ -1,4 +1,4 @@
-import { and, desc, eq, isNotNull, isNull, or, sql } from 'drizzle-orm'
+import { and, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm'
 import { nobody } from '../../core/library/erase'
 import { asItHappened, type Actual } from '../../core/records/actual'
 import { attendancesOf, type Attendance } from '../../core/records/did'
@@ -9,7 +9,7 @@ import type { RunEvent } from '../../core/run/clock/events'
 import type { Milliseconds } from '../../core/base/units'
 import type { RunSnapshot } from '../../core/run/room/snapshot'
 import type { InHall } from '../db/in-hall'
-import { attendances, resultEntries, results, runs } from '../db/schema'
+import { attendances, resultEntries, results, runs, unrecorded } from '../db/schema'
 import { keepTasks, taskKey } from './tasks'
 import { eventsAfter, readableSnapshot, runColumns, timeIn, type RunRow } from './runs'
 
@@ -42,11 +42,6 @@ export function playedFrom(row: RunRow, snapshot: RunSnapshot, events: readonly 
     attendances: were.map((one) => ({ ...one, partners: one.partners.filter((id) => known.has(id)) })),
   }
 }
-
-const unrecorded = or(
-  sql`${runs.recordVersion} is distinct from ${runs.version}`,
-  sql`${runs.recordSequence} is distinct from ${runs.sequence}`,
-)
 
 /** So many runs are recorded in one piece of work: their snapshots are large. A page that waits for it takes only the latest few. */
 const atOnce = { byItself: 20, forAPage: 3, besideRooms: 1 } as const
