@@ -1,29 +1,30 @@
 import pg from 'pg'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { giveFigures } from '../../scripts/give-figures'
-import { openHall, type Hall } from '../fixtures/hall'
+import { emptyDatabase } from '../fixtures/database'
 
-let hall: Hall
 let client: pg.Client
+let drop: () => Promise<void>
 beforeAll(async () => {
-  hall = await openHall()
-  client = new pg.Client({ connectionString: hall.url })
+  const made = await emptyDatabase('figures', process.env.TEMPLATE_DATABASE)
+  ;({ drop } = made)
+  client = new pg.Client({ connectionString: made.url })
   await client.connect()
 })
 afterAll(async () => {
   await client.end()
-  await hall.close()
+  await drop()
 })
 
 /** As a hall from before there were figures has it. */
 const without = (id: string) =>
-  hall.sql(
+  client.query(
     `update exercise set document = jsonb_set(document - 'figure', '{options}',
       (select jsonb_agg(option - 'figure') from jsonb_array_elements(document -> 'options') option)) where id = $1`,
     [id],
   )
 const documentOf = async (id: string) =>
-  (await hall.sql('select document, version from exercise where id = $1', [id]))[0] as unknown as {
+  (await client.query('select document, version from exercise where id = $1', [id])).rows[0] as unknown as {
     version: number
     document: { figure?: { poses: unknown[] }; options: { figure?: object }[]; name: string }
   }
@@ -31,8 +32,8 @@ const documentOf = async (id: string) =>
 describe('a hall from before there were figures', () => {
   it('gets those of the exercises it knows, under its own names; what a coach has drawn stays', async () => {
     await without('goblet-squat')
-    await hall.sql(`update exercise set document = jsonb_set(document, '{name}', '"Our squat"') where id = 'goblet-squat'`)
-    await hall.sql(
+    await client.query(`update exercise set document = jsonb_set(document, '{name}', '"Our squat"') where id = 'goblet-squat'`)
+    await client.query(
       `update exercise set document = jsonb_set(document, '{figure,poses}', (document #> '{figure,poses}') - 1) where id = 'air-squat'`,
     )
     const before = await documentOf('goblet-squat')
@@ -48,17 +49,9 @@ describe('a hall from before there were figures', () => {
   })
 
   it('keeps an exercise that nobody else knows without one', async () => {
-    await hall.post('/api/exercises', {
-      id: 'brick-hop',
-      name: 'Brick hop',
-      regions: ['lower'],
-      pattern: 'step',
-      stance: 'standing',
-      impact: 'low',
-      setUp: '',
-      points: [],
-      fault: '',
-    })
+    await client.query(
+      `insert into exercise (hall_id, id, name, document) values ('kiln-yard', 'brick-hop', 'Brick hop', '{"options":[]}')`,
+    )
     expect(await giveFigures(client)).toBe(0)
   })
 })

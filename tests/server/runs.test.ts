@@ -1,8 +1,10 @@
+import { randomUUID } from 'node:crypto'
 import { connect } from 'node:net'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { foldEvents } from '../../src/core/run/clock/apply'
 import { askFor, waysBy } from '../../src/core/run/retime/asked'
 import type { RunSnapshot } from '../../src/core/run/room/snapshot'
+import { isOwnPace } from '../../src/core/timeline/phase'
 import { asker, listenTo, makeClass, makeRun, openHall, openRun, press, request, type Asker, type Hall } from '../fixtures/hall'
 import type { RunningServer } from '../fixtures/server'
 
@@ -109,13 +111,11 @@ describe('a run', () => {
   })
 
   it('keeps no stream for a screen that was gone before it began', async () => {
-    const { base } = await hall.another()
-    const alone = asker(base)
-    const runId = await makeRun(alone, 'demo-early')
-    const streams = async () => ((await alone.get('/api/health')).body as { streams: number }).streams
+    const runId = await makeRun(other, 'demo-early')
+    const streams = async () => ((await other.get('/api/health')).body as { streams: number }).streams
     const gone = () =>
       new Promise<void>((resolve) => {
-        const socket = connect(Number(new URL(base).port), '127.0.0.1', () => {
+        const socket = connect(Number(new URL(two.base).port), '127.0.0.1', () => {
           socket.write(`GET /api/runs/${runId}/events HTTP/1.1\r\nHost: 127.0.0.1\r\n\r\n`, () => socket.destroy())
         })
         socket.on('close', () => resolve())
@@ -301,5 +301,43 @@ describe('people of a run under way', () => {
     await press(hall, runId, 1, 'finish')
     expect((await hall.get('/log')).body).toContain('Quill')
     expect((await change(after.version + 6, { type: 'arrives', id: 'x', name: 'Ned' })).status).toBe(409)
+  })
+})
+
+describe('what people tap on their own card', () => {
+  /** A class with a list at everyone's own pace, gone on to it, and the cards of two who are in it. */
+  async function atTheList(ownTaps: boolean) {
+    const { document } = (await hall.get('/api/classes/demo-bricks')).body
+    const { id } = (await hall.post('/api/classes', { ...document, ownTaps })).body as { id: string }
+    const runId = (await hall.post(`/api/classes/${id}/runs`)).body.id as string
+    const { links } = (await hall.post(`/api/runs/${runId}/links/card`)).body as { links: { subject: string; token: string }[] }
+    const { snapshot } = (await hall.get(`/api/runs/${runId}/snapshot`)).body as { snapshot: RunSnapshot }
+    const phase = snapshot.timeline.phases.findIndex(isOwnPace)
+    await press(hall, runId, 0, 'start')
+    await press(hall, runId, 1, { type: 'goto', phase })
+    const tap = (card: number, command: object, id = randomUUID()) =>
+      hall.post(`/api/screens/${links[card]!.token}/taps`, { id, expectedSequence: 0, command })
+    return { tap, phase, people: links.map(({ subject }) => subject) }
+  }
+
+  it('counts for them, once; of others they take nothing away', async () => {
+    const { tap, phase, people } = await atTheList(true)
+    const round = { type: 'tap', what: 'round', when: { phase, elapsed: 10 } }
+    const id = randomUUID()
+    const first = await tap(0, round, id)
+    expect(first.body).toMatchObject({ repeated: false, event: { command: { personIds: [people[0]] } } })
+    expect((await tap(0, round, id)).body).toMatchObject({ repeated: true })
+    expect((await tap(1, { type: 'untap', tapId: id })).body).toMatchObject({ errors: [{ code: 'notYours' }] })
+    expect((await tap(0, { type: 'untap', tapId: id })).status).toBe(200)
+    // For whom it counts is not to be said.
+    expect((await tap(0, { ...round, personIds: [people[1]] })).status).toBe(422)
+  })
+
+  it('is refused where the coach puts it down', async () => {
+    const { tap, phase } = await atTheList(false)
+    expect(await tap(0, { type: 'tap', what: 'finish', when: { phase, elapsed: 10 } })).toMatchObject({
+      status: 409,
+      body: { errors: [{ code: 'notYours' }] },
+    })
   })
 })

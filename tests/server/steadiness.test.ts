@@ -53,7 +53,7 @@ describe('many at once', () => {
 
 describe('one screen', () => {
   it('that claims to have seen what has not happened silences nobody', async () => {
-    const { base } = await hall.another()
+    const { base } = hall.server
     const runId = await makeRun(hall, 'demo-early')
     const first = await listenTo(base, `/api/runs/${runId}/events`, 1_000_000)
     const second = await listenTo(base, `/api/runs/${runId}/events`)
@@ -73,17 +73,6 @@ describe('one screen', () => {
     expect(refused.headers.get('retry-after')).toBe('5')
     for (const stream of open) stream.close()
     await expect.poll(async () => (await fetch(`${hall.server.base}/api/runs/${token}/snapshot`)).status).toBe(200)
-  })
-
-  it('asks on a card only so often a minute', async () => {
-    const limited = asker((await hall.another({ RATE_LIMITS: 'on' })).base)
-    const runId = await makeRun(limited, 'demo-short')
-    await press(limited, runId, 0, 'start')
-    const { token } = (await limited.post(`/api/runs/${runId}/links/card`)).body.links[0]
-    const answers = []
-    for (let ask = 0; ask < 14; ask++)
-      answers.push((await limited.post(`/api/screens/${token}/asks`, { ask: ask % 2 ? 'usual' : 'easier' })).status)
-    expect(answers).toEqual([...Array(12).fill(200), 429, 429])
   })
 })
 
@@ -287,45 +276,34 @@ describe('the database', () => {
   })
 
   it('that is away answers 503, never that there is no such run', async () => {
-    const { url, drop } = await emptyDatabase('away', process.env.TEMPLATE_DATABASE)
-    const server = await startServer(url)
-    const asked = asker(server.base)
-    const runId = await makeRun(asked, 'demo-early')
-    const { token } = (await asked.post(`/api/runs/${runId}/links/controls`)).body.links[0]
-    const coach = await joinAs('coach', server.base, asked)
-    const name = new URL(url).pathname.slice(1)
+    const runId = await makeRun(hall, 'demo-early')
+    const { token } = (await hall.post(`/api/runs/${runId}/links/controls`)).body.links[0]
+    const coach = await joinAs('coach', hall.server.base, hall)
+    const name = new URL(hall.url).pathname.slice(1)
     await onDatabase(process.env.DATABASE_URL!, `alter database ${name} allow_connections false`)
     await onDatabase(process.env.DATABASE_URL!, `select pg_terminate_backend(pid) from pg_stat_activity where datname = '${name}'`)
     for (const path of [`/api/runs/${runId}/snapshot`, `/api/runs/${token}/snapshot`, '/api/classes/demo-lunch'])
-      expect([(await asked.get(path)).status, (await coach.get(path)).status], path).toEqual([503, 503])
-    expect((await asked.post('/api/session', { email: coach.email, password })).status).toBe(503)
-    const stop = await press(asked, token, 0, 'stop')
+      expect([(await hall.get(path)).status, (await coach.get(path)).status], path).toEqual([503, 503])
+    expect((await hall.post('/api/session', { email: coach.email, password })).status).toBe(503)
+    const stop = await press(hall, token, 0, 'stop')
     expect([stop.status, stop.body.errors[0].code]).toEqual([503, 'databaseAway'])
-    expect((await asked.get('/api/health')).body).toMatchObject({ ok: false, database: 'does not answer' })
+    expect((await hall.get('/api/health')).body).toMatchObject({ ok: false, database: 'does not answer' })
     await onDatabase(process.env.DATABASE_URL!, `alter database ${name} allow_connections true`)
-    await expect.poll(async () => (await asked.get(`/api/runs/${token}/snapshot`)).status).toBe(200)
-    await server.kill()
-    await drop()
+    await expect.poll(async () => (await hall.get(`/api/runs/${token}/snapshot`)).status).toBe(200)
   })
 
   it('that can store nothing is told by health, and presses are told as not taken', async () => {
-    const { url, drop } = await emptyDatabase('full', process.env.TEMPLATE_DATABASE)
-    const server = await startServer(url)
-    const asked = asker(server.base)
-    const runId = await makeRun(asked, 'demo-early')
+    const runId = await makeRun(hall, 'demo-early')
     // 53100 is PostgreSQL's "disk full" (its manual, appendix A).
-    await onDatabase(
-      url,
+    await hall.sql(
       `create function full_disk() returns trigger language plpgsql as $$ begin raise exception 'could not extend file' using errcode = '53100'; end $$; create trigger full_probe before update on write_probe execute function full_disk(); create trigger full_event before insert on run_event execute function full_disk()`,
     )
-    expect(await asked.get('/api/health')).toMatchObject({ status: 503, body: { ok: false, database: 'stores nothing' } })
-    const pressed = await press(asked, runId, 0, 'start')
+    expect(await hall.get('/api/health')).toMatchObject({ status: 503, body: { ok: false, database: 'stores nothing' } })
+    const pressed = await press(hall, runId, 0, 'start')
     expect([pressed.status, pressed.body.errors[0].code]).toEqual([503, 'notStored'])
-    await onDatabase(url, 'drop trigger full_probe on write_probe; drop trigger full_event on run_event')
-    expect((await asked.get('/api/health')).status).toBe(200)
-    expect((await press(asked, runId, 0, 'start')).body.event.sequence).toBe(1)
-    await server.kill()
-    await drop()
+    await hall.sql('drop function full_disk cascade')
+    expect((await hall.get('/api/health')).status).toBe(200)
+    expect((await press(hall, runId, 0, 'start')).body.event.sequence).toBe(1)
   })
 
   it('whose clock is set forward or back moves no room, in whichever process', async () => {
