@@ -44,6 +44,7 @@ if (!text) count('browser', 0, 1)
 else {
   const { stats, errors } = JSON.parse(text)
   count('browser', stats.expected + stats.flaky, stats.unexpected + errors.length)
+  if (stats.skipped > 0) console.log(`${stats.skipped} browser tests were left out this time; EVERY=1 ./test tries all.`)
 }
 console.log(`${passed} passed, ${failed} failed`)
 process.exit(failed === 0 && passed > 0 ? 0 : 1)

@@ -1,6 +1,6 @@
 import type { ClassDocument } from '../../src/core/class/class-document'
 import type { Circuit } from '../../src/core/plan/plan'
-import { expect, expectAccessible, expectPartAccessible, openClass, openPage, test } from './app'
+import { expect, expectAccessible, expectPartAccessible, lesser, openClass, openPage, test } from './app'
 import { nextWindow } from './device'
 import { begin, end, expectTogether, linkTo, openRoom, openWall, press, tell, toControls, word } from './room'
 
@@ -189,7 +189,7 @@ test('rounds are tapped in a list at everyone’s own pace; what is said is show
   await expect(controls.getByRole('row', { name: /^Oren 1 round/ })).toBeVisible()
 })
 
-test('a class is rehearsed at sixty times its speed, from any point, to its end', async ({ page }) => {
+lesser()('a class is rehearsed at sixty times its speed, from any point, to its end', async ({ page }) => {
   await openClass(page, 'demo-lunch', 'rehearsal')
   await press(page, /^Play/)
   await expect(word(page)).toHaveText('Get set')

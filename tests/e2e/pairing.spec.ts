@@ -1,4 +1,4 @@
-import { expect, expectAccessible, openPage, test } from './app'
+import { expect, expectAccessible, lesser, openPage, test } from './app'
 import { nextWindow } from './device'
 import { openControls } from './room'
 
@@ -43,7 +43,7 @@ test('a television is paired by its code, and two phones open their cards from o
   await two.waitForURL(/\/card\//)
 })
 
-test('a picture on a screen that waits opens the form with its code, on a coach’s phone', async ({ another, context }) => {
+lesser()('a picture on a screen that waits opens the form with its code, on a coach’s phone', async ({ another, context }) => {
   const controls = await openControls(context, 'demo-lunch')
   const tablet = await another()
   await openPage(tablet, new URL('/screen', controls.url()).href)

@@ -1,4 +1,4 @@
-import { arrive, expect, expectAccessible, openClass, openPage, test } from './app'
+import { arrive, expect, expectAccessible, lesser, openClass, openPage, test } from './app'
 import { nextWindow } from './device'
 
 test('an instructor makes a class, shapes it, ticks people, and sees rotation and gear', async ({ page }) => {
@@ -120,14 +120,14 @@ test('more pairs than stations is said in words, and one press mends it', async 
   await expect(page.getByText(/^saved/)).toBeVisible()
 })
 
-test('a plan of another shape opens with its ribbon, and its numbers are there to change', async ({ page }) => {
+lesser()('a plan of another shape opens with its ribbon, and its numbers are there to change', async ({ page }) => {
   await openClass(page, 'demo-evening', 'shape')
   await page.getByRole('button', { name: /^Blocks of three,/ }).click()
   await expect(page.getByText(/3 sets of 0:30 \+ 0:30 \+ 0:30 work/).last()).toBeVisible()
   await expect(page.getByRole('textbox', { name: 'Work 3' })).toHaveValue('0:30')
 })
 
-test('a plan goes out as a file and comes in again; a wrong file is told by its field', async ({ page }) => {
+lesser()('a plan goes out as a file and comes in again; a wrong file is told by its field', async ({ page }) => {
   await openPage(page, '/plans')
   const download = page.waitForEvent('download')
   await page.getByRole('article', { name: 'Lunch Loop' }).getByRole('link', { name: 'Save as file' }).click()
@@ -144,7 +144,7 @@ test('a plan goes out as a file and comes in again; a wrong file is told by its 
   await expect(page.getByRole('alert')).toContainText('version must be a whole number from 1')
 })
 
-test('classes that were put away come back one by one, from the notice or from the list', async ({ page }) => {
+lesser()('classes that were put away come back one by one, from the notice or from the list', async ({ page }) => {
   const { document } = (await (await page.request.get('/api/classes/demo-short')).json()) as { document: { name: string } }
   // Of tomorrow: it is on the page whether the day ends meanwhile or not.
   const startsAt = new Date(Date.now() + 86_400_000).toISOString()

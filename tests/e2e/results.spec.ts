@@ -1,29 +1,33 @@
 import { randomUUID } from 'node:crypto'
-import type { Page } from '@playwright/test'
+import type { APIRequestContext, Page } from '@playwright/test'
 import { expect, expectAccessible, expectContrast, expectPartAccessible, openPage, ownClass, test } from './app'
-import { toControls } from './room'
 
 /** Presses of a coach that take their time, made at once. */
-async function pressAll(page: Page, runId: string, from: number, commands: object[]): Promise<void> {
+async function pressAll(request: APIRequestContext, runId: string, commands: object[]): Promise<void> {
   for (const [index, command] of commands.entries()) {
-    const data = { id: randomUUID(), expectedSequence: from + index, who: 'Coach', command }
-    expect((await page.request.post(`/api/runs/${runId}/commands`, { data })).status()).toBe(200)
+    const data = { id: randomUUID(), expectedSequence: index, who: 'Coach', command }
+    expect((await request.post(`/api/runs/${runId}/commands`, { data })).status()).toBe(200)
   }
 }
 
 const ladderPhase = 6
 
-/** A class with rounds and with a ladder for time, which one begins late; what is called out is typed at the controls. */
-async function ran(page: Page, classId: string, late: string, lines: string[]): Promise<string> {
-  await toControls(page, classId)
-  const [, runId] = /\/runs\/([\w-]+)/.exec(page.url()) as unknown as [string, string]
-  await pressAll(page, runId, 0, [
+/** A class with rounds and with a ladder for time, which one begins late; answers with its run. */
+async function ran({ request }: Page, classId: string, late: string): Promise<string> {
+  const { id } = (await (await request.post(`/api/classes/${classId}/runs`, { data: {} })).json()) as { id: string }
+  await pressAll(request, id, [
     { type: 'start' },
     { type: 'goto', phase: ladderPhase, into: 155 },
     { type: 'tap', personIds: [late], what: 'start', when: { phase: ladderPhase, elapsed: 12_400 } },
     { type: 'tap', personIds: [late], what: 'finish', when: { phase: ladderPhase, elapsed: 150_000 } },
     { type: 'finish' },
   ])
+  return id
+}
+
+/** What is called out is typed at the controls. */
+async function type(page: Page, runId: string, lines: string[]): Promise<void> {
+  await openPage(page, `/runs/${runId}`)
   await page.getByRole('button', { name: /^Results$/ }).click()
   const panel = page.getByRole('dialog', { name: 'Results' })
   await panel.getByLabel('As it is called out').focus()
@@ -34,14 +38,14 @@ async function ran(page: Page, classId: string, late: string, lines: string[]): 
     await expect(panel.getByLabel('As it is called out')).toHaveValue('')
   }
   await expectPartAccessible(panel)
-  return runId
 }
 
 test('results are typed as they are called out, twice, by keys alone; compared with the others, with before, and with nothing that is not the same', async ({
   page,
 }) => {
   const classId = await ownClass(page.request, 'demo-bricks', { days: 40 })
-  const first = await ran(page, classId, 'noor', ['tove 6+4', 'kwabena 6', 'ils 5+2'])
+  const first = await ran(page, classId, 'noor')
+  await type(page, first, ['tove 6+4', 'kwabena 6', 'ils 5+2'])
   const again = (await (await page.request.post(`/api/classes/${classId}/again`, { data: { weeks: 1 } })).json()) as { ids: [string] }
   await openPage(page, `/runs/${first}/record`)
   await expect(page.getByLabel('Tove, Rounds, rounds')).toHaveValue('6 + 4')
@@ -76,7 +80,7 @@ test('results are typed as they are called out, twice, by keys alone; compared w
   await expect(ladder.getByRole('row', { name: /Ilse 3:40, scaled.*not ranked/ })).toBeVisible()
   await expectAccessible(page)
 
-  const second = await ran(page, again.ids[0], 'petra', ['tov 7', 'kwa 5+20'])
+  const second = await ran(page, again.ids[0], 'petra')
   await openPage(page, `/runs/${second}/record`)
   await page.getByLabel('Of what').selectOption('Ladder, time')
   await page.getByLabel(/^As it is called out/).focus()
@@ -113,7 +117,7 @@ test('results are typed as they are called out, twice, by keys alone; compared w
 test('who has opened their card by their name puts down how hard it was, and sees their own bests', async ({ another, page }) => {
   const classId = await ownClass(page.request, 'demo-bricks', { days: 47 })
   const made = (await (await page.request.post(`/api/classes/${classId}/runs`, { data: {} })).json()) as { id: string }
-  await pressAll(page, made.id, 0, [{ type: 'start' }, { type: 'goto', phase: ladderPhase, into: 20 }, { type: 'finish' }])
+  await pressAll(page.request, made.id, [{ type: 'start' }, { type: 'goto', phase: ladderPhase, into: 20 }, { type: 'finish' }])
   const { links } = (await (await page.request.post(`/api/runs/${made.id}/links/names`, { data: {} })).json()) as {
     links: { token: string }[]
   }

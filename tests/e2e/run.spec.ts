@@ -1,6 +1,6 @@
 import jsQR from 'jsqr'
 import { PNG } from 'pngjs'
-import { digitsOf, expect, expectAccessible, expectContrast, expectPartAccessible, openPage, test } from './app'
+import { digitsOf, expect, expectAccessible, expectContrast, expectPartAccessible, lesser, openPage, test } from './app'
 import { nextWindow, seen } from './device'
 import { begin, end, expectTogether, openControls, openRoom, press, word } from './room'
 
@@ -152,7 +152,7 @@ test('a card on a phone says where to go, follows the room, and stops when its l
   await end(controls)
 })
 
-test('a code for a phone, read by another decoder, opens the card that it stands beside', async ({ context }) => {
+lesser()('a code for a phone, read by another decoder, opens the card that it stands beside', async ({ context }) => {
   const controls = await openControls(context, 'demo-sixties')
   const screens = await nextWindow(context)
   await openPage(screens, `${controls.url()}/screens`)

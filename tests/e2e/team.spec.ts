@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test'
 import { onDatabase } from '../fixtures/database'
 import { newHallLink, password } from '../fixtures/members'
-import { expect, expectAccessible, openPage, ownClass, test } from './app'
+import { expect, expectAccessible, lesser, openPage, ownClass, test } from './app'
 import { linkTo, word } from './room'
 
 /** Whoever sits there is taken for nobody that is known. */
@@ -90,40 +90,40 @@ test('the owner invites: the coach runs a class with all that they know, the ass
   await expect(stranger.locator('main').first()).toBeVisible()
 })
 
-test('one more hall is begun beside the first by a link, and neither sees the other; signing out and in again', async ({
-  another,
-  app,
-}) => {
-  const { base, database } = app
-  const owner = await asNewcomer(await another(), base)
-  await openPage(owner, await newHallLink((query, values) => onDatabase(database, query, values)))
-  await owner.getByLabel('Name of the hall').fill('Mill Loft')
-  await owner.getByLabel('Your name').fill('Bertil')
-  const email = `bertil-${Date.now()}@example.org`
-  await owner.getByLabel('E-mail address').fill(email)
-  await owner.getByLabel('Password', { exact: true }).fill('too short')
-  await owner.getByRole('button', { name: 'Begin' }).click()
-  await expect(owner.getByText('Must have at least 12 characters')).toBeVisible()
-  await expectAccessible(owner)
-  await owner.getByLabel('Password', { exact: true }).fill(password)
-  await owner.getByRole('button', { name: 'Begin' }).click()
-  await expect(owner.getByText('Mill Loft')).toBeVisible()
-  await expect(owner.getByText(/Kiln|Lunch Loop/)).toHaveCount(0)
-  await openPage(owner, '/account')
-  await owner.getByRole('button', { name: 'Sign out', exact: true }).click()
-  await expect(owner.getByRole('heading', { name: 'Sign in' })).toBeVisible()
-  await openPage(owner, '/sign-in?to=/people')
-  await owner.getByLabel('E-mail address').fill(email)
-  await owner.getByLabel('Password', { exact: true }).fill('not the one I have')
-  await owner.getByRole('button', { name: 'Sign in' }).click()
-  await expect(owner.getByRole('alert')).toContainText('do not belong together')
-  await owner.getByLabel('Password', { exact: true }).fill(password)
-  await owner.keyboard.press('Enter')
-  await expect(owner.getByRole('heading', { name: 'People' })).toBeVisible()
-  await expect(owner.getByText('Nobody yet')).toBeVisible()
-})
+lesser()(
+  'one more hall is begun beside the first by a link, and neither sees the other; signing out and in again',
+  async ({ another, app }) => {
+    const { base, database } = app
+    const owner = await asNewcomer(await another(), base)
+    await openPage(owner, await newHallLink((query, values) => onDatabase(database, query, values)))
+    await owner.getByLabel('Name of the hall').fill('Mill Loft')
+    await owner.getByLabel('Your name').fill('Bertil')
+    const email = `bertil-${Date.now()}@example.org`
+    await owner.getByLabel('E-mail address').fill(email)
+    await owner.getByLabel('Password', { exact: true }).fill('too short')
+    await owner.getByRole('button', { name: 'Begin' }).click()
+    await expect(owner.getByText('Must have at least 12 characters')).toBeVisible()
+    await expectAccessible(owner)
+    await owner.getByLabel('Password', { exact: true }).fill(password)
+    await owner.getByRole('button', { name: 'Begin' }).click()
+    await expect(owner.getByText('Mill Loft')).toBeVisible()
+    await expect(owner.getByText(/Kiln|Lunch Loop/)).toHaveCount(0)
+    await openPage(owner, '/account')
+    await owner.getByRole('button', { name: 'Sign out', exact: true }).click()
+    await expect(owner.getByRole('heading', { name: 'Sign in' })).toBeVisible()
+    await openPage(owner, '/sign-in?to=/people')
+    await owner.getByLabel('E-mail address').fill(email)
+    await owner.getByLabel('Password', { exact: true }).fill('not the one I have')
+    await owner.getByRole('button', { name: 'Sign in' }).click()
+    await expect(owner.getByRole('alert')).toContainText('do not belong together')
+    await owner.getByLabel('Password', { exact: true }).fill(password)
+    await owner.keyboard.press('Enter')
+    await expect(owner.getByRole('heading', { name: 'People' })).toBeVisible()
+    await expect(owner.getByText('Nobody yet')).toBeVisible()
+  },
+)
 
-test('a device signs in by its passkey, until that is removed', async ({ page: owner, browser, app }) => {
+lesser()('a device signs in by its passkey, until that is removed', async ({ page: owner, browser, app }) => {
   // Passkeys are bound to a name: on the machine itself that is localhost.
   const base = app.base.replace('127.0.0.1', 'localhost')
   const context = await browser.newContext({ baseURL: base })
