@@ -2,7 +2,7 @@ import type { ClassDocument } from '../../src/core/class/class-document'
 import type { Circuit } from '../../src/core/plan/plan'
 import { expect, expectAccessible, expectPartAccessible, lesser, openClass, openPage, test } from './app'
 import { nextWindow } from './device'
-import { begin, end, expectTogether, linkTo, openRoom, openWall, press, tell, toControls, word } from './room'
+import { begin, end, expectTogether, linkTo, openRoom, openWall, press, start, tell, toControls, word } from './room'
 
 test('one stream serves all tabs of a browser; undo, repeat and lock', async ({ context, app }) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
@@ -99,7 +99,7 @@ test('the controls open on another device by a link, until it is taken back', as
   const path = (await screens.getByRole('link', { name: 'Controls', exact: true, includeHidden: true }).getAttribute('href'))!
   const other = await another()
   await openPage(other, new URL(path, controls.url()).href)
-  await press(other, /^Start/)
+  await start(other)
   await expect(word(wall)).toHaveText('Get set')
   await press(controls, /^Take over/)
   await press(controls, /^Skip/)
@@ -142,7 +142,7 @@ test('rounds are tapped in a list at everyone’s own pace; what is said is show
   const { id: classId } = (await made.json()) as { id: string }
   await toControls(page, classId)
   const [controls, wall] = [page, await openWall(page)]
-  await press(controls, /^Start/)
+  await start(controls)
   await press(controls, /^Skip/)
   await press(controls, /^List$/)
   const panel = controls.getByRole('dialog', { name: 'At their own pace' })

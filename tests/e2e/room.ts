@@ -69,9 +69,22 @@ export async function tell(controls: Page, command: Command): Promise<void> {
   }
 }
 
+/** Starts the class at its controls; told that the line was slow, as on a machine that has much else to do, presses again. */
+export async function start(controls: Page): Promise<void> {
+  await press(controls, /^Start/)
+  const leftOut = controls.getByRole('alert').filter({ hasText: 'your last press was left out' })
+  const said = async () => word(controls).innerText()
+  await expect
+    .poll(async () => {
+      if ((await said()) === 'Ready' && (await leftOut.isVisible())) await press(controls, /^Start/)
+      return said()
+    })
+    .not.toBe('Ready')
+}
+
 /** Starts the class at its controls, and goes to a phase of it. */
 export async function begin(controls: Page, phase: number): Promise<void> {
-  await press(controls, /^Start/)
+  await start(controls)
   await expect(word(controls)).toHaveText('Get set')
   await tell(controls, { type: 'goto', phase })
 }

@@ -2,12 +2,12 @@ import jsQR from 'jsqr'
 import { PNG } from 'pngjs'
 import { digitsOf, expect, expectAccessible, expectContrast, expectPartAccessible, lesser, openPage, test } from './app'
 import { nextWindow, seen } from './device'
-import { begin, end, expectTogether, openControls, openRoom, press, word } from './room'
+import { begin, end, expectTogether, openControls, openRoom, press, start, word } from './room'
 
 test('controls and wall stay together through pause, resume, skip, hold, stop and reload', async ({ context }) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
   await expect(word(wall)).toHaveText('Ready')
-  await press(controls, /^Start/)
+  await start(controls)
   await expect(word(wall)).toHaveText('Get set')
   await press(controls, /^Skip/)
   await expect(word(wall)).toHaveText('Brief')
@@ -75,7 +75,7 @@ test('keys and a presenter remote work the controls', async ({ context }) => {
 
 test('three, two, one and the change are scheduled on the audio clock; mute takes them back', async ({ context }) => {
   const controls = await openControls(context, 'demo-short')
-  await press(controls, /^Start/)
+  await start(controls)
   await expect(controls.getByRole('button', { name: /^Mute/ })).toBeVisible()
   const heard = () =>
     controls.evaluate(() =>
@@ -121,7 +121,7 @@ test('a card on a phone says where to go, follows the room, and stops when its l
   await openPage(card, (await link.getAttribute('href'))!)
   await expect(card.getByRole('heading', { name })).toBeVisible()
   await expect(word(card)).toHaveText('Ready')
-  await press(controls, /^Start/)
+  await start(controls)
   for (let skips = 0; skips < 6; skips++) {
     await press(controls, /^Skip/)
     await expectTogether(controls, card)

@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test'
 import { onDatabase } from '../fixtures/database'
 import { newHallLink, password } from '../fixtures/members'
 import { expect, expectAccessible, lesser, openPage, ownClass, test } from './app'
-import { linkTo, word } from './room'
+import { linkTo, start, word } from './room'
 
 /** Whoever sits there is taken for nobody that is known. */
 async function asNewcomer(page: Page, base: string): Promise<Page> {
@@ -47,7 +47,7 @@ test('the owner invites: the coach runs a class with all that they know, the ass
   await coach.getByRole('button', { name: 'Run class' }).click()
   await coach.waitForURL(/\/runs\//)
   const runPath = new URL(coach.url()).pathname
-  await coach.getByRole('button', { name: /^Start/ }).click()
+  await start(coach)
   const watch = (page: Page) => page.getByRole('region', { name: 'Watch' })
   await expect(word(coach)).toHaveText('Get set')
   // What comes next is the same while they get set as in the brief.
