@@ -115,18 +115,27 @@ function listen(device: BrowserContext): () => void {
 
 const standards: RunOptions = { runOnly: { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'] } }
 
-export const expectAccessible = (page: Page) => expectClean(page, standards)
+/** A page as somebody finds it who opens it. */
+export const expectAllAccessible = (page: Page) => expectClean(page, standards)
 
-let parts = 0
+let looks = 0
 
 /**
- * What has opened on a page that was looked at before. To measure its colours and targets takes twice as long as all else, and all that
- * is read is judged by its colours' names in each run (src/ui/kit/colours.test.ts): here they take turns.
+ * To measure colours and targets takes twice as long as all else, and all that is read is judged by its colours' names in each run
+ * (src/ui/kit/colours.test.ts): where a page is come to on the way, or something has opened on one, they take turns.
  */
+function lessMeasured(): RunOptions {
+  const measured = { enabled: isTurn(looks++, 3) }
+  return { ...standards, rules: { 'color-contrast': measured, 'target-size': measured } }
+}
+
+/** A page as a test has come to it on its way. */
+export const expectAccessible = (page: Page) => expectClean(page, lessMeasured())
+
+/** What has opened on a page that was looked at before. */
 export async function expectPartAccessible(part: Locator): Promise<void> {
-  const measured = { enabled: isTurn(parts++, 3) }
   await part.evaluate((element) => element.setAttribute('data-looked-at', ''))
-  await expectClean(part.page(), { ...standards, rules: { 'color-contrast': measured, 'target-size': measured } }, '[data-looked-at]')
+  await expectClean(part.page(), lessMeasured(), '[data-looked-at]')
   await part.evaluate((element) => element.removeAttribute('data-looked-at'))
 }
 

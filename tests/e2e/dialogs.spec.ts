@@ -1,5 +1,5 @@
 import { chunk } from 'es-toolkit'
-import { expect, expectAccessible, expectPartAccessible, held, openClass, openPage, test } from './app'
+import { expect, expectAllAccessible, expectPartAccessible, held, openClass, openPage, test } from './app'
 import { inTurn } from '../fixtures/turns'
 import type { Page } from '@playwright/test'
 
@@ -47,7 +47,7 @@ test('what opens on Shape can be read and shut by all, and gives the focus back'
   })
   await lookAt(page, 'region', 'Station 4 in detail', () => press(page, 'Details of station 4'))
   await press(page, 'Change day or time')
-  await expectAccessible(page)
+  await expectAllAccessible(page)
 })
 
 type Scheme = 'light' | 'dark'
@@ -58,7 +58,7 @@ async function lookAtPage(page: Page, path: string, scheme: Scheme): Promise<voi
   await expect(page.getByText('One moment …')).toHaveCount(0)
   // What is drawn only once it is scrolled to counts too.
   await page.keyboard.press('End')
-  await expectAccessible(page)
+  await expectAllAccessible(page)
 }
 
 /** What opens, by the button that opens it, on each page; each tab of a class has an address of its own. */

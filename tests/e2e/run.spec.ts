@@ -1,6 +1,6 @@
 import jsQR from 'jsqr'
 import { PNG } from 'pngjs'
-import { digitsOf, expect, expectAccessible, expectContrast, expectPartAccessible, lesser, openPage, test } from './app'
+import { digitsOf, expect, expectAllAccessible, expectContrast, expectPartAccessible, lesser, openPage, test } from './app'
 import { nextWindow, seen } from './device'
 import { begin, end, expectTogether, openControls, openRoom, press, start, word } from './room'
 
@@ -94,8 +94,8 @@ test('wall and controls are accessible, and fit a phone and a portrait screen', 
   const [controls, wall] = await openRoom(context, 'demo-lunch')
   await begin(controls, 5)
   await expect(word(wall)).toHaveText('Work')
-  await expectAccessible(controls)
-  await expectAccessible(wall)
+  await expectAllAccessible(controls)
+  await expectAllAccessible(wall)
   await controls.emulateMedia({ colorScheme: 'dark' })
   await expect(controls.locator('html')).toHaveAttribute('data-mantine-color-scheme', 'dark')
   await expectContrast(controls)
@@ -141,7 +141,7 @@ test('a card on a phone says where to go, follows the room, and stops when its l
   await press(card, /^I need a break/)
   await expect(card.getByText('Rest as long as you need. Your coach sees it.')).toBeVisible()
   await expect(controls.getByRole('region', { name: 'Watch' }).getByText('takes a break')).toBeVisible()
-  await expectAccessible(card)
+  await expectAllAccessible(card)
   await press(card, /^I am back/)
   await expect(controls.getByRole('region', { name: 'Watch' }).getByText('takes a break')).toHaveCount(0)
   await press(cards, /^Cards: make new links/)
