@@ -309,19 +309,17 @@ lesser()(
     await findings.getByRole('button', { name: /^Brief all 8/ }).click()
     await expect(block(page, /^Brief,/)).toBeVisible()
 
-    await page
-      .getByRole('button', { name: /^Change Stations/ })
-      .first()
-      .click()
-    await page.getByRole('menuitem', { name: /harder or easier/ }).click()
-    await dialog.getByText('gentler on …').click()
+    const askGentler = async () => {
+      await page
+        .getByRole('button', { name: /^Change Stations/ })
+        .first()
+        .click()
+      await page.getByRole('menuitem', { name: /harder or easier/ }).click()
+      await dialog.getByText('gentler on …').click()
+    }
+    await askGentler()
     await dialog.getByRole('button', { name: /^Make (this|these)/ }).click()
-    await page
-      .getByRole('button', { name: /^Change Stations/ })
-      .first()
-      .click()
-    await page.getByRole('menuitem', { name: /harder or easier/ }).click()
-    await dialog.getByText('gentler on …').click()
+    await askGentler()
     await expect(dialog.getByText('Nothing to change')).toBeVisible()
     await page.keyboard.press('Escape')
     await saved(page)

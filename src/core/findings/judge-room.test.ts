@@ -21,13 +21,13 @@ describe('findings about the room, common practice unless a source is named', ()
     // One card, however many kinds.
     expect(with_([other({})])).toEqual([
       expect.stringMatching(
-        /^\d+ kinds and sizes of gear are wanted in two classes at once\. .*Kettlebell 12 kg: 4 here and 4 in Other, 2 available; /,
+        /^\d+ kinds and sizes of gear are wanted in two classes at once\. .*Kettlebell 12 kg: 4 here and 4 in “Other”, 2 available; /,
       ),
     ])
-    expect(with_([other({ roomId: document.roomId })])).toContainEqual(expect.stringContaining('Other is in this room at the same time'))
+    expect(with_([other({ roomId: document.roomId })])).toContainEqual(expect.stringContaining('“Other” is in this room at the same time'))
     const crowd = ['A', 'B', 'C', 'D', 'E'].map((name) => other({ id: name, name, roomId: document.roomId, most: [] }))
-    expect(with_(crowd.slice(0, 3))).toEqual([expect.stringMatching(/^A, B, and C are in this room at the same time\. /)])
-    expect(with_(crowd)).toEqual([expect.stringMatching(/^A, B, and 3 more classes are in this room at the same time\. /)])
+    expect(with_(crowd.slice(0, 3))).toEqual([expect.stringMatching(/^“A”, “B”, and “C” are in this room at the same time\. /)])
+    expect(with_(crowd)).toEqual([expect.stringMatching(/^“A”, “B”, and 3 more classes are in this room at the same time\. /)])
     // Many classes, and many kinds, are counted: a card is read at a glance.
     expect(with_(crowd.map((each) => other({ id: each.id, name: each.name })))).toEqual([
       expect.stringMatching(

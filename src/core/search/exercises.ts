@@ -55,15 +55,14 @@ export function exerciseSearch(exercises: readonly Exercise[], gearNames: Readon
 
 /**
  * What one term finds: letters that only come in the same order are no match ("rdl" is no reverse lunge). Of its words, which are many,
- * only those that begin with the term are compared; of what fits as well, that comes first which begins with it earlier.
+ * one that begins with the term is enough; of what fits as well, that comes first which begins with it earlier.
  */
 function foundBy(term: string, entries: readonly Entry[]): Entry[] {
-  const begins = (word: string) => word.startsWith(term)
-  const first = new Map(entries.map((entry) => [entry, entry.words.findIndex(begins)]))
+  const first = new Map(entries.map((entry) => [entry, entry.words.findIndex((word) => word.startsWith(term))]))
   const { STARTS_WITH, ACRONYM } = matchSorter.rankings
   return matchSorter(entries, term, {
     keys: [
-      { key: ({ words }) => words.filter(begins), threshold: STARTS_WITH, maxRanking: STARTS_WITH },
+      { key: (entry) => (first.get(entry) === -1 ? '' : term), threshold: STARTS_WITH, maxRanking: STARTS_WITH },
       { key: 'names', threshold: ACRONYM },
     ],
     baseSort: (one, other) => first.get(one.item)! - first.get(other.item)!,

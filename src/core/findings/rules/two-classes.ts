@@ -7,6 +7,9 @@ import type { Judged } from '../../class/fix'
 /** Classes, and kinds of gear: more are counted. */
 const mostNamed = 3
 
+/** A class may be called anything, and stands in a sentence. */
+const quoted = ({ name }: { name: string }) => `“${name}”`
+
 /** Another class at the same time: in the same room, or with gear that both want and the hall does not have for both. */
 export function twoClasses({ document, computed, library, others = [] }: Judged): Finding[] {
   const seconds = Math.max(document.plan.slotSeconds, computed.timeline.ok ? computed.timeline.value.total : 0)
@@ -30,7 +33,7 @@ export function twoClasses({ document, computed, library, others = [] }: Judged)
 function inThisRoom(others: readonly OtherClass[]): Finding[] {
   const [first] = others
   if (!first) return []
-  const named = others.slice(0, others.length > mostNamed ? mostNamed - 1 : mostNamed).map(({ name }) => name)
+  const named = others.slice(0, others.length > mostNamed ? mostNamed - 1 : mostNamed).map(quoted)
   const words = andList([...named, ...(others.length > named.length ? [`${others.length - named.length} more classes`] : [])])
   const them = others.length === 1 ? 'one of them' : 'this class or of those'
   return [
@@ -65,7 +68,7 @@ function gearClashes(
     const elsewhere =
       wanting.length > mostNamed
         ? `${together - line.most} in ${wanting.length} other classes`
-        : wanting.map(({ name, count }) => `${count} in ${name}`).join(', ')
+        : wanting.map((other) => `${other.count} in ${quoted(other)}`).join(', ')
     return [`${[line.kindName, line.sizeLabel].filter(Boolean).join(' ')}: ${line.most} here and ${elsewhere}, ${line.owned} available`]
   })
 }
