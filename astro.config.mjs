@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { fileURLToPath } from 'node:url'
 import node from '@astrojs/node'
 import react from '@astrojs/react'
-import { defineConfig } from 'astro/config'
+import { defineConfig, passthroughImageService } from 'astro/config'
 import { chunks } from './scripts/chunks/chunks.ts'
 import { straightImports } from './scripts/chunks/straight-imports.ts'
 import { bundleServer } from './scripts/bundle-server.ts'
@@ -19,6 +19,8 @@ export default defineConfig({
   adapter: node({ mode: 'middleware' }),
   integrations: [react(), server],
   devToolbar: { enabled: false },
+  // No page has a picture to make smaller: what would do it is not installed.
+  image: { service: passthroughImageService() },
   // Its colours would be styles in the page.
   markdown: { syntaxHighlight: false },
   // Writes must be JSON (see server/http/respond.ts), which other sites cannot send without asking; the answer says so in JSON.

@@ -61,7 +61,7 @@ function measured(page: Page, blocked: boolean): Promise<{ ours: number[]; plain
     }, 100)
     const block = busy
       ? setInterval(() => {
-          for (const until = performance.now() + 300; performance.now() < until; );
+          for (const until = performance.now() + 300; performance.now() < until;);
         }, 400)
       : undefined
     await new Promise((resolve) => setTimeout(resolve, 1000 + count * every * 1000 + 800))

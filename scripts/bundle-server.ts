@@ -18,7 +18,7 @@ export async function bundleServer(): Promise<void> {
     absWorkingDir: root,
     logLevel: 'warning',
     // What begins threads of its own, or is native, stays outside.
-    external: ['pino', 'piscina', 'sharp', 'pg-native', '@node-rs/argon2'],
+    external: ['pino', 'piscina', 'pg-native', '@node-rs/argon2'],
     banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
   }
   // The app and all that it uses in one file, which begins sooner; what starts it keeps it compiled, which needs a plain script.

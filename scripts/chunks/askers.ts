@@ -76,7 +76,7 @@ function fetchesAmong(all: readonly Asker[]): (by: Askers) => number {
   return (by) => {
     if (!known.has(by)) {
       let having = by
-      for (let before = 0n; before !== having; ) {
+      for (let before = 0n; before !== having;) {
         before = having
         for (const part of parts) if (isThere(part, having)) having |= part.bit
       }

@@ -1,5 +1,6 @@
 import pino from 'pino'
 import { databaseTrouble } from './db/trouble'
+import { logFile } from './log-file'
 
 interface Logged {
   type: string
@@ -37,11 +38,7 @@ function makeLog(): pino.Logger {
     serializers: { err: logged },
     timestamp: pino.stdTimeFunctions.isoTime,
   }
-  if (!file) return pino(options, pino.destination({ dest: 2, sync: true }))
-  return pino(
-    options,
-    pino.transport({ target: 'pino-roll', options: { file, size: '5m', limit: { count: 4 }, mkdir: true } }) as pino.DestinationStream,
-  )
+  return pino(options, file ? logFile(file) : pino.destination({ dest: 2, sync: true }))
 }
 
 // The server and the app in it are bundled apart, and write one file.

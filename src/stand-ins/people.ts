@@ -27,9 +27,11 @@ export function tapsOfClass(snapshot: RunSnapshot, phase: Phase, random: () => n
     const between = (quick: Seconds, slow: Seconds) => Math.round(quick + (slow - quick) * share)
     const [quick, slow] = [endsOf(marks.low), endsOf(marks.high)]
     // Who is slow does not come to as many rounds as who is quick: what has no end for the slow is reckoned from the quick alone.
-    const rounds = quick.rounds.map(
-      (end, round): PlannedTap => ({ at: between(end, slow.rounds[round] ?? end * 1.6), personId, what: 'round' }),
-    )
+    const rounds = quick.rounds.map((end, round): PlannedTap => ({
+      at: between(end, slow.rounds[round] ?? end * 1.6),
+      personId,
+      what: 'round',
+    }))
     const finish: PlannedTap[] =
       quick.done === undefined ? [] : [{ at: between(quick.done, slow.done ?? phase.seconds), personId, what: 'finish' }]
     return [...rounds, ...finish]

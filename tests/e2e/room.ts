@@ -60,7 +60,7 @@ export async function expectTogether(controls: Page, wall: Page): Promise<void> 
 export async function tell(controls: Page, command: Command): Promise<void> {
   const url = new URL(controls.url())
   const path = `${url.origin}/api${url.pathname}/commands`
-  for (let expectedSequence = 0; ; ) {
+  for (let expectedSequence = 0; ;) {
     const answer = await controls.request.post(path, { data: { id: randomUUID(), expectedSequence, who: 'Test', command } })
     if (answer.ok()) return
     const { events = [] } = (await answer.json()) as { events?: RunEvent[] }

@@ -26,7 +26,7 @@ export function withFit(plan: Plan, circuit: Circuit, fit: Fit, newId: () => str
   const withPause = (seconds: number): Plan => pieceChanged(fitted, pause.id, () => ({ ...pause, seconds }))
   // A water pause swallows the transition before it, so it has to grow by more than what is left.
   let seconds = pause.seconds
-  for (let spare = fit.spareSeconds; spare > 0; ) {
+  for (let spare = fit.spareSeconds; spare > 0;) {
     seconds += spare
     const timeline = compileTimeline(withPause(seconds), paces)
     if (!timeline.ok) return fitted

@@ -67,11 +67,16 @@ describe('fit to slot', () => {
   })
 
   it('a second set of exercises keeps the figures of the first', () => {
-    const plan = planOf(presets.find((preset) => preset.id === 'two-sets')!, 'Two', 2400, {
-      newId,
-      main: [],
-      suggested: { warmUp: [], coolDown: [] },
-    })
+    const plan = planOf(
+      presets.find((preset) => preset.id === 'two-sets')!,
+      'Two',
+      2400,
+      {
+        newId,
+        main: [],
+        suggested: { warmUp: [], coolDown: [] },
+      },
+    )
     const first = circuitsOf(plan).find((circuit) => circuit.name === 'First set')!
     expect(alikeTo(plan, first).map((circuit) => circuit.name)).toEqual(['First set', 'Second set'])
     const then = withFit(plan, first, fitToSlot(plan, first, { ...free, ratio: 1 })[0]!, newId)

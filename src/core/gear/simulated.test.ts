@@ -50,9 +50,8 @@ const person = (index: number) =>
       knee: fc.boolean(),
       own: fc.option(fc.constantFrom('8', '12'), { nil: undefined }),
     })
-    .map(
-      ({ level, knee, own }): Person =>
-        Person.parse({ id: `p${index}`, name: `P${index}`, level, goEasy: knee ? ['knee'] : [], loads: own ? { bell: own } : {} }),
+    .map(({ level, knee, own }): Person =>
+      Person.parse({ id: `p${index}`, name: `P${index}`, level, goEasy: knee ? ['knee'] : [], loads: own ? { bell: own } : {} }),
     )
 
 const room = fc.integer({ min: 1, max: 4 }).chain((stations) =>

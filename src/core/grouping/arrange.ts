@@ -160,7 +160,7 @@ function settled(seats: number[], seatGroup: readonly number[], costs: readonly 
       (sum, other, seat) => (seatGroup[seat] === group && seat !== but && other !== person ? sum + costs[person]![other]! : sum),
       0,
     )
-  for (let better = true; better; ) {
+  for (let better = true; better;) {
     better = false
     for (let one = 0; one < count; one++) {
       for (let other = one + 1; other < count; other++) {

@@ -41,7 +41,7 @@ function chain(edges: readonly Edge[], from: string, to: string): Edge[] | undef
   }
   if (!before.has(to)) return undefined
   const path: Edge[] = []
-  for (let at = to; ; ) {
+  for (let at = to; ;) {
     const edge = before.get(at)
     if (!edge) return path
     path.push(edge)
@@ -53,7 +53,7 @@ function chain(edges: readonly Edge[], from: string, to: string): Edge[] | undef
 function tooMany(edges: readonly Edge[], start: string, size: number): Edge[] | undefined {
   const people = new Set([start])
   const used: Edge[] = []
-  for (let grew = true; grew && people.size <= size; ) {
+  for (let grew = true; grew && people.size <= size;) {
     grew = false
     for (const edge of edges) {
       if (people.has(edge[0]) === people.has(edge[1])) continue

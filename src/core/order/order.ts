@@ -127,7 +127,7 @@ function wayFrom(first: number, costs: StepCosts, locked: ReadonlySet<number>): 
     if (cost < least) [least, end] = [cost, last]
   }
   const order: number[] = []
-  for (let set = full, at = end; at >= 0; ) {
+  for (let set = full, at = end; at >= 0;) {
     order.unshift(at)
     const previous = before[set * count + at]!
     set &= ~(1 << at)
@@ -146,7 +146,7 @@ function exchangedOrder(costs: StepCosts, locked: ReadonlySet<number>): number[]
   const order = costs.map((_, index) => index)
   const free = order.filter((index) => !locked.has(index))
   let cost = orderCost(order, costs)
-  for (let better = true; better; ) {
+  for (let better = true; better;) {
     better = false
     for (const one of free) {
       for (const other of free) {

@@ -42,14 +42,11 @@ export function tempoCount(tempo: NonNullable<Use['tempo']>, seconds: Seconds): 
   let clock: Seconds = 0
   return Array.from({ length: repsWithin(seconds, one) }).flatMap(() =>
     parts.flatMap((part) => {
-      const words = Array.from(
-        { length: part.seconds },
-        (_, second): TempoCount => ({
-          at: clock + second,
-          text: second === 0 ? part.text : String(second + 1),
-          shown: `${part.text} ${second + 1}`,
-        }),
-      )
+      const words = Array.from({ length: part.seconds }, (_, second): TempoCount => ({
+        at: clock + second,
+        text: second === 0 ? part.text : String(second + 1),
+        shown: `${part.text} ${second + 1}`,
+      }))
       clock += part.seconds
       return words
     }),

@@ -32,13 +32,11 @@ function varied(circuit: Circuit, variations: Variation[]): Circuit {
       circuit.stay,
       own.filter((variation) => variation.field !== 'transitionSeconds'),
     ),
-    stations: circuit.stations.map(
-      (station): Station => ({
-        ...station,
-        stay: station.stay && overridden(station.stay, variationsOf(station.id)),
-        uses: station.uses.map((use) => overridden(use, variationsOf(use.id))),
-      }),
-    ),
+    stations: circuit.stations.map((station): Station => ({
+      ...station,
+      stay: station.stay && overridden(station.stay, variationsOf(station.id)),
+      uses: station.uses.map((use) => overridden(use, variationsOf(use.id))),
+    })),
   }
 }
 

@@ -17,9 +17,8 @@ export type Rounds = Pair[][]
 function circle(stations: number): Rounds {
   const others = 2 * stations - 1
   return Array.from({ length: others }, (_, turn) =>
-    Array.from(
-      { length: stations },
-      (_, station): Pair => (station === 0 ? [others, turn] : [(turn + station) % others, (turn - station + others) % others]),
+    Array.from({ length: stations }, (_, station): Pair =>
+      station === 0 ? [others, turn] : [(turn + station) % others, (turn - station + others) % others],
     ),
   )
 }

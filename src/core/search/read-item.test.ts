@@ -89,15 +89,13 @@ describe('a list as it is written on a board', () => {
     )
     const all = libraryExercises.flatMap((exercise): Use[] => [
       { id: 'a', exerciseId: exercise.id, sides: 'none', reps: { count: 9, counted: 'total' } },
-      ...exercise.options.map(
-        (option): Use => ({
-          id: 'a',
-          exerciseId: exercise.id,
-          optionId: option.id,
-          sides: 'none',
-          reps: { count: 9, most: 12, counted: 'eachSide' },
-        }),
-      ),
+      ...exercise.options.map((option): Use => ({
+        id: 'a',
+        exerciseId: exercise.id,
+        optionId: option.id,
+        sides: 'none',
+        reps: { count: 9, most: 12, counted: 'eachSide' },
+      })),
     ])
     const wrong = [...items, ...all].filter((known) => {
       const line = itemLine(known, byId.get(known.exerciseId))

@@ -31,7 +31,9 @@ export const signInOptions = async (headers: Headers): Promise<Said> =>
 export async function signInByPasskey(headers: Headers, response: Record<string, unknown>, address: string): Promise<Said> {
   await limitRate('signIn', address)
   return said(
-    await (await accounts()).api.verifyPasskeyAuthentication({
+    await (
+      await accounts()
+    ).api.verifyPasskeyAuthentication({
       headers,
       body: { response: response as unknown as AuthenticationResponseJSON },
       asResponse: true,

@@ -168,10 +168,16 @@ export const runs = pgTable(
     ofClass('run', table),
     index('run_by_class').on(table.hallId, table.classId),
     index('run_by_start').on(table.hallId, table.createdAt),
-    index('run_by_day').on(table.hallId, sql`coalesce(started_at, created_at) desc`).where(sql`sequence > 0 and deleted_at is null`),
+    index('run_by_day')
+      .on(table.hallId, sql`coalesce(started_at, created_at) desc`)
+      .where(sql`sequence > 0 and deleted_at is null`),
     index('run_by_name').on(table.hallId, table.className),
-    index('run_unrecorded').on(table.hallId).where(sql`ended_at is not null and ${unrecorded}`),
-    index('run_with_limits').on(table.hallId, table.createdAt).where(sql`not limits_forgotten`),
+    index('run_unrecorded')
+      .on(table.hallId)
+      .where(sql`ended_at is not null and ${unrecorded}`),
+    index('run_with_limits')
+      .on(table.hallId, table.createdAt)
+      .where(sql`not limits_forgotten`),
   ],
 )
 
@@ -321,7 +327,9 @@ export const resultEntries = pgTable(
     /** Absent: what was put down before was taken away. */
     outcome: jsonb('outcome').$type<Outcome>(),
     byName: text('by_name').notNull(),
-    at: moment('at').notNull().default(sql`clock_timestamp()`),
+    at: moment('at')
+      .notNull()
+      .default(sql`clock_timestamp()`),
   },
   (table) => [
     primaryKey({ columns: [table.hallId, table.id, table.personId] }),

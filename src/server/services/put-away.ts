@@ -67,15 +67,13 @@ export async function listPutAway({ hallId, tx }: InHall): Promise<PutAwayRow[]>
       .orderBy(desc(runs.deletedAt)),
   }
   const rows = (['classes', 'plans', 'runs'] as const).flatMap((kind) =>
-    found[kind].map(
-      ({ id, name, startsAt, putAwayAt }): PutAwayRow => ({
-        kind,
-        id,
-        name: name ?? 'A class that cannot be read',
-        startsAt,
-        putAwayAt: putAwayAt!,
-      }),
-    ),
+    found[kind].map(({ id, name, startsAt, putAwayAt }): PutAwayRow => ({
+      kind,
+      id,
+      name: name ?? 'A class that cannot be read',
+      startsAt,
+      putAwayAt: putAwayAt!,
+    })),
   )
   return rows.sort((a, b) => b.putAwayAt.getTime() - a.putAwayAt.getTime())
 }

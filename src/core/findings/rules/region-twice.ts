@@ -21,14 +21,12 @@ export function regionTwice(judged: Judged): Finding[] {
   )
   return [
     ...found,
-    ...fine.map(
-      (circuit): Finding => ({
-        id: `regionTwice-${circuit.id}`,
-        severity: 'fine',
-        what: `Regions alternate in ${pieceName(circuit)}`,
-        why: '',
-        pieceId: circuit.id,
-      }),
-    ),
+    ...fine.map((circuit): Finding => ({
+      id: `regionTwice-${circuit.id}`,
+      severity: 'fine',
+      what: `Regions alternate in ${pieceName(circuit)}`,
+      why: '',
+      pieceId: circuit.id,
+    })),
   ]
 }

@@ -31,10 +31,12 @@ export function largestClass(document: ClassDocument, library: HallLibrary, here
   let sound: number | undefined
   let problem: string | undefined
   for (let count = 1; count <= most; count++) {
-    const walkIns = Array.from(
-      { length: count },
-      (_, index): Person => ({ ...people[index % people.length]!, id: `like-${index}`, keepWith: undefined, keepApart: undefined }),
-    )
+    const walkIns = Array.from({ length: count }, (_, index): Person => ({
+      ...people[index % people.length]!,
+      id: `like-${index}`,
+      keepWith: undefined,
+      keepApart: undefined,
+    }))
     const placed = placedClass({ ...unarranged, here: walkIns.map((person) => person.id), walkIns, fromHome: [], sizes: {} }, walkIns)
     const problems = placed.rotations.flatMap(({ rotation }) => (rotation.ok ? [] : rotation.problems))
     if (problems.length > 0) {

@@ -93,7 +93,7 @@ export function startPlaces(problem: PlacementProblem): StartPlaces {
 function bettered(problem: PlacementProblem, start: number[]): { order: number[]; short: number } {
   const order = [...start]
   let short = shortOf(problem, order)
-  for (let better = true; better && short > 0; ) {
+  for (let better = true; better && short > 0;) {
     better = false
     for (let one = 0; one < order.length; one++) {
       for (let other = one + 1; other < order.length; other++) {

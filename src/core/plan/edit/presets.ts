@@ -24,14 +24,12 @@ const task = (more: Partial<Task> & Pick<Task, 'goal'>): Task => ({ kind: 'task'
 
 /** A station with a self-paced list: `reps` of the hall's main exercises, from the `from`th on. */
 function listed({ newId, main }: PresetMakings, reps: number[], from = 0): Station {
-  const uses = reps.map(
-    (count, index): Use => ({
-      id: newId(),
-      exerciseId: main[(from + index) % main.length] ?? 'exercise',
-      reps: { count, counted: 'total' },
-      sides: 'none',
-    }),
-  )
+  const uses = reps.map((count, index): Use => ({
+    id: newId(),
+    exerciseId: main[(from + index) % main.length] ?? 'exercise',
+    reps: { count, counted: 'total' },
+    sides: 'none',
+  }))
   return { ...emptyStation(newId()), uses }
 }
 

@@ -151,8 +151,8 @@ describe('my card', () => {
       const before = works[index]!
       if (work.index === before.index + 1) return
       for (const person of evening.people) {
-        const [was, rest, comes] = [before.start, before.start + before.seconds, work.start].map(
-          (second) => at(evening, second + 1, person.id)!,
+        const [was, rest, comes] = [before.start, before.start + before.seconds, work.start].map((second) =>
+          at(evening, second + 1, person.id)!,
         )
         expect(rest).toMatchObject({
           ahead: true,

@@ -72,22 +72,20 @@ const circuit: fc.Arbitrary<CircuitInput> = fc
           { maxLength: 3 },
         ),
       })
-      .map(
-        ({ uses, vary }): CircuitInput => ({
-          id: 'c',
-          type: 'circuit',
-          travel,
-          pairs,
-          laps: 2,
-          transition: { seconds: 15 },
-          stay: list ? { kind: 'task', goal: 'cap', capSeconds: 60 } : { kind: 'intervals', workSeconds: [40] },
-          stations: ids.map((id, index) => ({
-            id,
-            uses: uses[index]!.map(({ optionId, ...rest }) => ({ ...rest, ...(optionId !== 'none' && { optionId }) })),
-          })),
-          vary: [...new Map(vary.map((variation) => [`${variation.id}${variation.field}`, variation])).values()],
-        }),
-      )
+      .map(({ uses, vary }): CircuitInput => ({
+        id: 'c',
+        type: 'circuit',
+        travel,
+        pairs,
+        laps: 2,
+        transition: { seconds: 15 },
+        stay: list ? { kind: 'task', goal: 'cap', capSeconds: 60 } : { kind: 'intervals', workSeconds: [40] },
+        stations: ids.map((id, index) => ({
+          id,
+          uses: uses[index]!.map(({ optionId, ...rest }) => ({ ...rest, ...(optionId !== 'none' && { optionId }) })),
+        })),
+        vary: [...new Map(vary.map((variation) => [`${variation.id}${variation.field}`, variation])).values()],
+      }))
   })
 
 const people = fc.array(fc.record({ level, goEasy: fc.uniqueArray(fc.constantFrom(...Strain.options), { maxLength: 2 }) }), {

@@ -18,9 +18,13 @@ const lunch = snapshotOf('demo-lunch')
 /** The view `second` seconds into the class, after `more` at the same instant. */
 const view = (second: number, snapshot = lunch, ...more: Command[]) => {
   const start: RunEvent = { sequence: 1, id: 'a', at: 0, who: 'Coach', command: { type: 'start' } }
-  const later = more.map(
-    (command, index): RunEvent => ({ sequence: index + 2, id: `b${index}`, at: 10_000 + second * 1000, who: 'Coach', command }),
-  )
+  const later = more.map((command, index): RunEvent => ({
+    sequence: index + 2,
+    id: `b${index}`,
+    at: 10_000 + second * 1000,
+    who: 'Coach',
+    command,
+  }))
   return roomView(snapshot, stateAt(foldEvents(snapshot.timeline, [start, ...later]), 10_000 + second * 1000))
 }
 

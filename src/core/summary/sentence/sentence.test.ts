@@ -72,30 +72,26 @@ function placesOf(plan: Plan, circuit: Circuit): Sentence[] {
         put: (next) => put(next as Station),
         again: (plan) => say(found(plan, station.id)),
       },
-      ...station.uses.map(
-        (use): Sentence => ({
-          where: `use ${use.id}`,
-          ...sayUse(use),
-          now: use,
-          put: (next) => put({ ...station, uses: station.uses.map((known) => (known === use ? (next as Use) : known)) }),
-          again: (plan) => sayUse(found(plan, station.id).uses.find(({ id }) => id === use.id)!),
-        }),
-      ),
+      ...station.uses.map((use): Sentence => ({
+        where: `use ${use.id}`,
+        ...sayUse(use),
+        now: use,
+        put: (next) => put({ ...station, uses: station.uses.map((known) => (known === use ? (next as Use) : known)) }),
+        again: (plan) => sayUse(found(plan, station.id).uses.find(({ id }) => id === use.id)!),
+      })),
     ]
   })
 }
 
 const sentencesOf = (plan: Plan): Sentence[] =>
   plan.parts.flatMap((part): Sentence[] => [
-    ...part.pieces.map(
-      (piece): Sentence => ({
-        where: `${plan.name} ${piece.id}`,
-        ...sayPiece(piece),
-        now: piece,
-        put: (next) => tidyPlan(pieceChanged(plan, piece.id, () => next as Piece)),
-        again: (changed) => sayPiece(changed.parts.flatMap(({ pieces }) => pieces).find(({ id }) => id === piece.id)!),
-      }),
-    ),
+    ...part.pieces.map((piece): Sentence => ({
+      where: `${plan.name} ${piece.id}`,
+      ...sayPiece(piece),
+      now: piece,
+      put: (next) => tidyPlan(pieceChanged(plan, piece.id, () => next as Piece)),
+      again: (changed) => sayPiece(changed.parts.flatMap(({ pieces }) => pieces).find(({ id }) => id === piece.id)!),
+    })),
     ...part.pieces.flatMap((piece) => (piece.type === 'circuit' ? placesOf(plan, piece) : [])),
     {
       where: `${plan.name} part ${part.id}`,
