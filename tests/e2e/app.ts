@@ -91,10 +91,10 @@ export { expect }
 let lessers = 0
 
 /**
- * For a way that nobody takes while a class is under way, and whose rules are tested below the browser: it is tried in a third of the
+ * For a way that nobody takes while a class is under way, and whose rules are tested below the browser: it is tried in a quarter of the
  * runs, and told as left out in the others. Pages in a browser are most of what ./test waits for.
  */
-export const lesser = () => (isTurn(lessers++, 3) ? test : test.skip)
+export const lesser = () => (isTurn(lessers++, 4) ? test : test.skip)
 
 async function quietly(device: BrowserContext, use: () => Promise<void>): Promise<void> {
   const expectQuiet = listen(device)

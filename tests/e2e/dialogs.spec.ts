@@ -1,5 +1,5 @@
 import { chunk } from 'es-toolkit'
-import { expect, expectAllAccessible, expectPartAccessible, held, openClass, openPage, test } from './app'
+import { expect, expectAllAccessible, expectPartAccessible, held, lesser, openClass, openPage, test } from './app'
 import { inTurn } from '../fixtures/turns'
 import type { Page } from '@playwright/test'
 
@@ -26,7 +26,7 @@ async function lookAt(page: Page, role: 'dialog' | 'menu' | 'region', name: stri
   })
 }
 
-test('what opens on Shape can be read and shut by all, and gives the focus back', async ({ page }) => {
+lesser()('what opens on Shape can be read and shut by all, and gives the focus back', async ({ page }) => {
   await openClass(page, 'demo-lunch', 'shape')
   await lookAt(page, 'dialog', /^Fit to the/, () => press(page, 'Fit to slot'))
   for (const [title, item] of [
@@ -83,7 +83,7 @@ const pages = {
 /** Each in light and in dark, in turns. */
 const looks = inTurn(
   Object.entries(pages).flatMap(([path, buttons]) => (['light', 'dark'] as const).map((scheme) => ({ path, buttons, scheme }))),
-  6,
+  10,
 )
 
 for (const some of chunk(looks, 3))

@@ -1,4 +1,4 @@
-import { expect, openPage, ownClass, test } from './app'
+import { expect, lesser, openPage, ownClass, test } from './app'
 import { nextWindow } from './device'
 
 const tab = (name: RegExp) => ({ name })
@@ -34,7 +34,7 @@ test('tabs of a class change in place: addresses, back and forward work, and one
   expect(await page.evaluate(() => 'stays' in window)).toBe(false)
 })
 
-test('a tab can be opened by keyboard, and a change of the hall shows in a class that is open', async ({ page, context }) => {
+lesser()('a tab can be opened by keyboard, and a change of the hall shows in a class that is open', async ({ page, context }) => {
   const id = await ownClass(page.request, 'demo-lunch')
   await openPage(page, `/classes/${id}/shape`)
   const tabs = page.getByRole('navigation', { name: 'Class' })

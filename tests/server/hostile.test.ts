@@ -5,7 +5,7 @@ import { makeClass, makeRun, openHall, type Hall } from '../fixtures/hall'
 import { beginAnother, joinAs } from '../fixtures/members'
 
 /** How many requests: a sample, another one each time, with the other tests; `HOSTILE=10000` for all. */
-const wanted = Number(process.env.HOSTILE ?? 300)
+const wanted = Number(process.env.HOSTILE ?? 200)
 const seed = Number(process.env.HOSTILE_SEED ?? Math.floor(Math.random() * 2 ** 31))
 const secret = 'A word that only Kiln Yard knows'
 

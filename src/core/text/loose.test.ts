@@ -71,7 +71,7 @@ describe('a class as people write it', () => {
         const at = gaps[which % gaps.length]!
         expect(said(`${text.slice(0, at)} qzxv ${text.slice(at)}`)).toContain('qzxv')
       }),
-      { numRuns: 40 },
+      { numRuns: 20 },
     )
   })
 
@@ -88,7 +88,7 @@ describe('a class as people write it', () => {
         expect(said(other), text).not.toBe(said(text))
       }),
       // Seen once in a thousand and a half: rounds of nothing within one cap.
-      { numRuns: 40, examples: [['Then 10 rounds for time, cap 40', 0]] },
+      { numRuns: 20, examples: [['Then 10 rounds for time, cap 40', 0]] },
     )
   })
 

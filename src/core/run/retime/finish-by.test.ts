@@ -147,7 +147,7 @@ describe('finish by a time', () => {
           }
         },
       ),
-      { numRuns: 150 },
+      { numRuns: 75 },
     )
   })
 
@@ -185,7 +185,7 @@ describe('time left over', () => {
           }
         },
       ),
-      { numRuns: 150 },
+      { numRuns: 75 },
     )
   })
 

@@ -291,7 +291,7 @@ describe('one answer to what is done here', () => {
         )
         for (const name of shown) expect(names).toContain(name)
       }),
-      { numRuns: 50 },
+      { numRuns: 25 },
     )
   })
 })
