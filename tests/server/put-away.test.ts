@@ -45,8 +45,7 @@ it('what only stands in what was put away can be taken out; and what comes back 
   )
   // The same classes week after week: those of the two years before are put away at once.
   await own.sql(`update class set deleted_at = now() where id ~ '-[0-9]+$'`)
-  for (const { id } of await own.sql('select id from class where deleted_at is null'))
-    expect((await own.remove(`/api/classes/${id}`)).status).toBe(200)
+  for (const id of await ids('class where deleted_at is null')) expect((await own.remove(`/api/classes/${id}`)).status).toBe(200)
   for (const id of await ids('plan')) expect((await own.remove(`/api/plans/${id}`)).status).toBe(200)
   for (const [library, table] of [
     ['gear', 'gear_kind'],

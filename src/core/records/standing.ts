@@ -2,7 +2,7 @@ import { isOwnPace, type Phase } from '../timeline/phase'
 import { inSeconds, type Milliseconds } from '../base/units'
 import type { Outcome } from '../results/outcome'
 import { spokenOutcome } from '../results/words'
-import type { Progress, Tap } from '../run/clock/progress'
+import { isCountedInto, type Progress, type Tap } from '../run/clock/progress'
 import { markAt, marksOf } from '../run/screens/list-place'
 import type { RunSnapshot } from '../run/room/snapshot'
 import type { RunState } from '../run/clock/state'
@@ -37,9 +37,11 @@ export function boardOf(
   return standings(snapshot, progress, state).filter(({ personId }) => !off.has(personId))
 }
 
-/** The part at everyone's own pace that is on, or else the last that was. */
-export const listThatWas = ({ status, phase, timeline }: Pick<RunState, 'status' | 'phase' | 'timeline'>): Phase | undefined =>
-  status === 'ready' ? undefined : timeline.phases.slice(0, phase.index + 1).findLast(isOwnPace)
+/** The part at everyone's own pace that is on, or else the last that was; one that is only counted into is not on yet. */
+export function listThatWas(state: Pick<RunState, 'status' | 'phase' | 'timeline' | 'countIn' | 'elapsed'>): Phase | undefined {
+  if (state.status === 'ready') return undefined
+  return state.timeline.phases.slice(0, state.phase.index + (isCountedInto(state) ? 0 : 1)).findLast(isOwnPace)
+}
 
 /** Everyone in a phase, the first first: who has finished by time, then by rounds. */
 export function standingsIn({ people }: Pick<RunSnapshot, 'people'>, taps: readonly Tap[], phase: number): Standing[] {

@@ -45,6 +45,9 @@ export interface Progress {
   undoable?: { type: Command['type']; at: Milliseconds; before: Restorable }
 }
 
+/** Whether the present phase has not begun: people are counted in. */
+export const isCountedInto = ({ countIn, elapsed }: Pick<Progress, 'countIn' | 'elapsed'>): boolean => countIn > 0 && elapsed === 0
+
 /** What somebody has done in a self-paced phase, as it was tapped. */
 export interface Tap {
   id: string

@@ -76,3 +76,16 @@ it('the part whose taps are shown is the one that is on, or else the last that w
   expect(shown([20, { type: 'goto', phase: 0 }])).toBeUndefined()
   expect(listThatWas(stateAt(foldEvents(listed.timeline, []), 0))).toBeUndefined()
 })
+
+it('a part that is only counted into takes no tap, and offers none', () => {
+  const counted = foldEvents(
+    listed.timeline,
+    pressed([0, 'start'], [10, { type: 'goto', phase: list.index }], [10, 'stop'], [91, 'resume']),
+  )
+  const at = (second: number) => {
+    const state = stateAt(counted, second * 1000)
+    return [state.status, listThatWas(state)?.index, canTap(advance(counted, second * 1000), tap(list.index, 0))]
+  }
+  expect(at(95)).toEqual(['countIn', undefined, false])
+  expect(at(102)).toEqual(['running', list.index, true])
+})

@@ -1,6 +1,6 @@
 import { inMilliseconds, type Milliseconds } from '../../base/units'
 import type { Command } from './events'
-import { advance, type Progress, type Tap } from './progress'
+import { advance, isCountedInto, type Progress, type Tap } from './progress'
 import { isOwnPace, type Phase } from '../../timeline/phase'
 
 export type TapCommand = Extract<Command, { type: 'tap' | 'untap' }>
@@ -12,11 +12,12 @@ export const tapsAfterEndMs: Milliseconds = 15 * 60_000
  * Whether a tap, or taking one away, means something now: in a part at one's own pace that is on or has been, until some time
  * after the class.
  */
-export function canTap({ mode, at, endedAt = at, taps, phase, elapsed, countIn, timeline }: Progress, command: TapCommand): boolean {
+export function canTap(progress: Progress, command: TapCommand): boolean {
+  const { mode, at, endedAt = at, taps, phase, timeline } = progress
   if (mode === 'ready' || (mode === 'finished' && at - endedAt > tapsAfterEndMs)) return false
   if (command.type === 'untap') return taps.some((tap) => tap.id === command.tapId)
   const tapped = command.when?.phase ?? phase
-  if (tapped === phase && countIn > 0 && elapsed === 0) return false
+  if (tapped === phase && isCountedInto(progress)) return false
   return tapped <= phase && isOwnPace(timeline.phases[tapped])
 }
 
