@@ -6,15 +6,17 @@ const kept = 4
 
 /**
  * Writes lines to a file that is begun anew at `size` ("5M"): what was in it is `app.1.log` then, and older the higher its number.
- * What cannot be written, as on a full disk, is told to the terminal; the next line is tried again, and nothing else waits for it.
+ * What cannot be written, as on a full disk, is lost; why is told to the terminal, once, and with the next line it is tried again.
  */
 export function logFile(file: string, size = '5M'): { write: (line: string) => void } {
   const { dir, name, ext } = parse(file)
-  const begin = () =>
-    createStream((index) => (typeof index === 'number' ? `${name}.${index}${ext}` : `${name}${ext}`), { path: dir, size, rotate: kept }).on(
-      'error',
-      (error) => console.error(`The log could not be written: ${error.message}`),
-    )
+  const named = (index: unknown) => (typeof index === 'number' ? `${name}.${index}${ext}` : `${name}${ext}`)
+  let trouble: string | undefined
+  const tell = ({ message }: Error) => {
+    if (message !== trouble) console.error(`The log could not be written: ${message}`)
+    trouble = message
+  }
+  const begin = () => createStream(named, { path: dir, size, rotate: kept }).on('error', tell)
   let stream = begin()
   return {
     write: (line) => {
