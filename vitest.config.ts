@@ -22,6 +22,8 @@ export default defineConfig({
           name: 'unit',
           sequence: { shuffle: true },
           include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'],
+          // Beside other stages a step can take long; what is right never waits so long.
+          expect: { poll: { timeout: 60_000 } },
           testTimeout: 600_000 * times,
           isolate: false,
           unstubGlobals: true,

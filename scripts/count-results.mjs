@@ -6,6 +6,7 @@ import { join } from 'node:path'
 const folder = process.argv[2]
 let passed = 0
 let failed = 0
+let leftOut = 0
 const read = (name) => {
   const path = join(folder, name)
   return existsSync(path) ? readFileSync(path, 'utf8') : undefined
@@ -33,10 +34,11 @@ for (const name of ['unit', 'server']) {
   const text = read(`${name}.json`)
   if (!text) count(name, 0, 1)
   else {
-    const { numPassedTests, numFailedTests, numFailedTestSuites, success, testResults } = JSON.parse(text)
+    const { numPassedTests, numFailedTests, numFailedTestSuites, numPendingTests, success, testResults } = JSON.parse(text)
     for (const file of testResults.filter(({ status }) => status === 'failed')) tellFile(file)
     const bad = numFailedTests || (success ? 0 : Math.max(1, numFailedTestSuites))
     count(name, numPassedTests, bad)
+    leftOut += numPendingTests
   }
 }
 const text = read('browser.json')
@@ -44,7 +46,8 @@ if (!text) count('browser', 0, 1)
 else {
   const { stats, errors } = JSON.parse(text)
   count('browser', stats.expected + stats.flaky, stats.unexpected + errors.length)
-  if (stats.skipped > 0) console.log(`${stats.skipped} browser tests were left out this time; EVERY=1 ./test tries all.`)
+  leftOut += stats.skipped
 }
+if (leftOut > 0) console.log(`${leftOut} tests were left out this time; EVERY=1 ./test tries all.`)
 console.log(`${passed} passed, ${failed} failed`)
 process.exit(failed === 0 && passed > 0 ? 0 : 1)

@@ -89,12 +89,16 @@ export const test = base.extend<Devices, { app: App; device: BrowserContext; oth
 export { expect }
 
 let lessers = 0
+let others = 0
 
 /**
- * For a way that nobody takes while a class is under way, and whose rules are tested below the browser: it is tried in a quarter of the
+ * For a way that nobody takes while a class is under way, and whose rules are tested below the browser: it is tried in a sixth of the
  * runs, and told as left out in the others. Pages in a browser are most of what ./test waits for.
  */
-export const lesser = () => (isTurn(lessers++, 4) ? test : test.skip)
+export const lesser = () => (isTurn(lessers++, 6) ? test : test.skip)
+
+/** For a way through a class under way whose rules are tested below the browser, too: tried in every second run. */
+export const everyOther = () => (isTurn(others++, 2) ? test : test.skip)
 
 async function quietly(device: BrowserContext, use: () => Promise<void>): Promise<void> {
   const expectQuiet = listen(device)

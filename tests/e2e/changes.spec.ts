@@ -1,6 +1,6 @@
 import type { ClassDocument } from '../../src/core/class/class-document'
 import type { Circuit } from '../../src/core/plan/plan'
-import { expect, expectAccessible, expectPartAccessible, lesser, openClass, openPage, test } from './app'
+import { everyOther, expect, expectAccessible, expectPartAccessible, lesser, openClass, openPage, test } from './app'
 import { nextWindow } from './device'
 import { begin, end, expectTogether, linkTo, openRoom, openWall, press, start, tell, toControls, word } from './room'
 
@@ -35,64 +35,70 @@ test('one stream serves all tabs of a browser; undo, repeat and lock', async ({ 
   await end(controls)
 })
 
-test('the class is made to end by a time, on all screens at the next boundary; a way is looked at and taken back', async ({ context }) => {
-  const [controls, wall] = await openRoom(context, 'demo-early')
-  await begin(controls, 5)
-  await expect(wall.getByText('Lap 1 of 3 · turn 2 of 6')).toBeVisible()
-  // While it is looked at, no boundary passes.
-  await press(controls, /^Pause/)
-  await expect(word(wall)).toHaveText('Paused')
-  await press(controls, /^Time$/)
-  const panel = controls.getByRole('dialog', { name: 'Time' })
-  await panel.getByRole('button', { name: '5 min sooner' }).click()
-  await expect(panel.getByText(/too long$/)).toBeVisible()
-  const ways = panel.getByRole('listitem')
-  await expect(ways).toHaveCount(3)
-  await expect(ways.filter({ hasText: /lap fewer|laps fewer/ })).toContainText('Everyone still comes to every station')
-  await expectPartAccessible(panel)
-  const ends = await wall.getByText(/^ends \d/).innerText()
-  await panel.getByRole('button', { name: /^Do this: .*lap/ }).click()
-  await expect(panel.getByText('The change comes in at the next boundary')).toBeVisible()
-  await press(controls, /^Undo: the change of time/)
-  await expect(panel.getByText('The change comes in')).toHaveCount(0)
-  await panel.getByRole('button', { name: /^Do this: .*lap/ }).click()
-  await expect(panel.getByText('The change comes in at the next boundary')).toBeVisible()
-  await panel.getByRole('button', { name: 'Close' }).click()
-  await expect(wall.getByText(/^ends \d/)).not.toHaveText(ends)
-  await press(controls, /^Skip/)
-  await expectTogether(controls, wall)
-  await end(controls)
-})
+everyOther()(
+  'the class is made to end by a time, on all screens at the next boundary; a way is looked at and taken back',
+  async ({ context }) => {
+    const [controls, wall] = await openRoom(context, 'demo-early')
+    await begin(controls, 5)
+    await expect(wall.getByText('Lap 1 of 3 · turn 2 of 6')).toBeVisible()
+    // While it is looked at, no boundary passes.
+    await press(controls, /^Pause/)
+    await expect(word(wall)).toHaveText('Paused')
+    await press(controls, /^Time$/)
+    const panel = controls.getByRole('dialog', { name: 'Time' })
+    await panel.getByRole('button', { name: '5 min sooner' }).click()
+    await expect(panel.getByText(/too long$/)).toBeVisible()
+    const ways = panel.getByRole('listitem')
+    await expect(ways).toHaveCount(3)
+    await expect(ways.filter({ hasText: /lap fewer|laps fewer/ })).toContainText('Everyone still comes to every station')
+    await expectPartAccessible(panel)
+    const ends = await wall.getByText(/^ends \d/).innerText()
+    await panel.getByRole('button', { name: /^Do this: .*lap/ }).click()
+    await expect(panel.getByText('The change comes in at the next boundary')).toBeVisible()
+    await press(controls, /^Undo: the change of time/)
+    await expect(panel.getByText('The change comes in')).toHaveCount(0)
+    await panel.getByRole('button', { name: /^Do this: .*lap/ }).click()
+    await expect(panel.getByText('The change comes in at the next boundary')).toBeVisible()
+    await panel.getByRole('button', { name: 'Close' }).click()
+    await expect(wall.getByText(/^ends \d/)).not.toHaveText(ends)
+    await press(controls, /^Skip/)
+    await expectTogether(controls, wall)
+    await end(controls)
+  },
+)
 
-test('a station out of order, and everything easier, are seen on wall and station screen; and taken back', async ({ another, context }) => {
-  const [controls, wall] = await openRoom(context, 'demo-lunch')
-  const station = await another()
-  await openPage(station, await linkTo(controls, 'station', '1'))
-  await begin(controls, 5)
-  // Nobody moves on while it is looked at.
-  await tell(controls, { type: 'pause' })
-  await expect(station.getByText('Goblet squat', { exact: true })).toBeVisible()
-  await expect(station.getByText(/^Oren and Maribel/)).toBeVisible()
-  // For those who listen, once.
-  await expect(station.getByTestId('announced')).toHaveText(/^Work\. Lap 1 of 2, turn 1 of 8\. Goblet squat\. Oren and Maribel$/)
-  await expectAccessible(station)
-  await press(controls, /^Stations$/)
-  const panel = controls.getByRole('dialog', { name: 'Stations' })
-  await panel.getByRole('button', { name: 'Easier' }).click()
-  await expect(wall.getByRole('list', { name: 'Stations' }).getByRole('listitem').first()).not.toContainText('Goblet squat')
-  await panel.getByRole('button', { name: 'Take it back' }).click()
-  await expect(station.getByText('Goblet squat', { exact: true })).toBeVisible()
-  await panel.getByRole('button', { name: 'Station 1: out of order' }).click()
-  await expect(panel.getByText(/^Oren and Maribel go now to station/)).toBeVisible()
-  await expect(station.getByText('Closed', { exact: true })).toBeVisible()
-  await expect(station.getByTestId('announced')).toContainText('Closed')
-  await expect(wall.getByRole('list', { name: 'Stations' }).getByRole('listitem').first()).toContainText('Closed')
-  await panel.getByRole('button', { name: 'Station 1: open again' }).click()
-  await panel.getByRole('button', { name: 'Close' }).click()
-  await end(controls)
-})
+everyOther()(
+  'a station out of order, and everything easier, are seen on wall and station screen; and taken back',
+  async ({ another, context }) => {
+    const [controls, wall] = await openRoom(context, 'demo-lunch')
+    const station = await another()
+    await openPage(station, await linkTo(controls, 'station', '1'))
+    await begin(controls, 5)
+    // Nobody moves on while it is looked at.
+    await tell(controls, { type: 'pause' })
+    await expect(station.getByText('Goblet squat', { exact: true })).toBeVisible()
+    await expect(station.getByText(/^Oren and Maribel/)).toBeVisible()
+    // For those who listen, once.
+    await expect(station.getByTestId('announced')).toHaveText(/^Work\. Lap 1 of 2, turn 1 of 8\. Goblet squat\. Oren and Maribel$/)
+    await expectAccessible(station)
+    await press(controls, /^Stations$/)
+    const panel = controls.getByRole('dialog', { name: 'Stations' })
+    await panel.getByRole('button', { name: 'Easier' }).click()
+    await expect(wall.getByRole('list', { name: 'Stations' }).getByRole('listitem').first()).not.toContainText('Goblet squat')
+    await panel.getByRole('button', { name: 'Take it back' }).click()
+    await expect(station.getByText('Goblet squat', { exact: true })).toBeVisible()
+    await panel.getByRole('button', { name: 'Station 1: out of order' }).click()
+    await expect(panel.getByText(/^Oren and Maribel go now to station/)).toBeVisible()
+    await expect(station.getByText('Closed', { exact: true })).toBeVisible()
+    await expect(station.getByTestId('announced')).toContainText('Closed')
+    await expect(wall.getByRole('list', { name: 'Stations' }).getByRole('listitem').first()).toContainText('Closed')
+    await panel.getByRole('button', { name: 'Station 1: open again' }).click()
+    await panel.getByRole('button', { name: 'Close' }).click()
+    await end(controls)
+  },
+)
 
-test('the controls open on another device by a link, until it is taken back', async ({ another, context }) => {
+everyOther()('the controls open on another device by a link, until it is taken back', async ({ another, context }) => {
   const [controls, wall] = await openRoom(context, 'demo-sixties')
   const screens = await nextWindow(context)
   await openPage(screens, `${controls.url()}/screens`)
@@ -112,7 +118,7 @@ test('the controls open on another device by a link, until it is taken back', as
   await end(controls)
 })
 
-test('rounds are tapped in a list at everyone’s own pace; what is said is shown', async ({ context }) => {
+everyOther()('rounds are tapped in a list at everyone’s own pace; what is said is shown', async ({ context }) => {
   const page = await nextWindow(context)
   const { document } = (await (await page.request.get('/api/classes/demo-short')).json()) as { document: ClassDocument }
   const part = document.plan.parts.find((part) => part.pieces.some((piece) => piece.id === 'ls-extra'))!
@@ -207,7 +213,7 @@ lesser()('a class is rehearsed at sixty times its speed, from any point, to its 
   await expect(page.getByRole('button', { name: 'Once more' })).toBeVisible()
 })
 
-test('screens are checked before the start; the sound of one is set kind by kind, and kept on the device', async ({ context }) => {
+lesser()('screens are checked before the start; the sound of one is set kind by kind, and kept on the device', async ({ context }) => {
   const [controls, wall] = await openRoom(context, 'demo-short')
   await press(controls, /^Check all screens/)
   await expect(wall.getByText(/^Room wall.*Sound is off: press the sound button on it/)).toBeVisible()

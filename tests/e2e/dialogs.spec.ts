@@ -83,7 +83,7 @@ const pages = {
 /** Each in light and in dark, in turns. */
 const looks = inTurn(
   Object.entries(pages).flatMap(([path, buttons]) => (['light', 'dark'] as const).map((scheme) => ({ path, buttons, scheme }))),
-  10,
+  15,
 )
 
 for (const some of chunk(looks, 3))
@@ -95,7 +95,7 @@ for (const some of chunk(looks, 3))
       })
   })
 
-test('light or dark goes with the device, until it is chosen', async ({ page }) => {
+lesser()('light or dark goes with the device, until it is chosen', async ({ page }) => {
   await openPage(page, '/rooms')
   const scheme = (wanted: Scheme) => expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', wanted)
   await page.emulateMedia({ colorScheme: 'dark' })

@@ -1,6 +1,6 @@
-import { expect, expectPartAccessible, lesser, openClass, openPage, test } from './app'
+import { expect, expectPartAccessible, lesser, openClass, openPage } from './app'
 
-test('a shortage is solved: what a fix changes, applied, undone; and how many the gear serves', async ({ page }) => {
+lesser()('a shortage is solved: what a fix changes, applied, undone; and how many the gear serves', async ({ page }) => {
   await openClass(page, 'demo-evening', 'gear')
   const side = page.getByRole('complementary', { name: 'What is short' })
   const short = page.getByText(/^(\d+ short|Enough)$/)

@@ -1,8 +1,8 @@
-import { expect, expectAccessible, lesser, openPage, test } from './app'
+import { expect, expectAccessible, lesser, openPage } from './app'
 import { nextWindow } from './device'
 import { openControls } from './room'
 
-test('a television is paired by its code, and two phones open their cards from one list of names', async ({ another, context }) => {
+lesser()('a television is paired by its code, and two phones open their cards from one list of names', async ({ another, context }) => {
   const controls = await openControls(context, 'demo-lunch')
   const television = await another({ width: 1280, height: 720 })
   await openPage(television, new URL('/screen', controls.url()).href)

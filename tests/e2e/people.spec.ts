@@ -1,9 +1,9 @@
-import { expect, expectPartAccessible, lesser, openClass, openPage, test } from './app'
+import { expect, expectPartAccessible, lesser, openClass, openPage } from './app'
 import type { Page } from '@playwright/test'
 
 const stored = (page: Page) => page.waitForResponse((response) => response.request().method() === 'PUT')
 
-test('groups are made for what the coach wishes, changed by hand with what it costs, and locked', async ({ page }) => {
+lesser()('groups are made for what the coach wishes, changed by hand with what it costs, and locked', async ({ page }) => {
   await openClass(page, 'demo-sixties', 'people')
   const side = page.getByRole('complementary', { name: 'Groups' })
   await side.getByText('Pairs', { exact: true }).click()

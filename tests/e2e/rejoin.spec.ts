@@ -1,6 +1,6 @@
 import { openLine } from '../fixtures/line'
 import { freePort, startServer } from '../fixtures/server'
-import { digitsOf, expect, openPage, test } from './app'
+import { digitsOf, everyOther, expect, openPage, test } from './app'
 import { begin, end, expectTogether, linkTo, openRoom, press, word } from './room'
 
 test('the room goes on while the server is killed in the middle of a class, and rejoins it', async ({ another, context, app }) => {
@@ -59,7 +59,7 @@ test('a screen that is cut off goes on by itself while the others go on without 
   await end(controls)
 })
 
-test('controls that are cut off say so, and their stop counts as soon as they are back', async ({ another, context, app }) => {
+everyOther()('controls that are cut off say so, and their stop counts as soon as they are back', async ({ another, context, app }) => {
   const [controls, wall] = await openRoom(context, 'demo-sixties')
   const line = await openLine(app.base)
   const far = await another()

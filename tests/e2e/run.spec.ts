@@ -1,6 +1,6 @@
 import jsQR from 'jsqr'
 import { PNG } from 'pngjs'
-import { digitsOf, expect, expectAllAccessible, expectContrast, expectPartAccessible, lesser, openPage, test } from './app'
+import { digitsOf, everyOther, expect, expectAllAccessible, expectContrast, expectPartAccessible, lesser, openPage, test } from './app'
 import { nextWindow, seen } from './device'
 import { begin, end, expectTogether, openControls, openRoom, press, start, word } from './room'
 
@@ -55,7 +55,7 @@ test('controls and wall stay together through pause, resume, skip, hold, stop an
   await expect(controls.getByRole('row', { name: /Lunch Loop/ }).first()).toContainText('28:10')
 })
 
-test('keys and a presenter remote work the controls', async ({ context }) => {
+everyOther()('keys and a presenter remote work the controls', async ({ context }) => {
   const [controls, wall] = await openRoom(context, 'demo-early')
   await controls.locator('body').press('Space')
   await expect(word(wall)).toHaveText('Get set')
@@ -90,7 +90,7 @@ test('three, two, one and the change are scheduled on the audio clock; mute take
   await end(controls)
 })
 
-test('wall and controls are accessible, and fit a phone and a portrait screen', async ({ context }) => {
+everyOther()('wall and controls are accessible, and fit a phone and a portrait screen', async ({ context }) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
   await begin(controls, 5)
   await expect(word(wall)).toHaveText('Work')

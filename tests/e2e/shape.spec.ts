@@ -1,6 +1,6 @@
-import { arrive, expect, expectPartAccessible, lesser, openClass, openPage, test } from './app'
+import { arrive, expect, expectPartAccessible, lesser, openClass, openPage } from './app'
 
-test('a bare class is judged, mended with a press each, and fitted to its slot to the second', async ({ page }) => {
+lesser()('a bare class is judged, mended with a press each, and fitted to its slot to the second', async ({ page }) => {
   await openPage(page, '/')
   await page.getByRole('button', { name: 'New class' }).click()
   const dialog = page.getByRole('dialog')

@@ -51,7 +51,7 @@ lesser()('a tab can be opened by keyboard, and a change of the hall shows in a c
   await expect(page.getByRole('checkbox', { name })).toBeVisible()
 })
 
-test('a page of the version before offers to load anew, once nothing would be lost', async ({ page }) => {
+lesser()('a page of the version before offers to load anew, once nothing would be lost', async ({ page }) => {
   const id = await ownClass(page.request, 'demo-lunch')
   await openPage(page, `/classes/${id}/shape`)
   const offer = page.getByText('Vicinor has been updated')

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test'
 import { onDatabase } from '../fixtures/database'
 import { newHallLink, password } from '../fixtures/members'
-import { expect, expectAccessible, lesser, openPage, ownClass, test } from './app'
+import { expect, expectAccessible, lesser, openPage, ownClass } from './app'
 import { linkTo, start, word } from './room'
 
 /** Whoever sits there is taken for nobody that is known. */
@@ -33,62 +33,61 @@ async function join(page: Page, path: string, email: string): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Classes' })).toBeVisible()
 }
 
-test('the owner invites: the coach runs a class with all that they know, the assistant without what people go easy on, the stranger sees nothing', async ({
-  another,
-  page: owner,
-  app: { base },
-}) => {
-  const classId = await ownClass(owner.request, 'demo-lunch', { base, days: 3 })
-  const coach = await asNewcomer(await another(), base)
-  await join(coach, await invited(owner, 'Nuria', 'Coach'), `nuria-${classId}@example.org`)
-  await expect(coach.getByRole('link', { name: 'People' })).toBeVisible()
-  await expect(coach.getByRole('link', { name: 'Team' })).toHaveCount(0)
-  await openPage(coach, `/classes/${classId}/shape`)
-  await coach.getByRole('button', { name: 'Run class' }).click()
-  await coach.waitForURL(/\/runs\//)
-  const runPath = new URL(coach.url()).pathname
-  await start(coach)
-  const watch = (page: Page) => page.getByRole('region', { name: 'Watch' })
-  await expect(word(coach)).toHaveText('Get set')
-  // What comes next is the same while they get set as in the brief.
-  const shown = async () => `${await word(coach).textContent()}, ${await coach.getByRole('region', { name: 'Next' }).textContent()}`
-  // On to where somebody does something else than everyone.
-  for (let press = 0; press < 12 && !(await watch(coach).textContent())!.includes('('); press++) {
-    const before = await shown()
-    await coach.getByRole('button', { name: /^Skip/ }).click()
-    await expect.poll(shown).not.toBe(before)
-  }
-  await expect(watch(coach)).toContainText(/\(.*(knee|hip|balance|shoulder|back)/)
+lesser()(
+  'the owner invites: the coach runs a class with all that they know, the assistant without what people go easy on, the stranger sees nothing',
+  async ({ another, page: owner, app: { base } }) => {
+    const classId = await ownClass(owner.request, 'demo-lunch', { base, days: 3 })
+    const coach = await asNewcomer(await another(), base)
+    await join(coach, await invited(owner, 'Nuria', 'Coach'), `nuria-${classId}@example.org`)
+    await expect(coach.getByRole('link', { name: 'People' })).toBeVisible()
+    await expect(coach.getByRole('link', { name: 'Team' })).toHaveCount(0)
+    await openPage(coach, `/classes/${classId}/shape`)
+    await coach.getByRole('button', { name: 'Run class' }).click()
+    await coach.waitForURL(/\/runs\//)
+    const runPath = new URL(coach.url()).pathname
+    await start(coach)
+    const watch = (page: Page) => page.getByRole('region', { name: 'Watch' })
+    await expect(word(coach)).toHaveText('Get set')
+    // What comes next is the same while they get set as in the brief.
+    const shown = async () => `${await word(coach).textContent()}, ${await coach.getByRole('region', { name: 'Next' }).textContent()}`
+    // On to where somebody does something else than everyone.
+    for (let press = 0; press < 12 && !(await watch(coach).textContent())!.includes('('); press++) {
+      const before = await shown()
+      await coach.getByRole('button', { name: /^Skip/ }).click()
+      await expect.poll(shown).not.toBe(before)
+    }
+    await expect(watch(coach)).toContainText(/\(.*(knee|hip|balance|shoulder|back)/)
 
-  const assistant = await asNewcomer(await another(), base)
-  const link = await invited(owner, 'Ode', 'Assistant')
-  await expectAccessible(owner)
-  await join(assistant, link, `ode-${classId}@example.org`)
-  await expect(assistant.getByRole('link', { name: 'People' })).toHaveCount(0)
-  await openPage(assistant, `/classes/${classId}`)
-  await expect(assistant.getByText(/\d+ here/)).toBeVisible()
-  const here = Number((await assistant.getByRole('status').first().textContent())!.split(' ')[0])
-  await assistant.getByLabel('Find').fill('Amadou')
-  await assistant.getByLabel('Amadou').click()
-  await expect(assistant.getByText(new RegExp(`^${here + 1} here`))).toBeVisible()
-  await expectAccessible(assistant)
-  await openPage(assistant, runPath)
-  await expect(watch(assistant)).toContainText('Jun')
-  await expect(watch(assistant)).not.toContainText(/\(.*(knee|hip|balance|shoulder|back)/)
-  const refused = await assistant.goto('/people')
-  expect(refused!.status()).toBe(403)
+    const assistant = await asNewcomer(await another(), base)
+    const link = await invited(owner, 'Ode', 'Assistant')
+    await expectAccessible(owner)
+    await join(assistant, link, `ode-${classId}@example.org`)
+    await expect(assistant.getByRole('link', { name: 'People' })).toHaveCount(0)
+    await openPage(assistant, `/classes/${classId}`)
+    await expect(assistant.getByText(/\d+ here/)).toBeVisible()
+    const here = Number((await assistant.getByRole('status').first().textContent())!.split(' ')[0])
+    await assistant.getByLabel('Find').fill('Amadou')
+    await assistant.getByLabel('Amadou').click()
+    await expect(assistant.getByText(new RegExp(`^${here + 1} here`))).toBeVisible()
+    await expectAccessible(assistant)
+    await openPage(assistant, runPath)
+    await expect(watch(assistant)).toContainText('Jun')
+    await expect(watch(assistant)).not.toContainText(/\(.*(knee|hip|balance|shoulder|back)/)
+    const refused = await assistant.goto('/people')
+    expect(refused!.status()).toBe(403)
 
-  const stranger = await asNewcomer(await another(), base)
-  await stranger.goto(runPath)
-  await expect(stranger.getByRole('heading', { name: 'Sign in' })).toBeVisible()
-  await stranger.goto('/')
-  await expect(stranger.getByRole('heading', { name: 'Sign in' })).toBeVisible()
-  await expectAccessible(stranger)
-  // The wall is open to whoever has its link.
-  const wall = await stranger.goto(await linkTo(coach, 'wall'))
-  expect(wall!.status()).toBe(200)
-  await expect(stranger.locator('main').first()).toBeVisible()
-})
+    const stranger = await asNewcomer(await another(), base)
+    await stranger.goto(runPath)
+    await expect(stranger.getByRole('heading', { name: 'Sign in' })).toBeVisible()
+    await stranger.goto('/')
+    await expect(stranger.getByRole('heading', { name: 'Sign in' })).toBeVisible()
+    await expectAccessible(stranger)
+    // The wall is open to whoever has its link.
+    const wall = await stranger.goto(await linkTo(coach, 'wall'))
+    expect(wall!.status()).toBe(200)
+    await expect(stranger.locator('main').first()).toBeVisible()
+  },
+)
 
 lesser()(
   'one more hall is begun beside the first by a link, and neither sees the other; signing out and in again',
