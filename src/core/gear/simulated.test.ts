@@ -140,7 +140,7 @@ describe('the gear count of a whole class', () => {
           expect(told).toEqual(wanted)
         }
       }),
-      { numRuns: 200 },
+      { numRuns: 100 },
     )
   })
 })

@@ -53,7 +53,7 @@ describe('pairs', () => {
         expect(bound).toBe(cost)
         expect(groups.flat()).toHaveLength(count)
       }),
-      { numRuns: 40 },
+      { numRuns: 20 },
     )
   })
 
@@ -92,7 +92,7 @@ describe('pairs', () => {
         )
         expect(found.bound).toBe(found.cost)
       }),
-      { numRuns: 40 },
+      { numRuns: 20 },
     )
   })
 
@@ -265,7 +265,7 @@ describe('trios and more', () => {
         expect(found.cost).toBe(found.groups.reduce((sum, group) => sum + groupCost(group, cost), 0))
         expect(found.bound).toBeLessThanOrEqual(found.cost)
       }),
-      { numRuns: 60 },
+      { numRuns: 30 },
     )
   })
 

@@ -278,7 +278,7 @@ describe('any room, any rule', () => {
           expect(say.endsWith('.')).toBe(true)
         },
       ),
-      { numRuns: 150 },
+      { numRuns: 75 },
     )
   })
 })

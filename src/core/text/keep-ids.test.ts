@@ -20,7 +20,7 @@ it('a text that is not changed gives the very plan', () => {
     fc.property(anyPlan(known), (plan) => {
       expect(edited(plan, (text) => text)).toEqual(plan)
     }),
-    { numRuns: 15 },
+    { numRuns: 8 },
   )
 })
 
@@ -48,6 +48,6 @@ it('lines that did not change keep their ids, whatever becomes of one of them', 
       // No more than the one that was changed loses what is said of it.
       expect(places.filter(({ id }) => !ids.has(id)).length).toBeLessThanOrEqual(1)
     }),
-    { numRuns: 15 },
+    { numRuns: 8 },
   )
 })

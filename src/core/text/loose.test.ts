@@ -49,7 +49,7 @@ describe('a class as people write it', () => {
         const all = text.split(/\r?\n/)
         for (const { line, from, to, text: words } of missed) expect(all[line]!.slice(from, to)).toBe(words)
       }),
-      { numRuns: 40 },
+      { numRuns: 20 },
     )
   })
 
@@ -71,7 +71,7 @@ describe('a class as people write it', () => {
         const at = gaps[which % gaps.length]!
         expect(said(`${text.slice(0, at)} qzxv ${text.slice(at)}`)).toContain('qzxv')
       }),
-      { numRuns: 20 },
+      { numRuns: 10 },
     )
   })
 
@@ -88,7 +88,7 @@ describe('a class as people write it', () => {
         expect(said(other), text).not.toBe(said(text))
       }),
       // Seen once in a thousand and a half: rounds of nothing within one cap.
-      { numRuns: 20, examples: [['Then 10 rounds for time, cap 40', 0]] },
+      { numRuns: 10, examples: [['Then 10 rounds for time, cap 40', 0]] },
     )
   })
 

@@ -54,7 +54,7 @@ describe('a plan as text', () => {
   it('reads back as it was, whatever is in it', () => {
     fc.assert(
       fc.property(anyPlan(known), (plan) => void expectSame(plan)),
-      { numRuns: 30 },
+      { numRuns: 15 },
     )
   })
 

@@ -147,7 +147,7 @@ describe('finish by a time', () => {
           }
         },
       ),
-      { numRuns: 75 },
+      { numRuns: 40 },
     )
   })
 
@@ -185,7 +185,7 @@ describe('time left over', () => {
           }
         },
       ),
-      { numRuns: 75 },
+      { numRuns: 40 },
     )
   })
 

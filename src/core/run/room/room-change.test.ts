@@ -197,7 +197,7 @@ describe('people of a class under way', () => {
           expect(new Set(placed).size).toBe(placed.length)
         }
       }),
-      { numRuns: 30 },
+      { numRuns: 15 },
     )
   })
 })

@@ -164,7 +164,7 @@ describe('one answer to what is done here', () => {
           }
         }
       }),
-      { numRuns: 40 },
+      { numRuns: 20 },
     )
     expect(said).toBeGreaterThan(50)
   })
@@ -193,7 +193,7 @@ describe('one answer to what is done here', () => {
           }
         }
       }),
-      { numRuns: 40 },
+      { numRuns: 20 },
     )
     expect(spared).toBeGreaterThan(50)
   })
@@ -224,7 +224,7 @@ describe('one answer to what is done here', () => {
           }
         }
       }),
-      { numRuns: 80 },
+      { numRuns: 40 },
     )
     expect(counted).toBeGreaterThan(50)
   })
@@ -291,7 +291,7 @@ describe('one answer to what is done here', () => {
         )
         for (const name of shown) expect(names).toContain(name)
       }),
-      { numRuns: 25 },
+      { numRuns: 15 },
     )
   })
 })
