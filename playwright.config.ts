@@ -9,10 +9,7 @@ import { drawTurn } from './tests/fixtures/turns'
 process.env.SPEC_ORDER ??= ['always', 'as-time-allows']
   .flatMap((folder) => shuffle(readdirSync(`tests/e2e/${folder}`)).map((file) => `${folder}/${file}`))
   .join(' ')
-/** By the file's name one of them runs alone, and then all of it. */
-const named = process.argv.some((word) => word.includes('.spec'))
-if (named) process.env.EVERY ??= '1'
-drawTurn()
+const named = drawTurn()
 
 /** By this a frame is told apart from the one before it on the same page, which takes a quarter of what the browser does for a page. */
 const chromium = chromiumWithout('RenderDocument')

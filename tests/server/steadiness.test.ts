@@ -5,6 +5,7 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { connect } from 'node:net'
 import { gunzipSync } from 'node:zlib'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { everyOther } from '../fixtures/every-other'
 import { emptyDatabase, onDatabase, runScript } from '../fixtures/database'
 import { asker, listenTo, makeClass, makeRun, openHall, press, request, type Hall } from '../fixtures/hall'
 import { joinAs, password } from '../fixtures/members'
@@ -18,7 +19,7 @@ beforeAll(async () => {
 afterAll(() => hall.close())
 
 describe('many at once', () => {
-  it('64 mixed writes on one run and one class are all answered, and so is health', async () => {
+  everyOther()('64 mixed writes on one run and one class are all answered, and so is health', async () => {
     const { id } = await makeClass(hall, 'demo-short')
     const runId = (await hall.post(`/api/classes/${id}/runs`)).body.id as string
     await press(hall, runId, 0, 'start')
@@ -145,7 +146,7 @@ describe('bad and heavy requests', () => {
     expect((await hall.post('/api/classes', { ...document, plan: heavy })).status).toBe(422)
   })
 
-  it('a computation that takes too long, or too many at once, are told apart; the room’s clock goes on', async () => {
+  everyOther()('a computation that takes too long, or too many at once, are told apart; the room’s clock goes on', async () => {
     const { document } = (await hall.get('/api/classes/demo-lunch')).body as {
       document: { plan: { parts: { pieces: { laps?: number; stations?: object[] }[] }[] } }
     }
@@ -243,7 +244,7 @@ describe('what is stored', () => {
 })
 
 describe('the database', () => {
-  it('that restarts under load loses and doubles nothing, and screens hear again', async () => {
+  everyOther()('that restarts under load loses and doubles nothing, and screens hear again', async () => {
     const runId = await makeRun(hall, 'demo-lunch')
     const screen = await listenTo(hall.server.base, `/api/runs/${runId}/events`)
     await screen.until(({ versions }) => versions.length > 0)
@@ -306,7 +307,7 @@ describe('the database', () => {
     expect((await press(hall, runId, 0, 'start')).body.event.sequence).toBe(1)
   })
 
-  it('whose clock is set forward or back moves no room, in whichever process', async () => {
+  everyOther()('whose clock is set forward or back moves no room, in whichever process', async () => {
     const alone = await openHall()
     const another = asker((await alone.another()).base)
     const times = async () => [(await alone.get('/api/time')).body.now, (await another.get('/api/time')).body.now] as [number, number]
@@ -328,7 +329,7 @@ describe('the database', () => {
 })
 
 describe('an app that is told to end', () => {
-  it('lets requests finish, tells its screens to rejoin, and ends though they listen', async () => {
+  everyOther()('lets requests finish, tells its screens to rejoin, and ends though they listen', async () => {
     const alone = await openHall()
     const runId = await makeRun(alone, 'demo-lunch')
     const screen = await listenTo(alone.server.base, `/api/runs/${runId}/events`)
