@@ -13,7 +13,7 @@ import type Axe from 'axe-core'
 import type { RunOptions } from 'axe-core'
 import { emptyDatabase } from '../fixtures/database'
 import { startServer } from '../fixtures/server'
-import { isTimeLeft, isTurn } from '../fixtures/turns'
+import { isTurn } from '../fixtures/turns'
 import { clear, makeDevice, nextWindow, seen } from './device'
 
 interface App {
@@ -24,7 +24,6 @@ interface App {
 interface Devices {
   newcomer: BrowserContext
   another: (window?: ViewportSize) => Promise<Page>
-  inTime: void
   quiet: void
 }
 
@@ -84,18 +83,19 @@ export const test = base.extend<Devices, { app: App; device: BrowserContext; oth
     for (const { expectQuiet } of used) expectQuiet()
     if (errors.length === 0) await Promise.all(used.map(({ device }) => clear(device)))
   },
-  // What is tried as time allows comes last, and is left out once no time is left for it.
-  // oxlint-disable-next-line no-empty-pattern -- what a fixture needs is read off its first argument
-  inTime: async ({}, use, info) => {
-    info.skip(info.file.includes('as-time-allows') && !isTimeLeft(), 'No time was left for it.')
-    await use()
-  },
-  quiet: [async ({ inTime: _, context }, use) => quietly(context, use), { auto: true }],
+  quiet: [async ({ context }, use) => quietly(context, use), { auto: true }],
 })
 
 export { expect }
 
+let lessers = 0
 let others = 0
+
+/**
+ * For a way that nobody takes while a class is under way, and whose rules are tested below the browser: it is tried in a tenth of the
+ * runs, and told as left out in the others. Pages in a browser are most of what ./test waits for.
+ */
+export const lesser = () => (isTurn(lessers++, 10) ? test : test.skip)
 
 /** For a way through a class under way whose rules are tested below the browser, too: tried in every second run. */
 export const everyOther = () => (isTurn(others++, 2) ? test : test.skip)

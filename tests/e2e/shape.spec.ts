@@ -1,6 +1,6 @@
-import { arrive, expect, expectPartAccessible, openClass, openPage, test } from '../app'
+import { arrive, expect, expectPartAccessible, lesser, openClass, openPage } from './app'
 
-test('a bare class is judged, mended with a press each, and fitted to its slot to the second', async ({ page }) => {
+lesser()('a bare class is judged, mended with a press each, and fitted to its slot to the second', async ({ page }) => {
   await openPage(page, '/')
   await page.getByRole('button', { name: 'New class' }).click()
   const dialog = page.getByRole('dialog')
@@ -30,7 +30,7 @@ test('a bare class is judged, mended with a press each, and fitted to its slot t
   await expect(page.getByText(/^saved/)).toBeVisible()
 })
 
-test('pieces are added, moved, duplicated and removed, with the keyboard only', async ({ page }) => {
+lesser()('pieces are added, moved, duplicated and removed, with the keyboard only', async ({ page }) => {
   await openClass(page, 'demo-short', 'shape')
   const ribbon = page.getByRole('group', { name: /^The class to scale/ })
   const change = async (name: string, item: string | RegExp) => {
@@ -57,7 +57,7 @@ test('pieces are added, moved, duplicated and removed, with the keyboard only', 
   await expect(page.getByText(/^saved/)).toBeVisible()
 })
 
-test('the sentence is typed over: what people write is taken, arrows walk it, and one undo takes a figure back', async ({ page }) => {
+lesser()('the sentence is typed over: what people write is taken, arrows walk it, and one undo takes a figure back', async ({ page }) => {
   await openClass(page, 'demo-lunch', 'shape')
   const slot = (name: string) => page.getByRole('textbox', { name, exact: true })
   const total = page.getByRole('status', { name: 'Total' })
@@ -97,7 +97,7 @@ test('the sentence is typed over: what people write is taken, arrows walk it, an
   await expect(page.getByText(/^saved/)).toBeVisible()
 })
 
-test('a common class is made from the Classes screen by keyboard alone, in at most 45 presses', async ({ page }) => {
+lesser()('a common class is made from the Classes screen by keyboard alone, in at most 45 presses', async ({ page }) => {
   await openPage(page, '/')
   let presses = 0
   const press = async (key: string) => {

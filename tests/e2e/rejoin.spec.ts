@@ -1,7 +1,7 @@
-import { openLine } from '../../fixtures/line'
-import { freePort, startServer } from '../../fixtures/server'
-import { digitsOf, everyOther, expect, openPage, test } from '../app'
-import { begin, end, expectTogether, linkTo, openRoom, press, word } from '../room'
+import { openLine } from '../fixtures/line'
+import { freePort, startServer } from '../fixtures/server'
+import { digitsOf, everyOther, expect, openPage, test } from './app'
+import { begin, end, expectTogether, linkTo, openRoom, press, word } from './room'
 
 test('the room goes on while the server is killed in the middle of a class, and rejoins it', async ({ another, context, app }) => {
   const port = await freePort()

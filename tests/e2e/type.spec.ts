@@ -1,5 +1,5 @@
-import { expect, expectAccessible, openClass, openPage, test } from '../app'
-import { looseTexts } from '../../fixtures/loose/texts'
+import { expect, expectAccessible, lesser, openClass, openPage, test } from './app'
+import { looseTexts } from '../fixtures/loose/texts'
 import type { Page } from '@playwright/test'
 
 const textOf = (name: string) => looseTexts.find((loose) => loose.name === name)!.text
@@ -26,7 +26,7 @@ test('from a pasted text to a running room in six presses', async ({ page }) => 
   await expect(page.getByText(/Jumping jack/).first()).toBeVisible()
 })
 
-test('the hardest shapes are read as they are pasted', async ({ page }) => {
+lesser()('the hardest shapes are read as they are pasted', async ({ page }) => {
   await openPage(page, '/type')
   for (const [name, total] of [
     ['a list at every station', '35:00'],
@@ -48,7 +48,7 @@ test('the hardest shapes are read as they are pasted', async ({ page }) => {
   await expect(page.getByRole('status', { name: 'Total' })).toContainText(total)
 })
 
-test('what is not understood is told where it stands; an exercise that is missed is added; what is typed stays', async ({ page }) => {
+lesser()('what is not understood is told where it stands; an exercise that is missed is added; what is typed stays', async ({ page }) => {
   await openPage(page, '/type')
   await paste(
     page,
@@ -72,7 +72,7 @@ test('what is not understood is told where it stands; an exercise that is missed
   await expect(page.getByRole('status', { name: 'Total' })).toContainText('8:00')
 })
 
-test('names complete from the hall, and what was likely meant is one press away', async ({ page }) => {
+lesser()('names complete from the hall, and what was likely meant is one press away', async ({ page }) => {
   await openPage(page, '/type')
   await paste(page, '')
   await page.keyboard.type('4 statons 40/20\n1. gob')
@@ -90,7 +90,7 @@ test('names complete from the hall, and what was likely meant is one press away'
   await expect(field(page)).not.toBeFocused()
 })
 
-test('a class is changed as text; what did not change keeps what is said of it, and undo is the class’s own', async ({ page }) => {
+lesser()('a class is changed as text; what did not change keeps what is said of it, and undo is the class’s own', async ({ page }) => {
   const path = await openClass(page, 'demo-lunch', 'shape')
   const stored = async () => ((await (await page.request.get(`/api${path}`)).json()) as Stored).document.plan
   interface Stored {

@@ -1,4 +1,6 @@
-import { expect, expectAllAccessible, expectPartAccessible, held, openClass, openPage, test } from '../app'
+import { chunk } from 'es-toolkit'
+import { expect, expectAllAccessible, expectPartAccessible, held, lesser, openClass, openPage, test } from './app'
+import { inTurn } from '../fixtures/turns'
 import type { Page } from '@playwright/test'
 
 const press = (page: Page, name: string | RegExp) =>
@@ -24,7 +26,7 @@ async function lookAt(page: Page, role: 'dialog' | 'menu' | 'region', name: stri
   })
 }
 
-test('what opens on Shape can be read and shut by all, and gives the focus back', async ({ page }) => {
+lesser()('what opens on Shape can be read and shut by all, and gives the focus back', async ({ page }) => {
   await openClass(page, 'demo-lunch', 'shape')
   await lookAt(page, 'dialog', /^Fit to the/, () => press(page, 'Fit to slot'))
   for (const [title, item] of [
@@ -78,14 +80,22 @@ const pages = {
   '/classes/demo-lunch/log': [],
 }
 
-for (const [path, buttons] of Object.entries(pages))
-  for (const scheme of ['light', 'dark'] as const)
-    test(`with what opens on it, all can read ${path} in ${scheme}`, async ({ page }) => {
-      await lookAtPage(page, path, scheme)
-      for (const button of buttons) await lookAt(page, 'dialog', /.*/, () => press(page, button))
-    })
+/** Each in light and in dark, in turns. */
+const looks = inTurn(
+  Object.entries(pages).flatMap(([path, buttons]) => (['light', 'dark'] as const).map((scheme) => ({ path, buttons, scheme }))),
+  15,
+)
 
-test('light or dark goes with the device, until it is chosen', async ({ page }) => {
+for (const some of chunk(looks, 3))
+  test(`with what opens on them, all can read ${some.map(({ path, scheme }) => `${path} in ${scheme}`).join(', ')}`, async ({ page }) => {
+    for (const { path, buttons, scheme } of some)
+      await test.step(path, async () => {
+        await lookAtPage(page, path, scheme)
+        for (const button of buttons) await lookAt(page, 'dialog', /.*/, () => press(page, button))
+      })
+  })
+
+lesser()('light or dark goes with the device, until it is chosen', async ({ page }) => {
   await openPage(page, '/rooms')
   const scheme = (wanted: Scheme) => expect(page.locator('html')).toHaveAttribute('data-mantine-color-scheme', wanted)
   await page.emulateMedia({ colorScheme: 'dark' })

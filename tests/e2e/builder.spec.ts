@@ -1,4 +1,4 @@
-import { arrive, expect, expectPartAccessible, held, moveByKey, openClass, openPage, test } from '../app'
+import { arrive, expect, expectPartAccessible, held, lesser, moveByKey, openClass, openPage } from './app'
 import type { Page } from '@playwright/test'
 
 const total = (page: Page) => page.getByRole('status', { name: 'Total' })
@@ -21,7 +21,7 @@ async function make(page: Page, name: string, preset = ''): Promise<string> {
   return page.url()
 }
 
-test('pieces on the ribbon are stretched, moved and enlarged, by pointer and by key', async ({ page }) => {
+lesser()('pieces on the ribbon are stretched, moved and enlarged, by pointer and by key', async ({ page }) => {
   await openClass(page, 'demo-early', 'shape')
   await block(page, /^First half,/).click()
   await page.keyboard.press('Shift+ArrowRight')
@@ -59,7 +59,7 @@ test('pieces on the ribbon are stretched, moved and enlarged, by pointer and by 
   await saved(page)
 })
 
-test('stations trade places by key, and say how an exercise is done', async ({ page }) => {
+lesser()('stations trade places by key, and say how an exercise is done', async ({ page }) => {
   await make(page, 'Tiles')
   const exercise = (number: number) => page.getByRole('combobox', { name: `Exercise at station ${number}`, exact: true })
   for (const [index, letters] of ['goblet', 'pla', 'core no floor no gear'].entries()) {
@@ -111,7 +111,7 @@ async function offered(page: Page, words: string | RegExp): Promise<void> {
   await all.getByRole('button', { name: words }).click()
 }
 
-test('an exercise that is entered before the list of them has come counts, whoever goes on meanwhile', async ({ page }) => {
+lesser()('an exercise that is entered before the list of them has come counts, whoever goes on meanwhile', async ({ page }) => {
   const come = await held(page, /_astro\/ExercisePicker.*\.js/)
   const asked = page.waitForRequest(/_astro\/ExercisePicker.*\.js/)
   await make(page, 'On a slow line')
@@ -128,61 +128,62 @@ test('an exercise that is entered before the list of them has come counts, whoev
   await expect(page.getByRole('combobox', { name: 'Exercise at station 2' })).toHaveValue('Band row')
 })
 
-test('any shape is said: sets, laps that differ, waves, a list, a ladder together, what is only done if there is time', async ({
-  page,
-}) => {
-  await make(page, 'By hand')
-  await page.getByRole('combobox', { name: 'Exercise at station 1' }).fill('goblet')
-  await page.keyboard.press('Enter')
-  await offered(page, 'more exercises at a station')
-  await slot(page, 'Work 2').fill('0:20')
-  await offered(page, '3 sets with 0:20 between')
-  await slot(page, 'Sets').fill('2')
-  await slot(page, 'After each set').fill('')
-  await slot(page, 'Sets').focus()
-  await expect(total(page)).toContainText('45:00')
+lesser()(
+  'any shape is said: sets, laps that differ, waves, a list, a ladder together, what is only done if there is time',
+  async ({ page }) => {
+    await make(page, 'By hand')
+    await page.getByRole('combobox', { name: 'Exercise at station 1' }).fill('goblet')
+    await page.keyboard.press('Enter')
+    await offered(page, 'more exercises at a station')
+    await slot(page, 'Work 2').fill('0:20')
+    await offered(page, '3 sets with 0:20 between')
+    await slot(page, 'Sets').fill('2')
+    await slot(page, 'After each set').fill('')
+    await slot(page, 'Sets').focus()
+    await expect(total(page)).toContainText('45:00')
 
-  await offered(page, 'laps that differ')
-  const differs = page.getByRole('region', { name: 'What differs' })
-  await slot(page, 'work, 2').fill('0:30 + 0:10')
-  await page.keyboard.press('Tab')
-  await expect(page.getByRole('group', { name: 'The piece in a sentence' })).toContainText('lap 2 differs')
-  await differs.getByRole('button', { name: 'work: the same every time' }).click()
-  await expect(page.getByRole('group', { name: 'The piece in a sentence' })).not.toContainText('differs')
-  // One exercise can differ too, and figures fill along.
-  await differs.getByRole('combobox', { name: 'Something else differs' }).selectOption({ label: 'station 1, Goblet squat: reps' })
-  await slot(page, 'station 1, Goblet squat, reps, 1').fill('18-15')
-  await page.keyboard.press('Tab')
-  await expect(slot(page, 'station 1, Goblet squat, reps, 2')).toHaveValue('15')
-  await expectPartAccessible(differs)
-  await differs.getByRole('button', { name: 'Close' }).click()
+    await offered(page, 'laps that differ')
+    const differs = page.getByRole('region', { name: 'What differs' })
+    await slot(page, 'work, 2').fill('0:30 + 0:10')
+    await page.keyboard.press('Tab')
+    await expect(page.getByRole('group', { name: 'The piece in a sentence' })).toContainText('lap 2 differs')
+    await differs.getByRole('button', { name: 'work: the same every time' }).click()
+    await expect(page.getByRole('group', { name: 'The piece in a sentence' })).not.toContainText('differs')
+    // One exercise can differ too, and figures fill along.
+    await differs.getByRole('combobox', { name: 'Something else differs' }).selectOption({ label: 'station 1, Goblet squat: reps' })
+    await slot(page, 'station 1, Goblet squat, reps, 1').fill('18-15')
+    await page.keyboard.press('Tab')
+    await expect(slot(page, 'station 1, Goblet squat, reps, 2')).toHaveValue('15')
+    await expectPartAccessible(differs)
+    await differs.getByRole('button', { name: 'Close' }).click()
 
-  await offered(page, 'two waves')
-  const waiting = page.getByRole('list', { name: 'Stations in order' }).last()
-  await expect(waiting.getByRole('listitem', { name: /^Station \d$/ })).toHaveCount(4)
-  await page.locator('[data-slot="meanwhile.work.0"]').fill('20:00')
-  await expect(page.getByRole('alert').filter({ hasText: 'longer than the stations' })).toBeVisible()
-  await page.locator('[data-slot="meanwhile.work.0"]').fill('30')
-  await expect(total(page)).toContainText('1:23:40')
-  await page.getByText('in two waves').first().hover()
-  await page.getByRole('button', { name: /^Remove: in two waves/ }).click()
+    await offered(page, 'two waves')
+    const waiting = page.getByRole('list', { name: 'Stations in order' }).last()
+    await expect(waiting.getByRole('listitem', { name: /^Station \d$/ })).toHaveCount(4)
+    await page.locator('[data-slot="meanwhile.work.0"]').fill('20:00')
+    await expect(page.getByRole('alert').filter({ hasText: 'longer than the stations' })).toBeVisible()
+    await page.locator('[data-slot="meanwhile.work.0"]').fill('30')
+    await expect(total(page)).toContainText('1:23:40')
+    await page.getByText('in two waves').first().hover()
+    await page.getByRole('button', { name: /^Remove: in two waves/ }).click()
 
-  await page.getByRole('combobox', { name: 'Stations or together' }).selectOption('together')
-  await offered(page, 'a list at their own pace')
-  await page.getByRole('combobox', { name: 'Whose pace' }).selectOption('led')
-  await slot(page, 'Rungs').fill('10-8-6')
-  await expect(slot(page, 'A rung')).toHaveValue('1:30')
-  await slot(page, 'New item').fill('each side reverse lunge')
-  await page.keyboard.press('Enter')
-  await expect(slot(page, 'Item 2')).toHaveValue('each side reverse lunge')
-  await page.getByRole('combobox', { name: 'Whose pace' }).selectOption('own')
-  await offered(page, 'only if there is time')
-  await expect(page.getByRole('status', { name: 'Total' })).toContainText('about')
-  await expect(page.getByText(/without the optional part/)).toBeVisible()
-  await saved(page)
-})
+    await page.getByRole('combobox', { name: 'Stations or together' }).selectOption('together')
+    await offered(page, 'a list at their own pace')
+    await page.getByRole('combobox', { name: 'Whose pace' }).selectOption('led')
+    await slot(page, 'Rungs').fill('10-8-6')
+    await expect(slot(page, 'A rung')).toHaveValue('1:30')
+    await slot(page, 'New item').fill('each side reverse lunge')
+    await page.keyboard.press('Enter')
+    await expect(slot(page, 'Item 2')).toHaveValue('each side reverse lunge')
+    await page.getByRole('combobox', { name: 'Whose pace' }).selectOption('own')
+    await offered(page, 'only if there is time')
+    await expect(page.getByRole('status', { name: 'Total' })).toContainText('about')
+    await expect(page.getByText(/without the optional part/)).toBeVisible()
+    await saved(page)
+  },
+)
 
-test('a list is written as on a board: typed, pasted, put in another order, a name that is missed added', async ({ page }) => {
+lesser()('a list is written as on a board: typed, pasted, put in another order, a name that is missed added', async ({ page }) => {
   await make(page, 'Board', 'Rounds in a cap')
   const list = page.getByRole('group', { name: 'List at station 1' })
   const items = () =>
@@ -243,7 +244,7 @@ test('a list is written as on a board: typed, pasted, put in another order, a na
   await saved(page)
 })
 
-test('one person alone does another option with another size', async ({ page }) => {
+lesser()('one person alone does another option with another size', async ({ page }) => {
   const path = await openClass(page, 'demo-lunch', 'shape')
   await page.getByRole('button', { name: 'Details of station 1' }).click()
   const panel = page.getByRole('region', { name: 'Station 1 in detail' })
@@ -259,7 +260,7 @@ test('one person alone does another option with another size', async ({ page }) 
   await expect(page.getByRole('row').filter({ hasText: 'set for them' }).first()).toContainText(option)
 })
 
-test('parts stand over the ribbon: one is begun, joined, and a piece moved into another', async ({ page }) => {
+lesser()('parts stand over the ribbon: one is begun, joined, and a piece moved into another', async ({ page }) => {
   await openClass(page, 'demo-lunch', 'shape')
   const brackets = page.getByRole('group', { name: 'Parts of the class' })
   const change = async (name: string, item: string) => {
@@ -277,54 +278,55 @@ test('parts stand over the ribbon: one is begun, joined, and a piece moved into 
   await saved(page)
 })
 
-test('exercises are suggested with reasons, shuffled, kept; the class made gentler by a list of changes; findings looked at first', async ({
-  page,
-}) => {
-  await make(page, 'Suggested')
-  await page.getByRole('button', { name: 'Change Stations' }).click()
-  await page.getByRole('menuitem', { name: /^Suggest exercises/ }).click()
-  const dialog = page.getByRole('dialog')
-  await expect(dialog.getByText('gear is there').or(dialog.getByText('no gear')).first()).toBeVisible()
-  await dialog.getByRole('checkbox', { name: 'Keep the suggestion for station 1' }).check()
-  const names = () => dialog.locator('tbody b').allInnerTexts()
-  const before = await names()
-  await dialog.getByRole('button', { name: 'Shuffle what is not kept' }).click()
-  await expect.poll(names).not.toEqual(before)
-  expect((await names())[0]).toBe(before[0])
-  const used = await names()
-  await expectPartAccessible(dialog)
-  await dialog.getByRole('button', { name: 'Use these 8' }).click()
-  const inputs = page.getByRole('list', { name: 'Stations in order' }).getByRole('combobox')
-  await expect.poll(() => inputs.evaluateAll((all) => all.map((input) => (input as HTMLInputElement).value))).toEqual(used)
+lesser()(
+  'exercises are suggested with reasons, shuffled, kept; the class made gentler by a list of changes; findings looked at first',
+  async ({ page }) => {
+    await make(page, 'Suggested')
+    await page.getByRole('button', { name: 'Change Stations' }).click()
+    await page.getByRole('menuitem', { name: /^Suggest exercises/ }).click()
+    const dialog = page.getByRole('dialog')
+    await expect(dialog.getByText('gear is there').or(dialog.getByText('no gear')).first()).toBeVisible()
+    await dialog.getByRole('checkbox', { name: 'Keep the suggestion for station 1' }).check()
+    const names = () => dialog.locator('tbody b').allInnerTexts()
+    const before = await names()
+    await dialog.getByRole('button', { name: 'Shuffle what is not kept' }).click()
+    await expect.poll(names).not.toEqual(before)
+    expect((await names())[0]).toBe(before[0])
+    const used = await names()
+    await expectPartAccessible(dialog)
+    await dialog.getByRole('button', { name: 'Use these 8' }).click()
+    const inputs = page.getByRole('list', { name: 'Stations in order' }).getByRole('combobox')
+    await expect.poll(() => inputs.evaluateAll((all) => all.map((input) => (input as HTMLInputElement).value))).toEqual(used)
 
-  const findings = page.getByRole('region', { name: 'Findings' })
-  await findings
-    .locator('div', { has: page.getByText('Nothing is explained') })
-    .last()
-    .getByRole('button', { name: 'what changes?' })
-    .click()
-  await expect(findings.getByText(/^New: Brief/)).toBeVisible()
-  await expect(findings.getByText(/^Total .* instead of/)).toBeVisible()
-  await findings.getByRole('button', { name: /^Brief all 8/ }).click()
-  await expect(block(page, /^Brief,/)).toBeVisible()
-
-  const askGentler = async () => {
-    await page
-      .getByRole('button', { name: /^Change Stations/ })
-      .first()
+    const findings = page.getByRole('region', { name: 'Findings' })
+    await findings
+      .locator('div', { has: page.getByText('Nothing is explained') })
+      .last()
+      .getByRole('button', { name: 'what changes?' })
       .click()
-    await page.getByRole('menuitem', { name: /harder or easier/ }).click()
-    await dialog.getByText('gentler on …').click()
-  }
-  await askGentler()
-  await dialog.getByRole('button', { name: /^Make (this|these)/ }).click()
-  await askGentler()
-  await expect(dialog.getByText('Nothing to change')).toBeVisible()
-  await page.keyboard.press('Escape')
-  await saved(page)
-})
+    await expect(findings.getByText(/^New: Brief/)).toBeVisible()
+    await expect(findings.getByText(/^Total .* instead of/)).toBeVisible()
+    await findings.getByRole('button', { name: /^Brief all 8/ }).click()
+    await expect(block(page, /^Brief,/)).toBeVisible()
 
-test('a piece is copied into another class, and the class brought back as it was', async ({ page }) => {
+    const askGentler = async () => {
+      await page
+        .getByRole('button', { name: /^Change Stations/ })
+        .first()
+        .click()
+      await page.getByRole('menuitem', { name: /harder or easier/ }).click()
+      await dialog.getByText('gentler on …').click()
+    }
+    await askGentler()
+    await dialog.getByRole('button', { name: /^Make (this|these)/ }).click()
+    await askGentler()
+    await expect(dialog.getByText('Nothing to change')).toBeVisible()
+    await page.keyboard.press('Escape')
+    await saved(page)
+  },
+)
+
+lesser()('a piece is copied into another class, and the class brought back as it was', async ({ page }) => {
   await openClass(page, 'demo-early', 'shape')
   await block(page, /^Second half,/).click()
   await page.getByRole('button', { name: 'Change Second half' }).click()
@@ -348,7 +350,7 @@ test('a piece is copied into another class, and the class brought back as it was
   await saved(page)
 })
 
-test('the brief is written, planned another way, and read out by key', async ({ page }) => {
+lesser()('the brief is written, planned another way, and read out by key', async ({ page }) => {
   await openClass(page, 'demo-lunch', 'brief')
   await expect(page.getByRole('status', { name: 'Length of the brief' })).toContainText('3:12 to explain 8 exercises (2:16 to 4:16)')
   await page.getByText('Each before').locator('..').getByRole('button', { name: 'Plan it like this' }).click()
@@ -377,7 +379,7 @@ test('the brief is written, planned another way, and read out by key', async ({ 
   await saved(page)
 })
 
-test('exercises are found by what is known of them, added, changed and erased; usual times are the hall’s own', async ({ page }) => {
+lesser()('exercises are found by what is known of them, added, changed and erased; usual times are the hall’s own', async ({ page }) => {
   await openPage(page, '/exercises')
   await page.getByLabel('Find exercises').fill('core, no jump, no gear')
   await expect(page.getByText(/^\d+ found$/)).toBeVisible()
@@ -432,7 +434,7 @@ test('exercises are found by what is known of them, added, changed and erased; u
   await expect(dialog).toHaveCount(0)
 })
 
-test('an exercise that is missed is added where it was missed, used at once, and listed to complete', async ({ page }) => {
+lesser()('an exercise that is missed is added where it was missed, used at once, and listed to complete', async ({ page }) => {
   await openClass(page, 'demo-lunch', 'shape')
   const place = page.getByRole('combobox', { name: 'Exercise at station 1' })
   await place.fill('Brick shuffle jump')

@@ -1,8 +1,8 @@
-import type { ClassDocument } from '../../../src/core/class/class-document'
-import type { Circuit } from '../../../src/core/plan/plan'
-import { everyOther, expect, expectAccessible, expectPartAccessible, openPage, test } from '../app'
-import { nextWindow } from '../device'
-import { begin, end, expectTogether, linkTo, openRoom, openWall, press, start, tell, toControls, word } from '../room'
+import type { ClassDocument } from '../../src/core/class/class-document'
+import type { Circuit } from '../../src/core/plan/plan'
+import { everyOther, expect, expectAccessible, expectPartAccessible, lesser, openClass, openPage, test } from './app'
+import { nextWindow } from './device'
+import { begin, end, expectTogether, linkTo, openRoom, openWall, press, start, tell, toControls, word } from './room'
 
 test('one stream serves all tabs of a browser; undo, repeat and lock', async ({ context, app }) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
@@ -193,4 +193,40 @@ everyOther()('rounds are tapped in a list at everyone’s own pace; what is said
   await openPage(controls, `/classes/${ids[0]}/log`)
   await expect(controls.getByRole('heading', { name: 'What those here did last' })).toBeVisible()
   await expect(controls.getByRole('row', { name: /^Oren 1 round/ })).toBeVisible()
+})
+
+lesser()('a class is rehearsed at sixty times its speed, from any point, to its end', async ({ page }) => {
+  await openClass(page, 'demo-lunch', 'rehearsal')
+  await press(page, /^Play/)
+  await expect(word(page)).toHaveText('Get set')
+  await page.getByLabel('Speed').selectOption('60')
+  await page.getByLabel('Where in the class').fill('1655')
+  await page.getByText('What the room hears').click()
+  await expect(
+    page
+      .getByRole('list', { name: /^Cues heard/ })
+      .getByRole('listitem')
+      .first(),
+  ).toContainText('on time')
+  await expectAccessible(page)
+  await expect(word(page)).toHaveText('Done')
+  await expect(page.getByRole('button', { name: 'Once more' })).toBeVisible()
+})
+
+lesser()('screens are checked before the start; the sound of one is set kind by kind, and kept on the device', async ({ context }) => {
+  const [controls, wall] = await openRoom(context, 'demo-short')
+  await press(controls, /^Check all screens/)
+  await expect(wall.getByText(/^Room wall.*Sound is off: press the sound button on it/)).toBeVisible()
+  await expectAccessible(wall)
+  await controls.bringToFront()
+  await expect(controls.getByRole('button', { name: 'Check all screens' })).toBeDisabled()
+  await press(controls, /^Sound$/)
+  const panel = controls.getByRole('dialog', { name: 'Sound' })
+  await panel.getByLabel('Half way').first().check()
+  await panel.getByLabel('Volume: Half way').fill('0.3')
+  await expectPartAccessible(panel)
+  await openPage(controls, controls.url())
+  await press(controls, /^Sound$/)
+  await expect(panel.getByLabel('Half way').first()).toBeChecked()
+  await expect(panel.getByLabel('Volume: Half way')).toHaveValue('0.3')
 })

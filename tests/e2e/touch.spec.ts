@@ -1,4 +1,4 @@
-import { expect, openClass, openPage, test } from '../app'
+import { expect, lesser, openClass, openPage } from './app'
 import type { Locator } from '@playwright/test'
 
 const middle = async (of: Locator) => {
@@ -6,7 +6,7 @@ const middle = async (of: Locator) => {
   return { x: x + width / 2, y: y + height / 2 }
 }
 
-test('on a tablet a finger drags stations and pieces, and a station on the floor', async ({ browser }) => {
+lesser()('on a tablet a finger drags stations and pieces, and a station on the floor', async ({ browser }) => {
   const tablet = await browser.newContext({ viewport: { width: 820, height: 1180 }, hasTouch: true })
   const page = await tablet.newPage()
   const path = await openClass(page, 'demo-lunch', 'shape')

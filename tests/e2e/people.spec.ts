@@ -1,9 +1,9 @@
-import { expect, expectPartAccessible, openClass, openPage, test } from '../app'
+import { expect, expectPartAccessible, lesser, openClass, openPage } from './app'
 import type { Page } from '@playwright/test'
 
 const stored = (page: Page) => page.waitForResponse((response) => response.request().method() === 'PUT')
 
-test('groups are made for what the coach wishes, changed by hand with what it costs, and locked', async ({ page }) => {
+lesser()('groups are made for what the coach wishes, changed by hand with what it costs, and locked', async ({ page }) => {
   await openClass(page, 'demo-sixties', 'people')
   const side = page.getByRole('complementary', { name: 'Groups' })
   await side.getByText('Pairs', { exact: true }).click()
@@ -33,7 +33,7 @@ test('groups are made for what the coach wishes, changed by hand with what it co
   await expect(side.getByRole('alert')).toHaveCount(0)
 })
 
-test('a pasted list ticks who is known and adds the others', async ({ page }) => {
+lesser()('a pasted list ticks who is known and adds the others', async ({ page }) => {
   await openClass(page, 'demo-short', 'people')
   await page.getByRole('button', { name: 'Paste a list' }).click()
   const dialog = page.getByRole('dialog')
@@ -52,7 +52,7 @@ test('a pasted list ticks who is known and adds the others', async ({ page }) =>
   await expect(page.getByText('Harder: follow Tove.')).toBeVisible()
 })
 
-test('the room moves by another rule, two are followed, and the order of the stations is made best', async ({ page }) => {
+lesser()('the room moves by another rule, two are followed, and the order of the stations is made best', async ({ page }) => {
   await openClass(page, 'demo-lunch', 'rotation')
   await page.getByRole('radio', { name: /^New partner each turn/ }).click()
   await expect(page.getByText('Everyone meets everyone of the other file, twice.')).toBeVisible()
@@ -80,7 +80,7 @@ test('the room moves by another rule, two are followed, and the order of the sta
   await page.keyboard.press('Escape')
 })
 
-test('the roster: a person added, changed, read from a table, and erased everywhere', async ({ page }) => {
+lesser()('the roster: a person added, changed, read from a table, and erased everywhere', async ({ page }) => {
   await openPage(page, '/people')
   const dialog = page.getByRole('dialog')
   await page.getByRole('button', { name: 'Import' }).click()

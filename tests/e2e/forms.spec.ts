@@ -1,4 +1,35 @@
-import { expect, openPage, ownClass, test } from '../app'
+import { expect, lesser, openPage, ownClass, test } from './app'
+
+lesser()(
+  'a filled form asks before it discards, takes no number for another, and asks about a second person of a name',
+  async ({ page }) => {
+    await openPage(page, '/people')
+    await page.getByRole('button', { name: 'New person' }).click()
+    const dialog = page.getByRole('dialog')
+    await page.keyboard.press('Escape')
+    await expect(dialog).toHaveCount(0)
+    await page.getByRole('button', { name: 'New person' }).click()
+    await dialog.getByLabel('First name').fill('Tove')
+    await page.keyboard.press('Escape')
+    await expect(dialog.getByRole('alertdialog')).toBeVisible()
+    await dialog.getByRole('button', { name: 'Keep typing' }).click()
+    await expect(dialog.getByLabel('First name')).toHaveValue('Tove')
+    await dialog.getByLabel('Walks, metres a second').fill('1e9')
+    await expect(dialog.getByLabel('Walks, metres a second')).toHaveValue('1e9')
+    await expect(dialog.getByText('A number, such as 2.5')).toBeVisible()
+    await dialog.getByLabel('Walks, metres a second').fill('12')
+    await dialog.getByRole('button', { name: 'Save' }).click()
+    await expect(dialog.getByText(/There is a Tove already/)).toBeVisible()
+    await dialog.getByLabel('First name').fill('Tove B.')
+    await dialog.getByRole('button', { name: 'Save' }).click()
+    await expect(dialog.getByText(/at most 3/)).toBeVisible()
+    await expect(dialog.getByText(/walkingMetresPerSecond/)).toHaveCount(0)
+    await dialog.getByRole('button', { name: 'Cancel' }).click()
+    await dialog.getByRole('button', { name: 'Discard it' }).click()
+    await expect(dialog).toHaveCount(0)
+    await expect(page.getByText('Tove B.')).toHaveCount(0)
+  },
+)
 
 test('"saved" is said only when every field was taken, and a day is stored only when it is whole', async ({ page }) => {
   const id = await ownClass(page.request, 'demo-lunch')
@@ -55,4 +86,23 @@ test('what was typed before a crash is offered again', async ({ newcomer }) => {
   expect(((await (await again.request.get(`/api/classes/${id}`)).json()) as { document: { name: string } }).document.name).toBe(
     'Ember Hour',
   )
+})
+
+lesser()('a day that does not exist is told, stays as it was typed, and makes no class', async ({ page }) => {
+  await openPage(page, '/')
+  await page.keyboard.press('n')
+  const dialog = page.getByRole('dialog')
+  await dialog.getByLabel('Name').fill('Ember Hour')
+  await page.keyboard.press('Tab')
+  await page.keyboard.type('31/02/2027')
+  await page.keyboard.press('Tab')
+  await expect(dialog.getByRole('textbox', { name: 'Day' })).toHaveValue('31/02/2027')
+  await expect(dialog.getByText('A day that there is, such as 27 May 2027')).toBeVisible()
+  await dialog.getByRole('button', { name: 'Create class' }).click()
+  await expect(dialog).toBeVisible()
+  await dialog.getByRole('textbox', { name: 'Day' }).fill('28/02/2027')
+  await page.keyboard.press('Tab')
+  await dialog.getByRole('button', { name: 'Create class' }).click()
+  await page.waitForURL(/\/shape/)
+  await expect(page.getByText('Sun 28 Feb').first()).toBeVisible()
 })

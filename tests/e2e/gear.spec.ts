@@ -1,6 +1,6 @@
-import { expect, expectPartAccessible, openClass, openPage, test } from '../app'
+import { expect, expectPartAccessible, lesser, openClass, openPage } from './app'
 
-test('a shortage is solved: what a fix changes, applied, undone; and how many the gear serves', async ({ page }) => {
+lesser()('a shortage is solved: what a fix changes, applied, undone; and how many the gear serves', async ({ page }) => {
   await openClass(page, 'demo-evening', 'gear')
   const side = page.getByRole('complementary', { name: 'What is short' })
   const short = page.getByText(/^(\d+ short|Enough)$/)
@@ -17,7 +17,7 @@ test('a shortage is solved: what a fix changes, applied, undone; and how many th
   await expectPartAccessible(side)
 })
 
-test('lists to carry by are ticked off, and the ticks stay on this device', async ({ page }) => {
+lesser()('lists to carry by are ticked off, and the ticks stay on this device', async ({ page }) => {
   await openClass(page, 'demo-early', 'gear')
   await page.getByText('Lists', { exact: true }).click()
   await expect(page.getByRole('region', { name: /^Swap/ })).toContainText('Needs about')
@@ -33,7 +33,7 @@ test('lists to carry by are ticked off, and the ticks stay on this device', asyn
   await expect(rope).not.toBeChecked()
 })
 
-test('gear is changed in kilograms or pounds, and read from a table', async ({ page }) => {
+lesser()('gear is changed in kilograms or pounds, and read from a table', async ({ page }) => {
   await openPage(page, '/gear')
   await page.getByRole('button', { name: 'New kind' }).click()
   const dialog = page.getByRole('dialog')
@@ -61,7 +61,7 @@ test('gear is changed in kilograms or pounds, and read from a table', async ({ p
   await expect(page.getByRole('row', { name: /Sandbag/ })).toHaveCount(0)
 })
 
-test('stations are laid out, moved by keys and by pointer, and judged', async ({ page }) => {
+lesser()('stations are laid out, moved by keys and by pointer, and judged', async ({ page }) => {
   await openClass(page, 'demo-evening', 'room')
   await expect(page.getByText('No station has its place yet')).toBeVisible()
   await page.getByRole('button', { name: 'Lay the stations out' }).click()
@@ -88,7 +88,7 @@ test('stations are laid out, moved by keys and by pointer, and judged', async ({
   await expect(second).toHaveAttribute('aria-label', before!)
 })
 
-test('a room is changed, and what would stand outside it is told', async ({ page }) => {
+lesser()('a room is changed, and what would stand outside it is told', async ({ page }) => {
   await openPage(page, '/rooms')
   await page.getByRole('button', { name: 'Change Drying Loft' }).click()
   const dialog = page.getByRole('dialog')
@@ -105,7 +105,7 @@ test('a room is changed, and what would stand outside it is told', async ({ page
   await expectPartAccessible(page.getByRole('group', { name: 'Plan of Drying Loft' }))
 })
 
-test('everything is arranged at once beside the page, and can be cancelled', async ({ page }) => {
+lesser()('everything is arranged at once beside the page, and can be cancelled', async ({ page }) => {
   await openClass(page, 'demo-lunch', 'rotation')
   await page.getByRole('button', { name: 'Optimise' }).click()
   const dialog = page.getByRole('dialog')

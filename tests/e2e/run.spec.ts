@@ -1,6 +1,8 @@
-import { digitsOf, everyOther, expect, expectAllAccessible, expectContrast, expectPartAccessible, openPage, test } from '../app'
-import { nextWindow } from '../device'
-import { begin, end, expectTogether, openControls, openRoom, press, start, word } from '../room'
+import jsQR from 'jsqr'
+import { PNG } from 'pngjs'
+import { digitsOf, everyOther, expect, expectAllAccessible, expectContrast, expectPartAccessible, lesser, openPage, test } from './app'
+import { nextWindow, seen } from './device'
+import { begin, end, expectTogether, openControls, openRoom, press, start, word } from './room'
 
 test('controls and wall stay together through pause, resume, skip, hold, stop and reload', async ({ context }) => {
   const [controls, wall] = await openRoom(context, 'demo-lunch')
@@ -147,6 +149,24 @@ test('a card on a phone says where to go, follows the room, and stops when its l
   await cards.getByText('Each card’s own link and code').click()
   await expect(link).not.toHaveAttribute('href', new URL(card.url()).pathname)
   expect((await card.request.get(card.url())).status()).toBe(410)
+  await end(controls)
+})
+
+lesser()('a code for a phone, read by another decoder, opens the card that it stands beside', async ({ context }) => {
+  const controls = await openControls(context, 'demo-sixties')
+  const screens = await nextWindow(context)
+  await openPage(screens, `${controls.url()}/screens`)
+  await screens.getByText('Each card’s own link and code').click()
+  const entry = screens.getByRole('region', { name: 'Cards' }).getByRole('group').getByRole('listitem').first()
+  const name = await entry.getByRole('link').innerText()
+  const { data, width, height } = PNG.sync.read(
+    await seen(screens, () => entry.getByRole('img', { name: `Code that opens: ${name}` }).screenshot()),
+  )
+  const read = jsQR(new Uint8ClampedArray(data), width, height)?.data
+  expect(read).toBe(new URL((await entry.getByRole('link').getAttribute('href'))!, controls.url()).href)
+  const phone = await nextWindow(context)
+  await openPage(phone, read!)
+  await expect(phone.getByRole('heading', { name })).toBeVisible()
   await end(controls)
 })
 
