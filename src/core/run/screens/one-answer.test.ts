@@ -169,7 +169,7 @@ describe('one answer to what is done here', () => {
       }),
       { numRuns: 20 },
     )
-    expect(said).toBeGreaterThan(0)
+    expect(said).toBeGreaterThan(25)
   })
 
   it('nobody is told to do what they go easy on while some option spares all of it', () => {
@@ -196,9 +196,9 @@ describe('one answer to what is done here', () => {
           }
         }
       }),
-      { numRuns: 20 },
+      { numRuns: 30 },
     )
-    expect(spared).toBeGreaterThan(0)
+    expect(spared).toBeGreaterThan(25)
   })
 
   it('the gear counted for a turn is what the cards of that turn ask for', () => {
@@ -228,7 +228,7 @@ describe('one answer to what is done here', () => {
       }),
       { numRuns: 25 },
     )
-    expect(sums).toBeGreaterThan(0)
+    expect(sums).toBeGreaterThan(50)
   })
 
   it('every shape of class, run through from end to end: wall, stations and cards tell one place, one exercise and one way', () => {
